@@ -1,0 +1,320 @@
+import { holds } from '../machine'
+import type { FixingSpec, PlannedStep } from '../planning'
+import { settle } from './claims'
+import { deadAt, MAY_OVERRIDE } from './checks'
+import { type Bodies, type Entry, type FixingMove, type Power, stageIndex } from './entries'
+import { factsOf } from './readiness'
+import { adoptPlan, addStep } from './apply-plan'
+import { type Draft, type FixingCondition, type FixingState, type FlagKind, type Mark, REDUCER_VERSION, type StepState } from './state'
+import { stageMissing } from './stages'
+import { type Plausible, plausible } from './times'
+
+/** One entry on its way into the state. */
+interface Ctx {
+  readonly draft: Draft
+  readonly entry: Entry
+  readonly mark: Mark
+  readonly time: Plausible
+}
+
+/** Folds one entry, not crossed out, onto the draft. Whatever is odd is flagged, never dropped. */
+export function apply(draft: Draft, entry: Entry): void {
+  const time = plausible(entry, draft.receipts)
+  const mark: Mark = { entry: entry.id, by: entry.by, at: time.at }
+  const ctx: Ctx = { draft, entry, mark, time }
+  if (time.odd) flag(ctx, time.odd)
+  if (draft.handedBack && entry.kind !== 'handed-back') draft.addenda += 1
+  draft.lastBy = entry.by
+  draft.lastAt = time.at
+  applyKind(ctx)
+}
+
+function flag(ctx: Ctx, kind: FlagKind, subject?: string): void {
+  ctx.draft.flags.push({ entry: ctx.entry.id, kind, ...(subject !== undefined ? { subject } : {}) })
+}
+
+function applyKind(ctx: Ctx): void {
+  const { draft, entry, mark } = ctx
+  switch (entry.kind) {
+    case 'job-opened': {
+      const { number, machine, stand, complaint, job } = entry.body
+      Object.assign(draft, { number, machine, stand: stand ?? '', complaint, job: job ?? '', openedAt: mark.at })
+      return
+    }
+    case 'goal-set':
+      draft.goals = [...entry.body.goals]
+      draft.job = entry.body.text
+      return
+    case 'variant-answered':
+      draft.variants[entry.body.variant] = entry.body.option
+      return
+    case 'symptom-noted':
+      draft.symptoms.push({ ...mark, ...entry.body })
+      return
+    case 'damage-noted':
+      draft.damage.push({ ...mark, text: entry.body.text })
+      return
+    case 'pack-checked':
+      draft.packCheck = { ...mark, ...entry.body }
+      return
+    case 'note-added':
+      draft.notes.push({ ...mark, ...entry.body })
+      if (entry.body.step !== undefined) touchStep(draft, entry.body.step, (s) => ({ ...s, notes: [...s.notes, entry.body.text] }))
+      return
+    case 'photo-added':
+      draft.photos.push({ ...mark, ...entry.body })
+      if (entry.body.step !== undefined) touchStep(draft, entry.body.step, (s) => ({ ...s, photos: [...s.photos, entry.body.photo] }))
+      return
+    case 'reading-taken':
+      draft.readings.push({ ...mark, ...entry.body })
+      if (entry.body.live && deadAt(draft.power, mark.at, draft.settings.proofMinutes)) flag(ctx, 'not ready', entry.body.quantity)
+      return
+    case 'test-skipped':
+      draft.skipped.push({ ...mark, ...entry.body })
+      return
+    case 'fault-called':
+      draft.faults.push({ ...mark, text: entry.body.fault, ...(entry.body.certainty ? { certainty: entry.body.certainty } : {}) })
+      return
+    case 'power-changed':
+      return setPower(ctx, entry.body.to, entry.body.how)
+    case 'proof-taken':
+      return takeProof(ctx, entry.body)
+    case 'plan-adopted':
+      return adoptPlan(draft, entry.body)
+    case 'step-added':
+      return addStep(draft, entry.body)
+    case 'step-done':
+      return stepDone(ctx, entry.body)
+    case 'step-left': {
+      for (const id of entry.body.members ?? []) moveFixing(ctx, id, 'left in')
+      return setStep(ctx, entry.body.step, 'left', { reason: entry.body.reason })
+    }
+    case 'step-differs':
+      touchStep(draft, entry.body.step, (s) => ({ ...s, differs: [...s.differs, entry.body.text] }))
+      return
+    case 'fixing-out':
+      return moveOut(ctx, entry.body)
+    case 'fixing-in':
+      return moveIn(ctx, entry.body.members, entry.body.pass, entry.body.torque)
+    case 'fixing-lost':
+      for (const id of entry.body.members) moveFixing(ctx, id, 'lost', undefined, entry.body.text)
+      return
+    case 'fixing-found':
+      for (const id of entry.body.members) moveFixing(ctx, id, 'cell', entry.body.cell)
+      return
+    case 'fixing-replaced':
+      for (const id of entry.body.members) {
+        moveFixing(ctx, id, 'new wanted', undefined, entry.body.label)
+        const f = draft.fixings[id]
+        if (f) draft.fixings[id] = { ...f, replaced: f.replaced + 1, hasBeenOut: true }
+      }
+      return
+    case 'fixing-kept-out':
+      for (const id of entry.body.members) moveFixing(ctx, id, 'kept out', undefined, entry.body.reason)
+      return
+    case 'part-off':
+      for (const id of entry.body.parts) movePart(ctx, id, 'off')
+      return
+    case 'part-on':
+      for (const id of entry.body.parts) movePart(ctx, id, 'on')
+      return
+    case 'part-replaced': {
+      const { part, step, ...serials } = entry.body
+      const known = draft.parts[part]
+      draft.parts[part] = { ...(known ?? { id: part, name: part, condition: 'off' }), replaced: serials, mark }
+      if (step !== undefined) setStep(ctx, step, 'done')
+      return
+    }
+    case 'pose-changed': {
+      const settled = settle(draft, entry, 'pose', `${entry.body.to}|${entry.body.name}`, mark)
+      const [id = '', name = ''] = settled.outcome.split('|')
+      draft.pose = { id, name, mark: settled.mark }
+      return
+    }
+    case 'lock-applied':
+      return applyLock(ctx, entry.body.subject, entry.body)
+    case 'lock-disturbed':
+      draft.locks = draft.locks.map((l) => (l.subject === entry.body.subject ? { ...l, disturbed: entry.body.reason } : l))
+      return
+    case 'check-passed':
+      return setCheck(ctx, entry.body.check, 'passed', entry.body.evidence, entry.body.step)
+    case 'check-overridden':
+      if (MAY_OVERRIDE[entry.body.check] === 'nobody') return flag(ctx, 'no override here', entry.body.check)
+      return setCheck(ctx, entry.body.check, 'overridden', entry.body.reason)
+    case 'stage-moved':
+      return moveStage(ctx, entry.body)
+    case 'parked':
+      draft.parked = { ...mark, ...entry.body }
+      return
+    case 'resumed':
+      delete draft.parked
+      return
+    case 'handed-over':
+      draft.handedOver = { ...mark, ...entry.body }
+      return
+    case 'ride-added':
+      draft.rides.push({ ...mark, ...entry.body })
+      return
+    case 'recheck-set':
+      draft.rechecks.push({ ...mark, ...entry.body })
+      return
+    case 'handed-back':
+      return handBack(ctx, entry.body)
+    case 'struck':
+      // Judged before folding. One whose target is not here, or comes later, strikes nothing.
+      if (!draft.struck.includes(entry.body.target)) flag(ctx, 'nothing to cross out', entry.body.target)
+      return
+  }
+}
+
+const FRESH_STEP: StepState = { status: 'waiting', differs: [], photos: [], notes: [] }
+
+function touchStep(draft: Draft, id: string, change: (step: StepState) => StepState): void {
+  draft.steps[id] = change(draft.steps[id] ?? FRESH_STEP)
+}
+
+function findStep(draft: Draft, id: string): PlannedStep | undefined {
+  return draft.down.find((s) => s.id === id) ?? draft.up.find((s) => s.id === id)
+}
+
+function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<StepState> = {}): void {
+  const { draft, entry } = ctx
+  const step = findStep(draft, id)
+  if (!step && !draft.swap.some((s) => s.id === id)) flag(ctx, 'no such step', id)
+  const settled = settle(draft, entry, `step:${id}`, outcome, ctx.mark)
+  const pass = settled.outcome.startsWith('pass:') ? (settled.outcome.slice(5) as StepState['pass']) : undefined
+  const last = step?.passes?.at(-1)
+  const status = settled.outcome === 'left' ? 'left' : pass === undefined || pass === last ? 'done' : 'begun'
+  const { disputed: _, ...before } = draft.steps[id] ?? FRESH_STEP
+  draft.steps[id] = { ...before, ...more, status, ...(pass ? { pass } : {}), mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+}
+
+function stepDone(ctx: Ctx, body: Bodies['step-done']): void {
+  const { draft, time } = ctx
+  const step = findStep(draft, body.step)
+  if (step) {
+    const dead = deadAt(draft.power, time.at, draft.settings.proofMinutes)
+    if (step.dead && !dead) flag(ctx, 'not dead', step.id)
+    if (step.limb === 'down' && step.needs) {
+      const facts = factsOf(draft)
+      if (!holds(step.needs, (f) => f.fact === 'proved' || facts.has(`${f.fact} ${f.of}`), draft.variants)) flag(ctx, 'not ready', step.id)
+    }
+  }
+  setStep(ctx, body.step, body.pass ? `pass:${body.pass}` : 'done', body.minutes !== undefined ? { minutes: body.minutes } : {})
+  for (const move of body.out ?? []) moveOut(ctx, move)
+  if (body.in) moveIn(ctx, body.in.members, body.in.pass, body.in.torque)
+  for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
+  for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
+  if (body.power) setPower(ctx, body.power, step?.title)
+  if (body.lock) applyLock(ctx, body.step, body.lock)
+}
+
+function moveOut(ctx: Ctx, move: FixingMove): void {
+  for (const id of move.members) {
+    const known = ctx.draft.fixings[id]
+    if (known && known.condition === move.to && known.where === move.cell) flag(ctx, 'already out', id)
+    moveFixing(ctx, id, move.to, move.cell)
+  }
+}
+
+function moveIn(ctx: Ctx, members: readonly string[], pass: FixingCondition, torque?: number): void {
+  for (const id of members) {
+    const known = ctx.draft.fixings[id]
+    if (known && !known.hasBeenOut && known.condition === 'on') flag(ctx, 'never came off', id)
+    moveFixing(ctx, id, pass)
+    const f = ctx.draft.fixings[id]
+    if (f && torque !== undefined) ctx.draft.fixings[id] = { ...f, torque }
+  }
+}
+
+/** Off the machine, or at least no longer as it was: its return has to add up. */
+const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set(['loosened', 'cell', 'own hole', 'carrier', 'captive', 'bin', 'lost', 'kept out'])
+
+function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: string, note?: string): void {
+  const { draft, entry, mark } = ctx
+  const known = draft.fixings[id]
+  if (!known) flag(ctx, 'no such fixing', id)
+  const spec: FixingSpec = known ?? { id, joint: id, label: id, place: 'not in the plan', keep: 'cell' }
+  const settled = settle(draft, entry, `fixing:${id}`, where === undefined ? to : `${to}|${where}`, mark)
+  const [condition = to, cell] = settled.outcome.split('|') as [FixingCondition, string | undefined]
+  const base: FixingState = known ?? { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
+  const { disputed: _, where: __, ...before } = base
+  const next: FixingState = {
+    ...before,
+    condition,
+    hasBeenOut: before.hasBeenOut || COUNTS_AS_OUT.has(condition) || COUNTS_AS_OUT.has(to),
+    mark: settled.mark,
+    ...(cell !== undefined ? { where: cell } : {}),
+    ...(note !== undefined ? { note } : {}),
+    ...(settled.disputed ? { disputed: settled.disputed } : {}),
+  }
+  draft.fixings[id] = next
+}
+
+function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle(draft, entry, `part:${id}`, to, mark)
+  const base: Draft['parts'][string] = draft.parts[id] ?? { id, name: id, condition: 'on' }
+  const { disputed: _, ...before } = base
+  draft.parts[id] = { ...before, condition: settled.outcome as 'on' | 'off', mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+}
+
+function setPower(ctx: Ctx, to: Power, how?: string): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle(draft, entry, 'power', to, mark)
+  const state = settled.outcome as Power
+  const before = draft.power
+  const ended = state === 'live' ? 'reconnected' : before.state === 'out' && state === 'isolated' ? 'pack returned' : before.proof?.ended
+  draft.power = {
+    state,
+    mark: settled.mark,
+    ...(how !== undefined ? { how } : {}),
+    ...(before.proof ? { proof: { ...before.proof, ...(ended ? { ended } : {}) } } : {}),
+    ...(settled.disputed ? { disputed: settled.disputed } : {}),
+  }
+}
+
+function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
+  const { draft, mark, time } = ctx
+  const limit = draft.settings.deadVolts
+  const dead = draft.power.state !== 'live' && body.readings.length > 0 && body.readings.every((r) => Math.abs(r.volts) <= limit)
+  if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
+  draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, from: time.earliest } }
+}
+
+function applyLock(ctx: Ctx, subject: string, lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }): void {
+  const { draft, mark, time } = ctx
+  const title = findStep(draft, subject)?.title ?? subject
+  draft.locks = [
+    ...draft.locks.filter((l) => l.subject !== title),
+    { ...mark, subject: title, product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 },
+  ]
+}
+
+function setCheck(ctx: Ctx, check: string, how: 'passed' | 'overridden', text: string, step?: string): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle(draft, entry, `check:${check}`, how, mark)
+  const record = settled.outcome === 'passed' ? { passed: { ...settled.mark, evidence: text } } : { overridden: { ...settled.mark, reason: text } }
+  draft.checks[check] = { ...record, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  if (step !== undefined) setStep(ctx, step, 'done')
+}
+
+function moveStage(ctx: Ctx, body: Bodies['stage-moved']): void {
+  const { draft, entry, mark } = ctx
+  const back = stageIndex(body.to) < stageIndex(draft.stage)
+  const missing = back ? (body.reason?.trim() ? [] : ['a reason for going back']) : stageMissing(draft, body.to, mark.at)
+  if (draft.unknown > 0) missing.push('an entry that this build does not know')
+  const inEffect = missing.length === 0
+  draft.moves.push({ ...mark, to: body.to, inEffect, missing, ...(body.reason !== undefined ? { reason: body.reason } : {}) })
+  if (!inEffect) return flag(ctx, back ? 'reason missing' : 'check shut', body.to)
+  const settled = settle(draft, entry, 'stage', body.to, mark)
+  const stages = (settled.disputed ?? [settled.outcome]) as (typeof body.to)[]
+  draft.stage = stages.reduce((a, b) => (stageIndex(b) < stageIndex(a) ? b : a))
+}
+
+function handBack(ctx: Ctx, body: Bodies['handed-back']): void {
+  const { draft, entry, mark } = ctx
+  const missing = stageMissing(draft, 'handed back', mark.at)
+  if (missing.length > 0) flag(ctx, 'check shut', 'hand back')
+  draft.handedBack = { ...mark, ...body, seq: entry.seq, reducer: REDUCER_VERSION, missing }
+}

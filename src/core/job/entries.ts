@@ -1,0 +1,156 @@
+import type { Pass } from '../machine'
+import type { FixingSpec, PartSpec, Plan } from '../planning'
+import type { JobSettings } from './settings'
+
+export const STAGES = ['take in', 'find the fault', 'make safe', 'take down', 'swap', 'build up', 'prove', 'hand back'] as const
+export type Stage = (typeof STAGES)[number]
+
+export const CHECKS = [
+  'dead', 'support', 'reaction path', 'brakes', 'full cure', 'qualified', 'pack triage', 'handling strength', 'spin test', 'calibration',
+  'replacement matches', 'tray adds up', 'ridden', 'pinch',
+] as const
+export type CheckId = (typeof CHECKS)[number]
+
+/** Where a fixing can be on the way down. */
+export const OUT_PLACES = ['loosened', 'cell', 'own hole', 'carrier', 'captive', 'bin', 'left in'] as const
+export type OutPlace = (typeof OUT_PLACES)[number]
+
+/** Some fixings going to one place. `cell` names the tray cell where the place is `cell`. */
+export interface FixingMove {
+  readonly members: readonly string[]
+  readonly to: OutPlace
+  readonly cell?: string
+}
+
+export type Power = 'live' | 'isolated' | 'out'
+
+export interface ProofReading {
+  /** What was measured between: `front feed + and −`. */
+  readonly between: string
+  readonly volts: number
+}
+
+/** What each kind of entry carries, version 1. Minutes are minutes, volts V, torques N·m, times epoch milliseconds. */
+export interface Bodies {
+  'job-opened': {
+    readonly number: string
+    readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string }
+    readonly stand?: string
+    readonly complaint: string
+    readonly job?: string
+  }
+  'goal-set': { readonly goals: readonly string[]; readonly text: string }
+  'variant-answered': { readonly variant: string; readonly option: string }
+  'symptom-noted': { readonly text: string; readonly certainty?: 'sure' | 'maybe' }
+  'damage-noted': { readonly text: string; readonly side?: string; readonly photo?: string }
+  'pack-checked': { readonly result: 'sound' | 'quarantine'; readonly signs: readonly string[] }
+  'note-added': { readonly text: string; readonly step?: string }
+  'photo-added': { readonly photo: string; readonly step?: string; readonly side?: string; readonly pose?: string; readonly caption?: string }
+  'reading-taken': {
+    readonly quantity: string
+    readonly value: number
+    readonly unit: string
+    readonly u?: number
+    readonly instrument?: string
+    readonly place?: string
+    readonly live: boolean
+  }
+  'test-skipped': { readonly test: string; readonly reason: string }
+  'fault-called': { readonly fault: string; readonly certainty?: 'sure' | 'maybe' }
+  'power-changed': { readonly to: Power; readonly how?: string }
+  'proof-taken': { readonly readings: readonly ProofReading[]; readonly instrument: string }
+  'plan-adopted': { readonly plan: Plan; readonly file: string; readonly revision: string; readonly settings: JobSettings; readonly reason?: string }
+  'step-done': {
+    readonly step: string
+    readonly pass?: Pass
+    readonly minutes?: number
+    readonly out?: readonly FixingMove[]
+    readonly in?: { readonly members: readonly string[]; readonly pass: Pass; readonly torque?: number }
+    readonly partsOff?: readonly string[]
+    readonly partsOn?: readonly string[]
+    readonly power?: Power
+    /** Locker put on with this pass; minutes to handling strength and hours to full cure. */
+    readonly lock?: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }
+  }
+  'step-left': { readonly step: string; readonly reason: string; readonly members?: readonly string[] }
+  'step-added': {
+    readonly step: string
+    readonly title: string
+    readonly after?: string
+    readonly tool?: string
+    readonly fixings: readonly FixingSpec[]
+    readonly parts: readonly PartSpec[]
+  }
+  'step-differs': { readonly step: string; readonly text: string }
+  'fixing-out': FixingMove & { readonly condition?: string }
+  'fixing-in': { readonly members: readonly string[]; readonly pass: Pass; readonly torque?: number }
+  'fixing-lost': { readonly members: readonly string[]; readonly text?: string }
+  'fixing-found': { readonly members: readonly string[]; readonly cell?: string }
+  'fixing-replaced': { readonly members: readonly string[]; readonly label: string; readonly reason: string }
+  'fixing-kept-out': { readonly members: readonly string[]; readonly reason: string }
+  'part-off': { readonly parts: readonly string[] }
+  'part-on': { readonly parts: readonly string[] }
+  'part-replaced': { readonly part: string; readonly oldSerial?: string; readonly newSerial?: string; readonly step?: string }
+  'pose-changed': { readonly to: string; readonly name: string; readonly people: number }
+  'lock-applied': { readonly subject: string; readonly product: string; readonly handlingMinutes: number; readonly cureHours: number; readonly temperature?: number }
+  'lock-disturbed': { readonly subject: string; readonly reason: string }
+  'check-passed': { readonly check: CheckId; readonly evidence: string; readonly step?: string }
+  'check-overridden': { readonly check: CheckId; readonly reason: string }
+  'stage-moved': { readonly to: Stage; readonly reason?: string }
+  parked: { readonly why: string; readonly where: string; readonly safe: string }
+  resumed: { readonly text?: string }
+  'handed-over': { readonly to: string; readonly text: string }
+  'ride-added': { readonly text: string; readonly kilometres?: number }
+  'recheck-set': { readonly what: string; readonly due: string }
+  'handed-back': { readonly to: string; readonly text?: string }
+  struck: { readonly target: string; readonly reason?: string }
+}
+
+export type Kind = keyof Bodies
+
+/** Kinds whose author has to be the one who sends, and that only some may write. */
+export const KINDS: readonly Kind[] = [
+  'job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'pack-checked', 'note-added', 'photo-added', 'reading-taken',
+  'test-skipped', 'fault-called', 'power-changed', 'proof-taken', 'plan-adopted', 'step-done', 'step-left', 'step-added', 'step-differs',
+  'fixing-out', 'fixing-in', 'fixing-lost', 'fixing-found', 'fixing-replaced', 'fixing-kept-out', 'part-off', 'part-on', 'part-replaced',
+  'pose-changed', 'lock-applied', 'lock-disturbed', 'check-passed', 'check-overridden', 'stage-moved', 'parked', 'resumed', 'handed-over',
+  'ride-added', 'recheck-set', 'handed-back', 'struck',
+]
+
+/** What the device writes. Times are epoch milliseconds; `at` is the device clock plus its measured offset. */
+export interface EntryDraft<K extends Kind = Kind> {
+  readonly id: string
+  readonly jobId: string
+  /** Highest `seq` the device had seen. */
+  readonly base: number
+  readonly at: number
+  readonly by: string
+  readonly device: string
+  readonly kind: K
+  readonly v: number
+  readonly body: Bodies[K]
+}
+
+/** An entry as the journal holds it. An entry not yet sent has no `receivedAt` and a provisional `seq`. */
+export type Entry = {
+  [K in Kind]: EntryDraft<K> & { readonly seq: number; readonly receivedAt: number | null; readonly sentBy: string | null }
+}[Kind]
+
+/** An entry made by a build newer than this one: it is kept and shown, and no check is passed until this build is renewed. */
+export interface UnknownEntry extends Omit<EntryDraft, 'kind' | 'body'> {
+  readonly kind: string
+  readonly body: unknown
+  readonly seq: number
+  readonly receivedAt: number | null
+  readonly sentBy: string | null
+}
+
+export const BODY_VERSION = 1
+
+export function isKnown(entry: Entry | UnknownEntry): entry is Entry {
+  return (KINDS as readonly string[]).includes(entry.kind) && entry.v === BODY_VERSION
+}
+
+export function stageIndex(stage: Stage): number {
+  return STAGES.indexOf(stage)
+}

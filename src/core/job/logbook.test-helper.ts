@@ -1,0 +1,47 @@
+import { dunlin } from '../../demo/machines/dunlin'
+import { plan, type Plan } from '../planning'
+import type { Bodies, Entry, Kind } from './entries'
+import { DEFAULT_SETTINGS } from './settings'
+
+/** Noon of a working day, UTC. */
+export const NOON = Date.UTC(2026, 2, 18, 12)
+export const MINUTE = 60_000
+
+/** Writes journals for tests: entries in order, one a minute, from one device unless told otherwise. */
+export class Logbook {
+  readonly entries: Entry[] = []
+  private at = NOON
+
+  log<K extends Kind>(kind: K, body: Bodies[K], over: Partial<Pick<Entry, 'by' | 'device' | 'base' | 'at' | 'receivedAt' | 'v'>> = {}): Entry {
+    const seq = this.entries.length + 1
+    this.at += MINUTE
+    const entry = {
+      id: `e${seq}`, jobId: 'j1', seq, base: seq - 1, at: this.at, receivedAt: this.at, by: 'ines', sentBy: 'ines', device: 'tablet', kind, v: 1, body, ...over,
+    } as unknown as Entry
+    this.entries.push(entry)
+    return entry
+  }
+
+  open(): this {
+    this.log('job-opened', { number: '0412', machine: { name: 'Dunlin', unit: 'no. 7', file: 'dunlin', revision: '2026-03' }, complaint: 'jerks', stand: '2' })
+    return this
+  }
+
+  adopt(goal = 'front-motor-goal', variants: Record<string, string> = { 'lid-edge': 'dry' }): Plan {
+    const adopted = dunlinPlan(goal, variants)
+    this.log('plan-adopted', { plan: adopted, file: 'dunlin', revision: '2026-03', settings: DEFAULT_SETTINGS })
+    return adopted
+  }
+}
+
+const cache = new Map<string, Plan>()
+
+export function dunlinPlan(goal: string, variants: Record<string, string> = { 'lid-edge': 'dry' }): Plan {
+  const key = JSON.stringify([goal, variants])
+  const known = cache.get(key)
+  if (known) return known
+  const result = plan(dunlin(), 'untouched', [goal], { variants })
+  if (!result.ok) throw new Error(result.error.kind)
+  cache.set(key, result.value)
+  return result.value
+}

@@ -1,0 +1,199 @@
+import type { Pass } from '../machine'
+import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
+import { DEFAULT_SETTINGS, type JobSettings } from './settings'
+import type { OutPlace, Power, ProofReading, Stage } from './entries'
+
+/** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
+export const REDUCER_VERSION = 1
+
+/** What a fixing is doing right now. */
+export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
+
+export interface Mark {
+  readonly entry: string
+  readonly by: string
+  readonly at: number
+}
+
+export interface FixingState extends FixingSpec {
+  readonly condition: FixingCondition
+  readonly where?: string
+  /** It has been out, so that its return has to add up. */
+  readonly hasBeenOut: boolean
+  /** How often a new one took its place. */
+  readonly replaced: number
+  readonly torque?: number
+  readonly note?: string
+  readonly mark?: Mark
+  readonly disputed?: readonly string[]
+}
+
+export interface PartState extends PartSpec {
+  readonly condition: 'on' | 'off'
+  readonly replaced?: { readonly oldSerial?: string; readonly newSerial?: string }
+  readonly mark?: Mark
+  readonly disputed?: readonly string[]
+}
+
+export interface StepState {
+  readonly status: 'waiting' | 'begun' | 'done' | 'left'
+  readonly pass?: Pass
+  readonly reason?: string
+  readonly minutes?: number
+  readonly differs: readonly string[]
+  readonly photos: readonly string[]
+  readonly notes: readonly string[]
+  readonly mark?: Mark
+  readonly disputed?: readonly string[]
+}
+
+export interface Proof extends Mark {
+  readonly readings: readonly ProofReading[]
+  readonly instrument: string
+  readonly dead: boolean
+  /** Earliest plausible time of the proof: it expires from here. */
+  readonly from: number
+  readonly ended?: 'reconnected' | 'pack returned'
+}
+
+export interface PowerState {
+  readonly state: Power
+  readonly mark?: Mark
+  readonly how?: string
+  readonly proof?: Proof
+  readonly disputed?: readonly string[]
+}
+
+export interface LockState extends Mark {
+  readonly subject: string
+  readonly product: string
+  readonly handlingAt: number
+  readonly curedAt: number
+  readonly disturbed?: string
+}
+
+export interface CheckState {
+  readonly passed?: Mark & { readonly evidence: string }
+  readonly overridden?: Mark & { readonly reason: string }
+  readonly disputed?: readonly string[]
+}
+
+export type FlagKind =
+  | 'never came off' | 'already out' | 'not dead' | 'not ready' | 'check shut' | 'no such step' | 'no such fixing' | 'clock ahead' | 'clock behind'
+  | 'unknown kind' | 'no override here' | 'nothing to cross out' | 'stands on a crossed-out entry' | 'reason missing'
+
+/** Something odd that was logged all the same. */
+export interface Flag {
+  readonly entry: string
+  readonly kind: FlagKind
+  readonly subject?: string
+}
+
+export interface StageMove extends Mark {
+  readonly to: Stage
+  readonly inEffect: boolean
+  readonly missing: readonly string[]
+  readonly reason?: string
+}
+
+export interface Reading extends Mark {
+  readonly quantity: string
+  readonly value: number
+  readonly unit: string
+  readonly live: boolean
+  readonly place?: string
+  readonly instrument?: string
+}
+
+export interface Remark extends Mark {
+  readonly text: string
+  readonly step?: string
+  readonly certainty?: 'sure' | 'maybe'
+}
+
+export interface Photo extends Mark {
+  readonly photo: string
+  readonly step?: string
+  readonly side?: string
+  readonly caption?: string
+}
+
+/** Latest claims on one subject; more than one device in it means they had not seen each other. */
+export interface Head {
+  readonly seq: number
+  readonly device: string
+  readonly outcome: string
+  readonly mark: Mark
+}
+
+/** Everything a job's journal adds up to. Plain data: it is stored as a snapshot beside the journal. */
+export interface JobState {
+  readonly jobId: string
+  readonly seq: number
+  readonly number: string
+  readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string }
+  readonly stand: string
+  readonly complaint: string
+  readonly job: string
+  readonly goals: readonly string[]
+  readonly variants: Readonly<Record<string, string>>
+  readonly openedAt: number
+  readonly lastBy: string
+  readonly lastAt: number
+  readonly stage: Stage
+  readonly moves: readonly StageMove[]
+  readonly power: PowerState
+  readonly pose: { readonly id: string; readonly name: string; readonly mark?: Mark }
+  readonly planned: boolean
+  readonly fileRevision?: string
+  /** As they stood when the plan was adopted. */
+  readonly settings: JobSettings
+  readonly down: readonly PlannedStep[]
+  readonly swap: readonly SwapPlanStep[]
+  readonly up: readonly PlannedStep[]
+  readonly steps: Readonly<Record<string, StepState>>
+  readonly fixings: Readonly<Record<string, FixingState>>
+  readonly parts: Readonly<Record<string, PartState>>
+  readonly locks: readonly LockState[]
+  readonly checks: Readonly<Record<string, CheckState>>
+  readonly symptoms: readonly Remark[]
+  readonly damage: readonly Remark[]
+  readonly notes: readonly Remark[]
+  readonly readings: readonly Reading[]
+  readonly photos: readonly Photo[]
+  readonly faults: readonly Remark[]
+  readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly string[] }
+  readonly skipped: readonly (Mark & { readonly test: string; readonly reason: string })[]
+  readonly rides: readonly (Remark & { readonly kilometres?: number })[]
+  readonly rechecks: readonly (Mark & { readonly what: string; readonly due: string })[]
+  readonly parked?: Mark & { readonly why: string; readonly where: string; readonly safe: string }
+  readonly handedOver?: Mark & { readonly to: string; readonly text: string }
+  readonly handedBack?: Mark & { readonly to: string; readonly text?: string; readonly seq: number; readonly reducer: number; readonly missing: readonly string[] }
+  readonly addenda: number
+  readonly flags: readonly Flag[]
+  readonly struck: readonly string[]
+  readonly unknown: number
+  readonly heads: Readonly<Record<string, readonly Head[]>>
+  /** `receivedAt` by seq, to bound when an entry can have been made. Index 0 is unused. */
+  readonly receipts: readonly number[]
+}
+
+type Records = 'variants' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
+
+/** A state while entries are being folded onto it. */
+export type Draft = {
+  -readonly [K in keyof JobState]: K extends Records
+    ? Record<string, JobState[K][string]>
+    : JobState[K] extends readonly (infer T)[]
+      ? T[]
+      : JobState[K]
+}
+
+export function emptyState(jobId: string): JobState {
+  return {
+    jobId, seq: 0, number: '', machine: { name: '' }, stand: '', complaint: '', job: '', goals: [], variants: {}, openedAt: 0, lastBy: '', lastAt: 0,
+    stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: {}, fixings: {},
+    parts: {}, locks: [], checks: {}, symptoms: [], damage: [], notes: [], readings: [], photos: [], faults: [], skipped: [], rides: [], rechecks: [],
+    addenda: 0, flags: [], struck: [], unknown: 0, heads: {}, receipts: [0],
+  }
+}

@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest'
+import {
+  checkStatus, expectedDone, fold, type JobState, looseCount, presentStep, progress, reduce, relevantChecks, rungs, stageMissing, summarize, tally, waitingFor,
+} from './index'
+import { Logbook, MINUTE, NOON } from './logbook.test-helper'
+
+/** Takes the front motor of a Dunlin out and puts a new one in, by one tap a step, as the screen would. */
+function wholeRun() {
+  const book = new Logbook().open()
+  const plan = book.adopt()
+  const now = (): JobState => reduce('j1', book.entries)
+  const trail: { title: string; ready: string[] }[] = []
+  for (let step = presentStep(now(), 'down', book.entries.at(-1)!.at); step; step = presentStep(now(), 'down', book.entries.at(-1)!.at)) {
+    const state = now()
+    trail.push({ title: step.title, ready: waitingFor(state, step, state.lastAt) })
+    if (step.turn) book.log('pose-changed', { to: step.turn.to, name: 'on its side', people: 2 })
+    if (step.check === 'dead') book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts: 0.2 }, { between: 'rear feed', volts: 0.1 }] })
+    book.log('step-done', expectedDone(state, step))
+  }
+  const bottom = now()
+  for (const s of plan.swap) book.log(s.part ? 'part-replaced' : 'step-done', s.part ? ({ part: s.part.id, oldSerial: 'FM-118', newSerial: 'FM-402', step: s.id } as never) : { step: s.id })
+  for (let step = presentStep(now(), 'up', book.entries.at(-1)!.at); step; step = presentStep(now(), 'up', book.entries.at(-1)!.at)) {
+    const state = now()
+    trail.push({ title: step.title, ready: waitingFor(state, step, state.lastAt) })
+    if (step.check) book.log('check-passed', { check: step.check as never, evidence: 'looked', step: step.id })
+    else book.log('step-done', expectedDone(state, step))
+  }
+  return { book, plan, trail, bottom, top: now() }
+}
+
+const run = wholeRun()
+
+describe('a whole run by one tap a step', () => {
+  it('never meets a step that still waits for something', () => {
+    for (const { title, ready } of run.trail) expect(ready, title).toEqual([])
+    expect(run.top.flags).toEqual([])
+  })
+  it('has everything loose at the bottom and nothing at the top', () => {
+    expect(looseCount(run.bottom).fixings).toBeGreaterThanOrEqual(30)
+    expect(looseCount(run.bottom).parts).toBeGreaterThanOrEqual(8)
+    expect(looseCount(run.top)).toEqual({ fixings: 0, parts: 0 })
+    expect(run.bottom.power.state).toBe('out')
+    expect(run.top.power.state).toBe('live')
+  })
+  it('adds up both ways: removed + new = refitted + not going back', () => {
+    const t = tally(run.top)
+    expect(t.removed + t.fresh).toBe(t.refitted + t.notGoingBack)
+    expect(t).toMatchObject({ open: 0, fresh: 3, notGoingBack: 3, balanced: true })
+    expect(tally(run.bottom)).toMatchObject({ balanced: false, refitted: 0 })
+  })
+  it('keeps both serial numbers of the motor', () => {
+    expect(run.top.parts['front-motor']?.replaced).toEqual({ oldSerial: 'FM-118', newSerial: 'FM-402' })
+  })
+  it('cannot be handed back before the cure and the ride, and says which', () => {
+    expect(stageMissing(run.top, 'handed back', run.top.lastAt)).toEqual(['full cure', 'ridden'])
+    expect(stageMissing(run.top, 'hand back', run.top.lastAt)).toEqual([])
+    const cured = run.top.lastAt + 24 * 60 * MINUTE
+    expect(checkStatus(run.top, 'full cure', cured).open).toBe(true)
+    expect(relevantChecks(run.top)).toEqual(expect.arrayContaining(['reaction path', 'brakes', 'spin test', 'pinch']))
+  })
+  it('comes out the same folded entry by entry, in any chunks, as reduced at once', () => {
+    for (const size of [1, 7, 25]) {
+      let state = reduce('j1', [])
+      for (let i = 0; i < run.book.entries.length; i += size) state = fold(state, run.book.entries.slice(i, i + size))!
+      expect(state).toEqual(run.top)
+    }
+  })
+  it('survives being stored as JSON', () => expect(JSON.parse(JSON.stringify(run.top))).toEqual(run.top))
+  it('is told in one row for the list of stands', () => {
+    const row = summarize(run.bottom)
+    expect(row).toMatchObject({ number: '0412', machine: 'Dunlin', unit: 'no. 7', stand: '2', power: 'out', proved: true, disputed: 0, fileless: false })
+    expect(row.done.down).toBe(row.depth)
+    expect(summarize(run.top).done).toMatchObject({ up: summarize(run.top).done.upOf })
+  })
+  it('numbers rows alike on both limbs and marks the returns that moved', () => {
+    const rows = rungs(run.bottom, 'down')
+    for (const row of rows) if (row.down && row.up) expect(row.down.number).toBe(row.up.number)
+    expect(rows.some((r) => r.goesAt !== undefined)).toBe(true)
+    const up = rungs(run.bottom, 'up')
+    expect(up.filter((r) => r.up).map((r) => r.up!.id).reverse()).toEqual(run.bottom.up.map((s) => s.id))
+    expect(new Set(up.flatMap((r) => (r.down ? [r.down.id] : []))).size).toBe(run.bottom.down.length)
+    expect(progress(run.bottom, 'down').minutesLeft).toBe(0)
+  })
+})
+
+describe('the lid does not close over a loose piece', () => {
+  it('names the piece, and opens when it is found to be home', () => {
+    const book = new Logbook()
+    const at = run.book.entries.findIndex((e) => e.kind === 'step-done' && e.body.step === 'up:off:deck-lid')
+    run.book.entries.slice(0, at).forEach((e) => book.log(e.kind, e.body as never))
+    const lid = run.top.up.find((s) => s.id === 'up:off:deck-lid')!
+    expect(waitingFor(reduce('j1', book.entries), lid, NOON)).toEqual([])
+    book.log('fixing-lost', { members: ['front-caliper-bolt-upper'] })
+    expect(waitingFor(reduce('j1', book.entries), lid, NOON)).toEqual(['M6×18, upper (lost)'])
+    book.log('check-overridden', { check: 'tray adds up', reason: 'bolt found in the drip tray, fitted' })
+    expect(waitingFor(reduce('j1', book.entries), lid, NOON)).toEqual([])
+  })
+})

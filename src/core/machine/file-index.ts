@@ -1,0 +1,72 @@
+import { holds, type Variants } from './guards'
+import type { Cable, Connection, Consumable, FileStep, Goal, Joint, MachineFile, Part, Pose, Tool } from './types'
+
+/** Look-ups over a machine file, made once. */
+export interface FileIndex {
+  readonly file: MachineFile
+  readonly parts: ReadonlyMap<string, Part>
+  readonly joints: ReadonlyMap<string, Joint>
+  readonly connections: ReadonlyMap<string, Connection>
+  readonly cables: ReadonlyMap<string, Cable>
+  readonly steps: ReadonlyMap<string, FileStep>
+  readonly goals: ReadonlyMap<string, Goal>
+  readonly tools: ReadonlyMap<string, Tool>
+  readonly poses: ReadonlyMap<string, Pose>
+  readonly consumables: ReadonlyMap<string, Consumable>
+}
+
+const byId = <T extends { readonly id: string }>(list: readonly T[]): ReadonlyMap<string, T> =>
+  new Map(list.map((item) => [item.id, item]))
+
+export function indexFile(file: MachineFile): FileIndex {
+  return {
+    file,
+    parts: byId(file.parts),
+    joints: byId(file.joints),
+    connections: byId(file.connections),
+    cables: byId(file.cables),
+    steps: byId(file.steps),
+    goals: byId(file.goals),
+    tools: byId(file.tools),
+    poses: byId(file.poses),
+    consumables: byId(file.consumables),
+  }
+}
+
+/** The part and, if it is an assembly, all that it is made of. */
+export function closureOf(index: FileIndex, partId: string): Set<string> {
+  const seen = new Set<string>()
+  const visit = (id: string): void => {
+    if (seen.has(id)) return
+    seen.add(id)
+    for (const inner of index.parts.get(id)?.of ?? []) visit(inner)
+  }
+  visit(partId)
+  return seen
+}
+
+/** Fixings between a part (with all it is made of) and the rest of the machine, of those that this variant has. */
+export function jointsToRest(index: FileIndex, partId: string, variants: Variants): Joint[] {
+  const inside = closureOf(index, partId)
+  return index.file.joints.filter(
+    (joint) => holds(joint.when, () => false, variants) && joint.holds.some((id) => inside.has(id)) && joint.holds.some((id) => !inside.has(id)),
+  )
+}
+
+/** Answers with the worst case put in for every question nobody has answered. */
+export function withWorstCase(file: MachineFile, answered: Variants): Variants {
+  return Object.fromEntries(file.variants.map((v) => [v.id, answered[v.id] ?? v.worst]))
+}
+
+const FULL_CHARGE_VOLTS = { 'Li-ion': 4.2, LFP: 3.65, lead: 2.45 } as const
+
+/**
+ * Pack voltage at full charge in V: cells in series × the chemistry's end-of-charge voltage
+ * (Li-ion 4.20, LFP 3.65, lead 2.45 V). This, not the nominal, decides the voltage class
+ * (ISO 6469-3: class B above 60 V DC).
+ * @example fullChargeVolts({ chemistry: 'Li-ion', cells: 16 }) // 67.2
+ */
+export function fullChargeVolts(pack: { readonly chemistry: keyof typeof FULL_CHARGE_VOLTS; readonly cells: number }): number {
+  if (!Number.isInteger(pack.cells) || pack.cells < 1) throw new RangeError(`cells must be a whole number from 1, got ${pack.cells}`)
+  return Math.round(pack.cells * FULL_CHARGE_VOLTS[pack.chemistry] * 100) / 100
+}

@@ -1,0 +1,36 @@
+import type { Fact, Guard } from './types'
+
+/** Answers to the variant questions: question id → option id. */
+export type Variants = Readonly<Record<string, string>>
+
+/** One word for a fact, used as a key: `off deck-lid`. */
+export function factKey(fact: Fact): string {
+  return `${fact.fact} ${fact.of}`
+}
+
+/** Every fact named in a guard, those under `not` left out. */
+export function factsIn(guard: Guard | undefined): Fact[] {
+  if (!guard) return []
+  if ('all' in guard) return guard.all.flatMap(factsIn)
+  if ('any' in guard) return guard.any.flatMap(factsIn)
+  if ('fact' in guard) return [guard]
+  return []
+}
+
+/**
+ * True where `guard` holds. Monotone in `has` but for `not`.
+ * @param has tells whether a fact holds now
+ */
+export function holds(guard: Guard | undefined, has: (fact: Fact) => boolean, variants: Variants): boolean {
+  if (!guard) return true
+  if ('all' in guard) return guard.all.every((g) => holds(g, has, variants))
+  if ('any' in guard) return guard.any.some((g) => holds(g, has, variants))
+  if ('not' in guard) return !holds(guard.not, has, variants)
+  if ('fact' in guard) return has(guard)
+  return variants[guard.variant] === guard.is
+}
+
+/** All guards at once; undefined ones are left out. */
+export function both(...guards: readonly (Guard | undefined)[]): Guard {
+  return { all: guards.filter((g) => g !== undefined) }
+}

@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest'
+import { dunlin } from '../../demo/machines/dunlin'
+import { checkIntegrity, closureOf, fullChargeVolts, holds, indexFile, jointsToRest, type MachineFile } from './index'
+
+const file = dunlin()
+const change = (edit: (f: Record<string, unknown[]>) => void): MachineFile => {
+  const copy = structuredClone(file) as unknown as Record<string, unknown[]>
+  edit(copy)
+  return copy as unknown as MachineFile
+}
+
+describe('checkIntegrity', () => {
+  it('finds nothing wrong with the Dunlin', () => expect(checkIntegrity(file)).toEqual([]))
+
+  it.each([
+    ['a part that no fixing knows', '/joints/0/holds/0', (f: any) => (f.joints[0].holds[0] = 'ghost'), 'ghost'],
+    ['a tool that is not in the file', '/joints/2/down/modes/0/tool', (f: any) => (f.joints[2].down.modes[0].tool = 'wand'), 'wand'],
+    ['a pose that is not in the file', '/parts/2/lift/modes/0/poses/0', (f: any) => (f.parts[2].lift.modes[0].poses[0] = 'floating'), 'floating'],
+    ['an order rule about nothing', '/order/0/then', (f: any) => (f.order[0].then = 'undo:nothing'), 'undo:nothing'],
+    ['a variant answer that is none', '/joints/1/when/is', (f: any) => (f.joints[1].when.is = 'damp'), 'damp'],
+    ['a fact about a thing of another kind', '/parts/2/escape/of', (f: any) => (f.parts[2].escape = { fact: 'unplugged', of: 'grip-mat' }), 'grip-mat'],
+    ['a goal for a part that nothing frees', '/goals/0/guard', (f: any) => (f.goals[0].guard = { fact: 'off', of: 'deck' }), 'deck'],
+    ['an id used twice', '/parts/1/id', (f: any) => (f.parts[1].id = 'deck'), 'deck'],
+    ['an id that begins with a digit', '/tools/0/id', (f: any) => (f.tools[0].id = '9x'), '9x'],
+  ])('names %s by its pointer', (_, at, edit, value) => {
+    expect(checkIntegrity(change(edit as never))).toContainEqual(expect.objectContaining({ at, value }))
+  })
+
+  it('refuses a fixing that holds one part only', () => {
+    const faults = checkIntegrity(change((f: any) => (f.joints[0].holds = ['deck', 'deck'])))
+    expect(faults).toContainEqual(expect.objectContaining({ kind: 'too few', at: '/joints/0/holds' }))
+  })
+})
+
+describe('guards', () => {
+  const has = (f: { fact: string; of: string }): boolean => f.of === 'a'
+  it.each([
+    [{ all: [] }, true],
+    [{ any: [] }, false],
+    [{ any: [{ fact: 'off', of: 'b' }, { fact: 'off', of: 'a' }] }, true],
+    [{ not: { fact: 'off', of: 'a' } }, false],
+    [{ variant: 'v', is: 'x' }, true],
+    [{ not: { variant: 'v', is: 'y' } }, true],
+  ] as const)('%j is %s', (guard, expected) => expect(holds(guard as never, has, { v: 'x' })).toBe(expected))
+})
+
+describe('the wheel as an assembly', () => {
+  const index = indexFile(file)
+  it('is all that it is made of', () => expect(closureOf(index, 'front-wheel')).toContain('front-tube'))
+  it('is held by the axle and the ties, not by its own rim screws', () => {
+    const ids = jointsToRest(index, 'front-wheel', {}).map((j) => j.id)
+    expect(ids).toEqual(expect.arrayContaining(['front-left-nut', 'front-right-nut', 'front-ties']))
+    expect(ids).not.toContain('front-rim-screws')
+  })
+})
+
+describe('fullChargeVolts', () => {
+  // 16 Li-ion cells sold as "60 V" are 67.2 V: above the 60 V DC line of ISO 6469-3.
+  it.each([
+    ['Li-ion', 16, 67.2],
+    ['Li-ion', 14, 58.8],
+    ['LFP', 16, 58.4],
+    ['lead', 12, 29.4],
+  ] as const)('%s × %i is %d V', (chemistry, cells, volts) => expect(fullChargeVolts({ chemistry, cells })).toBe(volts))
+  it('refuses half a cell', () => expect(() => fullChargeVolts({ chemistry: 'LFP', cells: 0.5 })).toThrow(/0.5/))
+})

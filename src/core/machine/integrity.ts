@@ -1,0 +1,236 @@
+import { factsIn, holds } from './guards'
+import { closureOf, type FileIndex, indexFile } from './file-index'
+import type { Doing, Guard, MachineFile } from './types'
+
+/** Something wrong with a machine file. `at` is a JSON pointer to the place. */
+export interface FileFault {
+  readonly kind: 'dangling' | 'duplicate id' | 'bad id' | 'too few' | 'not freed' | 'never true' | 'bad not'
+  readonly at: string
+  /** The id or value at fault. */
+  readonly value: string
+  readonly expected?: string
+}
+
+const ID = /^[a-z][a-z0-9.-]*$/i
+
+const LISTS = [
+  'variants', 'drives', 'energy', 'parts', 'joints', 'connections', 'cables', 'holes', 'steps', 'order', 'poses', 'stacks', 'tools', 'consumables', 'goals',
+] as const
+
+/**
+ * What is wrong inside a machine file whose shape is already sound: ids that point nowhere, ids used twice,
+ * parts that nothing frees. An empty list means the file hangs together. Unreachable goals are told by the planner.
+ */
+export function checkIntegrity(file: MachineFile): FileFault[] {
+  const faults: FileFault[] = []
+  const index = indexFile(file)
+  checkIds(file, faults)
+  const known = (at: string, id: string, ...where: readonly ReadonlyMap<string, unknown>[]): void => {
+    if (!where.some((map) => map.has(id))) faults.push({ kind: 'dangling', at, value: id })
+  }
+  const guard = (at: string, g: Guard | undefined): void => checkGuard(index, at, g, faults)
+  const doing = (at: string, d: Doing | undefined): void => checkDoing(index, at, d, faults)
+
+  file.parts.forEach((part, i) => {
+    const at = `/parts/${i}`
+    part.of?.forEach((id, k) => known(`${at}/of/${k}`, id, index.parts))
+    if (part.with !== undefined) known(`${at}/with`, part.with, index.parts)
+    part.tethers?.forEach((id, k) => known(`${at}/tethers/${k}`, id, index.connections))
+    guard(`${at}/escape`, part.escape)
+    guard(`${at}/access`, part.access)
+    doing(`${at}/lift`, part.lift)
+    doing(`${at}/back`, part.back)
+  })
+  file.joints.forEach((joint, i) => {
+    const at = `/joints/${i}`
+    joint.holds.forEach((id, k) => known(`${at}/holds/${k}`, id, index.parts))
+    if (new Set(joint.holds).size < 2) faults.push({ kind: 'too few', at: `${at}/holds`, value: joint.id, expected: 'two or more parts' })
+    if (joint.members.length < 1) faults.push({ kind: 'too few', at: `${at}/members`, value: joint.id, expected: 'one or more members' })
+    joint.frees?.forEach((id, k) => known(`${at}/frees/${k}`, id, index.parts))
+    if (joint.consumable !== undefined) known(`${at}/consumable`, joint.consumable, index.consumables)
+    guard(`${at}/when`, joint.when)
+    guard(`${at}/access`, joint.access)
+    doing(`${at}/down`, joint.down)
+    doing(`${at}/up`, joint.up)
+  })
+  file.connections.forEach((connection, i) => {
+    const at = `/connections/${i}`
+    connection.mates.forEach((id, k) => known(`${at}/mates/${k}`, id, index.cables, index.parts))
+    guard(`${at}/when`, connection.when)
+    guard(`${at}/access`, connection.access)
+    doing(`${at}/down`, connection.down)
+    doing(`${at}/up`, connection.up)
+  })
+  file.cables.forEach((cable, i) => {
+    const at = `/cables/${i}`
+    known(`${at}/of`, cable.of, index.parts)
+    const holes = new Map(file.holes.map((h) => [h.id, h]))
+    cable.route.forEach((id, k) => known(`${at}/route/${k}`, id, holes, index.joints, index.connections, index.parts))
+    cable.ties?.forEach((tie, k) => {
+      known(`${at}/ties/${k}/joint`, tie.joint, index.joints)
+      tie.shares.forEach((id, m) => known(`${at}/ties/${k}/shares/${m}`, id, index.cables))
+    })
+  })
+  file.holes.forEach((hole, i) => known(`/holes/${i}/part`, hole.part, index.parts))
+  const actions = actionIds(index)
+  file.steps.forEach((step, i) => {
+    const at = `/steps/${i}`
+    guard(`${at}/when`, step.when)
+    guard(`${at}/access`, step.access)
+    doing(`${at}/down`, step.down)
+    doing(`${at}/up`, step.up)
+    step.gives?.forEach((fact, k) => checkFact(index, `${at}/gives/${k}`, fact.fact, fact.of, faults))
+    step.after?.forEach((id, k) => known(`${at}/after/${k}`, id, actions))
+    step.before?.forEach((id, k) => known(`${at}/before/${k}`, id, actions))
+  })
+  file.order.forEach((rule, i) => {
+    known(`/order/${i}/first`, rule.first, actions)
+    known(`/order/${i}/then`, rule.then, actions)
+  })
+  file.loadPath.forEach((path, i) => {
+    known(`/loadPath/${i}/part`, path.part, index.parts)
+    known(`/loadPath/${i}/support`, path.support, index.steps)
+    path.joints.forEach((id, k) => known(`/loadPath/${i}/joints/${k}`, id, index.joints))
+  })
+  file.poseMoves.forEach((move, i) => {
+    known(`/poseMoves/${i}/from`, move.from, index.poses)
+    known(`/poseMoves/${i}/to`, move.to, index.poses)
+    guard(`/poseMoves/${i}/guard`, move.guard)
+  })
+  file.drives.forEach((drive, i) => {
+    known(`/drives/${i}/part`, drive.part, index.parts)
+    known(`/drives/${i}/carriedBy`, drive.carriedBy, index.parts)
+  })
+  if (file.pack) {
+    known('/pack/part', file.pack.part, index.parts)
+    known('/pack/plug', file.pack.plug, index.connections)
+  }
+  file.energy.forEach((e, i) => {
+    known(`/energy/${i}/of`, e.of, index.parts)
+    if (e.releasedBy !== undefined) known(`/energy/${i}/releasedBy`, e.releasedBy, index.steps, index.joints, index.connections)
+  })
+  file.sealed.forEach((s, i) => known(`/sealed/${i}/part`, s.part, index.parts))
+  file.stacks.forEach((stack, i) => {
+    known(`/stacks/${i}/axle`, stack.axle, index.parts)
+    stack.items.forEach((item, k) => {
+      if (item.joint !== undefined) known(`/stacks/${i}/items/${k}/joint`, item.joint, index.joints)
+    })
+  })
+  file.goals.forEach((goal, i) => {
+    guard(`/goals/${i}/guard`, goal.guard)
+    goal.swap?.forEach((s, k) => {
+      if (s.part !== undefined) known(`/goals/${i}/swap/${k}/part`, s.part, index.parts)
+    })
+  })
+  checkFreed(index, faults)
+  return faults
+}
+
+/** Ids of all actions that a file can lead to, as order rules and checks name them: `undo:x`, `off:x`, `unplug:x`, `step:x`. */
+export function actionIds(index: FileIndex): ReadonlyMap<string, true> {
+  return new Map([
+    ...[...index.joints.keys()].map((id) => [`undo:${id}`, true] as const),
+    ...[...index.parts.values()].filter((p) => p.lift).map((p) => [`off:${p.id}`, true] as const),
+    ...[...index.connections.keys()].map((id) => [`unplug:${id}`, true] as const),
+    ...[...index.steps.keys()].map((id) => [`step:${id}`, true] as const),
+  ])
+}
+
+function checkIds(file: MachineFile, faults: FileFault[]): void {
+  const seen = new Map<string, string>()
+  const note = (at: string, id: string): void => {
+    if (!ID.test(id)) faults.push({ kind: 'bad id', at, value: id, expected: 'a letter, then letters, digits, dots or dashes' })
+    const before = seen.get(id)
+    if (before !== undefined) faults.push({ kind: 'duplicate id', at, value: id, expected: `unique; also at ${before}` })
+    else seen.set(id, at)
+  }
+  for (const list of LISTS) file[list].forEach((item, i) => note(`/${list}/${i}/id`, item.id))
+  file.joints.forEach((joint, i) => joint.members.forEach((m, k) => note(`/joints/${i}/members/${k}/id`, m.id)))
+}
+
+function checkGuard(index: FileIndex, at: string, guard: Guard | undefined, faults: FileFault[]): void {
+  if (!guard) return
+  if ('all' in guard) return guard.all.forEach((g, i) => checkGuard(index, `${at}/all/${i}`, g, faults))
+  if ('any' in guard) {
+    if (guard.any.length === 0) faults.push({ kind: 'never true', at, value: 'any of nothing' })
+    return guard.any.forEach((g, i) => checkGuard(index, `${at}/any/${i}`, g, faults))
+  }
+  if ('not' in guard) {
+    if ('all' in guard.not || 'any' in guard.not || 'not' in guard.not) {
+      faults.push({ kind: 'bad not', at: `${at}/not`, value: Object.keys(guard.not)[0] ?? '', expected: 'a variant or one fact' })
+    }
+    return checkGuard(index, `${at}/not`, guard.not, faults)
+  }
+  if ('fact' in guard) return checkFact(index, at, guard.fact, guard.of, faults)
+  const variant = index.file.variants.find((v) => v.id === guard.variant)
+  if (!variant) faults.push({ kind: 'dangling', at: `${at}/variant`, value: guard.variant })
+  else if (!variant.options.some((o) => o.id === guard.is)) {
+    faults.push({ kind: 'dangling', at: `${at}/is`, value: guard.is, expected: variant.options.map((o) => o.id).join(', ') })
+  }
+}
+
+function checkFact(index: FileIndex, at: string, fact: string, of: string, faults: FileFault[]): void {
+  const { parts, joints, connections, cables, steps } = index
+  const where: Record<string, readonly ReadonlyMap<string, unknown>[]> = {
+    off: [parts, joints, cables],
+    loosened: [joints],
+    unplugged: [connections],
+    'de-pinned': [connections],
+    exposed: [parts, joints, connections],
+    supported: [parts],
+    drained: [parts],
+    deflated: [parts],
+    prepared: [steps],
+    proved: [new Map([['dead', true]])],
+  }
+  const maps = where[fact]
+  if (!maps) faults.push({ kind: 'dangling', at: `${at}/fact`, value: fact })
+  else if (!maps.some((map) => map.has(of))) faults.push({ kind: 'dangling', at: `${at}/of`, value: of })
+}
+
+function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, faults: FileFault[]): void {
+  if (!doing) return
+  checkGuard(index, `${at}/guard`, doing.guard, faults)
+  if (doing.modes.length === 0) faults.push({ kind: 'too few', at: `${at}/modes`, value: doing.title, expected: 'one or more ways' })
+  doing.covers?.forEach((id, i) => {
+    if (!index.joints.has(id)) faults.push({ kind: 'dangling', at: `${at}/covers/${i}`, value: id })
+  })
+  doing.consumables?.forEach((use, i) => {
+    if (!index.consumables.has(use.consumable)) faults.push({ kind: 'dangling', at: `${at}/consumables/${i}/consumable`, value: use.consumable })
+  })
+  doing.modes.forEach((mode, i) => {
+    const here = `${at}/modes/${i}`
+    mode.poses.forEach((id, k) => {
+      if (!index.poses.has(id)) faults.push({ kind: 'dangling', at: `${here}/poses/${k}`, value: id })
+    })
+    if (mode.poses.length === 0) faults.push({ kind: 'too few', at: `${here}/poses`, value: doing.title, expected: 'one or more poses' })
+    if (mode.tool !== null && !index.tools.has(mode.tool)) faults.push({ kind: 'dangling', at: `${here}/tool`, value: mode.tool })
+    mode.substitutes?.forEach((s, k) => {
+      if (!index.tools.has(s.tool)) faults.push({ kind: 'dangling', at: `${here}/substitutes/${k}/tool`, value: s.tool })
+    })
+    checkGuard(index, `${here}/guard`, mode.guard, faults)
+  })
+}
+
+/** A part that a guard or goal wants off must be freed by something: a lift, a fixing, or the part it rides with. */
+function checkFreed(index: FileIndex, faults: FileFault[]): void {
+  const freed = new Set<string>()
+  for (const part of index.file.parts) if (part.lift) closureOf(index, part.id).forEach((id) => id === part.id && freed.add(id))
+  for (const joint of index.file.joints) joint.frees?.forEach((id) => freed.add(id))
+  for (const part of index.file.parts) if (part.with !== undefined && freed.has(part.with)) freed.add(part.id)
+  for (const step of index.file.steps) step.gives?.forEach((fact) => fact.fact === 'off' && freed.add(fact.of))
+  index.file.goals.forEach((goal, i) => {
+    for (const fact of factsIn(goal.guard)) {
+      if (fact.fact === 'off' && index.parts.has(fact.of) && !freed.has(fact.of)) {
+        faults.push({ kind: 'not freed', at: `/goals/${i}/guard`, value: fact.of, expected: 'a lift, or a fixing that frees it' })
+      }
+    }
+  })
+  for (const goal of index.file.goals) {
+    // A goal that already holds on an untouched machine asks for nothing.
+    if (holds(goal.guard, () => false, {})) {
+      const i = index.file.goals.indexOf(goal)
+      faults.push({ kind: 'never true', at: `/goals/${i}/guard`, value: goal.id, expected: 'something to take off or expose' })
+    }
+  }
+}

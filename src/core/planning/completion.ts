@@ -1,0 +1,168 @@
+import { type Guard, holds, type Variants } from '../machine'
+import { fail, ok, type Result } from '../result'
+import { type Action, usableModes } from './actions'
+import type { PlanError } from './types'
+
+/** A set of actions that together reach the goal, and the least work in it. */
+export interface Completion {
+  readonly actions: ReadonlySet<string>
+  readonly minutes: number
+}
+
+/** Best first; others only within `slack` minutes of it. */
+export interface Completions {
+  readonly best: Completion
+  readonly others: readonly Completion[]
+}
+
+const KEEP_WITHIN_MINUTES = 3
+const NODE_LIMIT = 20_000
+
+/**
+ * The cheapest set of actions that makes `goal` true: an AND/OR search that branches only where a guard offers a
+ * choice, cut off by the best sum of least minutes found so far.
+ * @param done facts that hold already
+ */
+export function cheapestCompletion(
+  actions: ReadonlyMap<string, Action>,
+  goal: Guard,
+  variants: Variants,
+  done: ReadonlySet<string>,
+): Result<Completions, PlanError> {
+  const providers = new Map<string, string[]>()
+  for (const action of actions.values()) {
+    for (const fact of action.gives) providers.set(fact, [...(providers.get(fact) ?? []), action.id])
+  }
+  const found: Completion[] = []
+  let bestMinutes = Infinity
+  let nodes = 0
+  let blocked: readonly string[] = []
+  let loop: readonly string[] = []
+
+  const leastMinutes = (id: string): number => {
+    const modes = usableModes(actions.get(id)!.doing, variants)
+    return Math.min(...modes.map((m) => m.minutes.likely + (m.penalty ?? 0)))
+  }
+
+  interface Open {
+    readonly guard: Guard
+    readonly path: readonly string[]
+  }
+  const search = (open: readonly Open[], chosen: ReadonlySet<string>, facts: ReadonlySet<string>, minutes: number): void => {
+    if (nodes++ > NODE_LIMIT || minutes > bestMinutes + KEEP_WITHIN_MINUTES) return
+    const [next, ...rest] = open
+    if (!next) {
+      const stuck = findLoop(actions, chosen, variants, done)
+      if (stuck.length > 0) {
+        loop = stuck
+        return
+      }
+      found.push({ actions: chosen, minutes })
+      bestMinutes = Math.min(bestMinutes, minutes)
+      return
+    }
+    const { guard, path } = next
+    if ('all' in guard) return search([...guard.all.map((g) => ({ guard: g, path })), ...rest], chosen, facts, minutes)
+    if ('any' in guard) {
+      for (const g of guard.any) search([{ guard: g, path }, ...rest], chosen, facts, minutes)
+      return
+    }
+    if ('not' in guard) {
+      const impossible = 'variant' in guard.not && holds(guard.not, () => false, variants)
+      if (impossible) blocked = [...path, 'a variant that this machine is not']
+      else search(rest, chosen, facts, minutes)
+      return
+    }
+    if ('variant' in guard) {
+      if (variants[guard.variant] === guard.is) search(rest, chosen, facts, minutes)
+      else blocked = [...path, 'a variant that this machine is not']
+      return
+    }
+    const key = `${guard.fact} ${guard.of}`
+    if (facts.has(key)) return search(rest, chosen, facts, minutes)
+    const options = (providers.get(key) ?? []).filter((id) => usableModes(actions.get(id)!.doing, variants).length > 0)
+    if (options.length === 0) {
+      blocked = [...path, key]
+      return
+    }
+    for (const id of options) {
+      if (path.includes(id)) {
+        loop = [...path.slice(path.indexOf(id)), id]
+        continue
+      }
+      const action = actions.get(id)!
+      const needs: Open[] = [{ guard: action.needs, path: [...path, id] }]
+      if (action.load && action.load.others.every((f) => facts.has(f) || mentions(open, f))) {
+        needs.push({ guard: factOf(action.load.support), path: [...path, id] })
+      }
+      search([...needs, ...rest], new Set([...chosen, id]), new Set([...facts, ...action.gives]), minutes + leastMinutes(id))
+    }
+  }
+  search([{ guard: goal, path: [] }], new Set(), done, 0)
+
+  found.sort((a, b) => a.minutes - b.minutes || a.actions.size - b.actions.size)
+  const best = found[0]
+  if (best) return ok({ best: addSupports(actions, best), others: distinct(found.slice(1), best) })
+  if (nodes > NODE_LIMIT) return fail({ kind: 'too large', nodes })
+  if (loop.length > 0) return fail({ kind: 'cycle', loop })
+  return fail({ kind: 'unreachable', chain: blocked })
+}
+
+function factOf(key: string): Guard {
+  const space = key.indexOf(' ')
+  return { fact: key.slice(0, space) as never, of: key.slice(space + 1) }
+}
+
+function mentions(open: readonly { readonly guard: Guard }[], key: string): boolean {
+  const inside = (g: Guard): boolean =>
+    'all' in g ? g.all.some(inside) : 'any' in g ? g.any.some(inside) : 'fact' in g ? `${g.fact} ${g.of}` === key : false
+  return open.some((o) => inside(o.guard))
+}
+
+/** Where every fixing of a load path comes off, something has to hold the part. */
+function addSupports(actions: ReadonlyMap<string, Action>, completion: Completion): Completion {
+  const given = new Set([...completion.actions].flatMap((id) => actions.get(id)!.gives))
+  const added = new Set<string>()
+  for (const id of completion.actions) {
+    const load = actions.get(id)!.load
+    if (load && load.others.every((f) => given.has(f)) && !given.has(load.support) && actions.has(load.supportAction)) added.add(load.supportAction)
+  }
+  return added.size === 0 ? completion : { ...completion, actions: new Set([...completion.actions, ...added]) }
+}
+
+function distinct(list: readonly Completion[], best: Completion): Completion[] {
+  const seen = new Set([[...best.actions].sort().join()])
+  return list.filter((c) => {
+    const key = [...c.actions].sort().join()
+    if (seen.has(key) || c.minutes > best.minutes + KEEP_WITHIN_MINUTES) return false
+    seen.add(key)
+    return true
+  })
+}
+
+/** Runs the set in any legal order; what cannot be started waits for itself. Returns one loop of it, or nothing. */
+function findLoop(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string>, variants: Variants, done: ReadonlySet<string>): string[] {
+  const facts = new Set(done)
+  const left = new Set(chosen)
+  for (let moved = true; moved; ) {
+    moved = false
+    for (const id of left) {
+      const action = actions.get(id)!
+      if (!holds(action.needs, (f) => facts.has(`${f.fact} ${f.of}`), variants)) continue
+      action.gives.forEach((f) => facts.add(f))
+      left.delete(id)
+      moved = true
+    }
+  }
+  const start = [...left][0]
+  if (start === undefined) return []
+  const loop = [start]
+  for (;;) {
+    const here = actions.get(loop[loop.length - 1]!)!
+    const next = [...left].find((id) => actions.get(id)!.gives.some((f) => !facts.has(f) && mentions([{ guard: here.needs }], f)))
+    if (next === undefined) return loop
+    const at = loop.indexOf(next)
+    if (at >= 0) return [...loop.slice(at), next]
+    loop.push(next)
+  }
+}

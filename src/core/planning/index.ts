@@ -1,0 +1,7 @@
+export { plan, PLANNER_VERSION } from './plan'
+export { cellName } from './steps'
+export { DEFAULT_PRICES } from './types'
+export type {
+  ActionKind, Alternative, ConsumableNeed, FixingSpec, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
+  PlanStart, PoseTurn, Prices, Reason, SwapPlanStep, ToolNeed,
+} from './types'

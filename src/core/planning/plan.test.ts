@@ -1,0 +1,151 @@
+import { describe, expect, it } from 'vitest'
+import { dunlin } from '../../demo/machines/dunlin'
+import { factKey, holds, type MachineFile } from '../machine'
+import { plan, type Plan } from './index'
+
+const file = dunlin()
+const options = { variants: { 'lid-edge': 'dry' } }
+
+function planned(goal: string, of: MachineFile = file, variants: Record<string, string> = options.variants): Plan {
+  const result = plan(of, 'untouched', [goal], { variants })
+  if (!result.ok) throw new Error(JSON.stringify(result.error))
+  return result.value
+}
+
+const upIndex = (p: Plan, action: string): number => p.up.steps.findIndex((s) => s.action === action)
+
+describe.each(file.goals.map((g) => g.id))('the Dunlin, %s', (goal) => {
+  const p = planned(goal)
+
+  it('goes down in an order in which every step may be done', () => {
+    const facts = new Set<string>()
+    for (const step of p.down.steps) {
+      expect(holds(step.needs, (f) => facts.has(factKey(f)), options.variants), step.title).toBe(true)
+      step.gives.forEach((f) => facts.add(f))
+    }
+  })
+
+  it('comes up after all that each return waits for, and puts everything back', () => {
+    const done = new Set<string>()
+    for (const step of p.up.steps) {
+      for (const id of step.after ?? []) expect(done.has(id), `${step.title} waits for ${id}`).toBe(true)
+      done.add(step.id)
+    }
+    const covered = new Set(p.up.steps.flatMap((s) => s.fixings.map((f) => f.id)))
+    for (const f of p.down.steps.flatMap((s) => s.fixings)) expect(covered.has(f.id), f.id).toBe(true)
+    for (const s of p.down.steps) if (s.number !== undefined && s.kind !== 'prepare') expect(p.up.steps.some((u) => u.pair === s.id), s.title).toBe(true)
+  })
+
+  it('parts no wiring before dead is shown, and makes nothing live before the wiring is back', () => {
+    const proof = p.down.steps.findIndex((s) => s.check === 'dead')
+    p.down.steps.forEach((s, i) => s.dead && expect(i, s.title).toBeGreaterThan(proof))
+    const live = p.up.steps.findIndex((s) => s.power === 'live')
+    p.up.steps.forEach((s, i) => s.dead && expect(i, s.title).toBeLessThan(live))
+  })
+
+  it('gives one number to a removal and its return, and keeps the bound below the minutes', () => {
+    for (const up of p.up.steps.filter((s) => s.pair)) expect(p.down.steps.find((d) => d.id === up.pair)?.number).toBe(up.number)
+    for (const limb of [p.down, p.up]) expect(limb.bound).toBeLessThanOrEqual(limb.minutes.handsOn + 100)
+  })
+})
+
+describe('what comes off', () => {
+  it('leaves the front wheel alone when only the plugs are looked at', () => {
+    const titles = planned('inspect').down.steps.map((s) => s.action)
+    expect(titles).toContain('step:inspect-plugs')
+    expect(titles.some((t) => t.includes('nut'))).toBe(false)
+  })
+
+  it('changes a tyre with the lead left in, since drawing it costs more', () => {
+    const actions = planned('front-tyre-goal').down.steps.map((s) => s.action)
+    expect(actions).toContain('step:front-hang-wheel')
+    expect(actions).not.toContain('step:front-draw-lead')
+  })
+
+  it('cuts the sealant only where there is some; unanswered counts as sealed', () => {
+    expect(planned('inspect', file, { 'lid-edge': 'sealed' }).down.steps.some((s) => s.action === 'undo:lid-bead')).toBe(true)
+    expect(planned('inspect', file, {}).down.steps.some((s) => s.action === 'undo:lid-bead')).toBe(true)
+    expect(planned('inspect').down.steps.some((s) => s.action === 'undo:lid-bead')).toBe(false)
+  })
+
+  it('has fourteen or more fixings on the way to the front motor, two lid lengths apart in the tray', () => {
+    const p = planned('front-motor-goal')
+    const fixings = p.down.steps.flatMap((s) => s.fixings)
+    expect(fixings.length).toBeGreaterThanOrEqual(14)
+    const lid = fixings.filter((f) => f.joint === 'deck-screws')
+    expect(new Set(lid.map((f) => `${f.label} ${f.cell}`))).toEqual(new Set(['M4×10 A1', 'M4×14 A2']))
+  })
+
+  it('blocks the wheel before the last nut and warms no nut with the pack aboard', () => {
+    const actions = planned('front-motor-goal').down.steps.map((s) => s.action)
+    const lastNut = Math.max(actions.indexOf('undo:front-left-nut'), actions.indexOf('undo:front-right-nut'))
+    expect(actions.indexOf('step:front-block-wheel')).toBeLessThan(lastNut)
+    expect(actions.indexOf('off:pack')).toBeLessThan(actions.indexOf('undo:front-right-nut'))
+  })
+})
+
+describe('the way up', () => {
+  const p = planned('front-motor-goal')
+  it('starts both nuts before either is tightened, marks them, and looks at the tabs again', () => {
+    const start = p.up.steps[upIndex(p, 'undo:front-left-nut')]!
+    const full = p.up.steps[upIndex(p, 'undo:front-right-nut')]!
+    expect(start.passes).toEqual(['started'])
+    expect(full.passes).toEqual(['seated', 'final', 'marked'])
+    expect(full.fixings.map((f) => f.id).sort()).toEqual(['front-left-nut-1', 'front-right-nut-1'])
+    expect(upIndex(p, 'undo:front-left-nut')).toBeLessThan(upIndex(p, 'undo:front-right-nut'))
+    expect(upIndex(p, 'undo:front-right-nut')).toBeLessThan(upIndex(p, 'step:front-reaction-path'))
+  })
+  it('spins before the lid, looks for pinched leads, and lays the mat last', () => {
+    const order = ['unplug:pack-plug', 'step:spin-test', 'step:pinch-look', 'off:deck-lid', 'undo:deck-screws', 'undo:mat-edge'].map((a) => upIndex(p, a))
+    expect([...order].sort((a, b) => a - b)).toEqual(order)
+    expect(order.every((i) => i >= 0)).toBe(true)
+  })
+  it('counts what is used up and every tool with the step that first needs it', () => {
+    expect(p.consumables).toContainEqual({ id: 'tie', name: 'cable tie 200 × 4.8', count: 3 })
+    expect(p.consumables).toContainEqual({ id: 'locker-medium', name: 'medium threadlocker, drop', count: 11 })
+    expect(p.tools.find((t) => t.id === 'open-18')).toMatchObject({ special: true, firstStep: 'Left nut back along the lead' })
+  })
+  it('carries the caution of heat to the nut without the file having to say so', () => {
+    const bare: MachineFile = { ...file, joints: file.joints.map((j) => (j.id === 'front-right-nut' ? { ...j, down: { ...j.down, cautions: [] } } : j)) }
+    const step = planned('front-motor-goal', bare).down.steps.find((s) => s.action === 'undo:front-right-nut')!
+    expect(step.cautions).toEqual(expect.arrayContaining(['H10', 'H11']))
+  })
+})
+
+describe('why there is no plan', () => {
+  const without = (change: (f: MachineFile) => Partial<MachineFile>): MachineFile => ({ ...file, ...change(file) })
+  it('names the goal that the file does not have', () => {
+    expect(plan(file, 'untouched', ['polish'], options)).toEqual({ ok: false, error: { kind: 'unknown goal', goal: 'polish' } })
+    expect(plan(file, 'untouched', [], options)).toMatchObject({ ok: false, error: { kind: 'unknown goal' } })
+  })
+  it('names the blocked chain when nothing undoes a fixing', () => {
+    const broken = without((f) => ({ joints: f.joints.map((j) => (j.id === 'front-rim-screws' ? { ...j, down: { ...j.down, modes: [] } } : j)) }))
+    const result = plan(broken, 'untouched', ['front-motor-goal'], options)
+    expect(result).toMatchObject({ ok: false, error: { kind: 'unreachable' } })
+    if (!result.ok && result.error.kind === 'unreachable') expect(result.error.chain.at(-1)).toBe('off front-rim-screws')
+  })
+  it('names the loop when two things wait for each other', () => {
+    const looped = without((f) => ({ joints: f.joints.map((j) => (j.id === 'mat-edge' ? { ...j, access: { fact: 'off', of: 'deck-lid' } } : j)) }))
+    const result = plan(looped, 'untouched', ['inspect'], options)
+    expect(result).toMatchObject({ ok: false, error: { kind: 'cycle' } })
+    if (!result.ok && result.error.kind === 'cycle') expect(result.error.loop).toContain('undo:mat-edge')
+  })
+  it('names the tool that the shop lacks and the step it stops', () => {
+    const owned = file.tools.map((t) => t.id).filter((id) => id !== 'valve-tool')
+    expect(plan(file, 'untouched', ['front-motor-goal'], { ...options, toolsOwned: owned })).toEqual({
+      ok: false,
+      error: { kind: 'missing-tool', tool: 'valve-tool', step: 'Valve core out, let all air go' },
+    })
+  })
+})
+
+describe('planning from the middle', () => {
+  it('asks only for what is still on', () => {
+    const whole = planned('front-motor-goal')
+    const done = whole.down.steps.slice(0, 6).map((s) => s.action)
+    const rest = plan(file, { done, pose: 'upright', tool: null }, ['front-motor-goal'], options)
+    if (!rest.ok) throw new Error(rest.error.kind)
+    expect(new Set(rest.value.down.steps.map((s) => s.action))).toEqual(new Set(whole.down.steps.slice(6).map((s) => s.action)))
+    expect(upIndex(rest.value, 'undo:deck-screws')).toBeGreaterThan(0)
+  })
+})

@@ -1,0 +1,115 @@
+import { both, type Doing, type FileIndex, type Guard, type Joint, type Minutes, type Mode } from '../machine'
+import type { Action } from './actions'
+import { cautionsFor } from './cautions'
+import type { FixingSpec, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
+import type { Turns } from './turns'
+
+export interface Placing {
+  readonly mode: Mode
+  readonly pose: string
+  readonly before: string
+}
+
+/** Cells of the tray, six to a row: A1 … A6, B1 … */
+export function cellName(n: number): string {
+  if (!Number.isInteger(n) || n < 0) throw new RangeError(`cell number must be a whole number from 0, got ${n}`)
+  return `${String.fromCharCode(65 + Math.floor(n / 6))}${(n % 6) + 1}`
+}
+
+/** Fixings of a joint as the tray will hold them: one cell for each size in it. */
+export function fixingSpecs(joint: Joint, nextCell: () => string): FixingSpec[] {
+  const cells = new Map<string, string>()
+  return joint.members.map((member) => {
+    const label = member.length === undefined || !joint.thread ? joint.label : `${joint.thread}×${member.length}`
+    if (joint.keep === 'cell' && !member.stay && !cells.has(label)) cells.set(label, nextCell())
+    const cell = cells.get(label)
+    return {
+      id: member.id,
+      joint: joint.id,
+      label,
+      place: member.place,
+      keep: joint.keep,
+      ...(cell !== undefined ? { cell } : {}),
+      ...(joint.captive ? { captive: true as const } : {}),
+      ...(member.stay ? { stay: true as const } : {}),
+      ...(joint.consumable !== undefined ? { consumable: true as const } : {}),
+    }
+  })
+}
+
+export function partSpecs(index: FileIndex, gives: readonly string[]): PartSpec[] {
+  return gives.flatMap((fact) => {
+    const part = fact.startsWith('off ') ? index.parts.get(fact.slice(4)) : undefined
+    return part ? [{ id: part.id, name: part.name }] : []
+  })
+}
+
+/** Does the guard, as it stands, ask for dead to be proved? */
+export function asksDead(guard: Guard): boolean {
+  if ('all' in guard) return guard.all.some(asksDead)
+  if ('any' in guard) return guard.any.length > 0 && guard.any.every(asksDead)
+  return 'fact' in guard && guard.fact === 'proved'
+}
+
+export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | undefined {
+  const moves = turns.path(before, pose)
+  if (moves.length === 0) return undefined
+  const sum = (pick: (m: Minutes) => number): number => moves.reduce((total, move) => total + pick(move.minutes), 0)
+  return {
+    to: pose,
+    title: moves.map((move) => move.title).join(', then '),
+    people: moves.some((move) => move.people === 2) ? 2 : 1,
+    minutes: { low: sum((m) => m.low), likely: sum((m) => m.likely), high: sum((m) => m.high) },
+  }
+}
+
+/** What the file says of an action, on either limb, put into a step. */
+export function describe(index: FileIndex, action: Action, doing: Doing, placing: Placing, turns: Turns) {
+  const tool = placing.mode.tool === null ? undefined : index.tools.get(placing.mode.tool)
+  const turn = turnBefore(turns, placing.before, placing.pose)
+  const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
+  return {
+    action: action.id,
+    kind: action.kind,
+    title: doing.title,
+    ...(doing.note !== undefined ? { note: doing.note } : {}),
+    ...(doing.photo !== undefined ? { photo: doing.photo } : {}),
+    ...(doing.counterHold !== undefined ? { counterHold: doing.counterHold } : {}),
+    ...(doing.ifOmitted !== undefined ? { ifOmitted: doing.ifOmitted } : {}),
+    pose: placing.pose,
+    ...(turn ? { turn } : {}),
+    ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
+    people: placing.mode.people,
+    minutes: placing.mode.minutes,
+    ...(joint?.role === 'cover' ? { cover: true as const } : {}),
+    cautions: cautionsFor(index.file, action, doing, placing.pose),
+    consumables: doing.consumables ?? [],
+  }
+}
+
+/** What the electrical state becomes when this action is done, or undone on the way up. */
+export function powerOf(index: FileIndex, action: Action, limb: 'down' | 'up'): PlannedStep['power'] {
+  const pack = index.file.pack
+  if (!pack) return undefined
+  if (action.id === `unplug:${pack.plug}`) return limb === 'down' ? 'isolated' : 'live'
+  if (action.gives.includes(`off ${pack.part}`)) return limb === 'down' ? 'out' : 'isolated'
+  return undefined
+}
+
+/** Every chosen action that asks for something this one gives, or the job to do itself. */
+export function reasonsFor(action: Action, chosen: readonly Action[], goalNames: readonly string[], goal: Guard): Reason[] {
+  const asks = (guard: Guard): boolean =>
+    'all' in guard ? guard.all.some(asks) : 'any' in guard ? guard.any.some(asks) : 'fact' in guard && action.gives.includes(`${guard.fact} ${guard.of}`)
+  const reasons = chosen
+    .filter((other) => other.id !== action.id && (asks(other.needs) || (other.load !== undefined && action.gives.includes(other.load.support))))
+    .map((other) => ({ wantedBy: other.id, title: other.doing.title }))
+  return asks(goal) ? [{ wantedBy: 'goal', title: goalNames.join(' + ') }, ...reasons] : reasons
+}
+
+/** Down: the action's own needs, with the support that the last fixing of a load path asks for. */
+export function needsOf(action: Action): Guard {
+  if (!action.load) return action.needs
+  const fact = (key: string): Guard => ({ fact: key.split(' ')[0] as never, of: key.split(' ').slice(1).join(' ') })
+  const notLast = action.load.others.map((key): Guard => ({ not: fact(key) }))
+  return both(action.needs, { any: [fact(action.load.support), ...notLast] })
+}

@@ -1,0 +1,171 @@
+import type { Guard, Lock, Minutes, Pass, Use, Variants } from '../machine'
+import type { Result } from '../result'
+import type { Quantity } from '../units'
+
+export type Limb = 'down' | 'up'
+
+export type ActionKind = 'release' | 'take off' | 'unplug' | 'prepare' | 'support' | 'prove' | 'gate' | 'push aside'
+
+/** What each change costs beside the work itself, in minutes. */
+export interface Prices {
+  readonly swap: number
+  /** Added per step done in an order that the file only prefers not. */
+  readonly againstPreference: number
+}
+
+export const DEFAULT_PRICES: Prices = { swap: 0.25, againstPreference: 0.5 }
+
+export interface PlanOptions {
+  readonly variants: Variants
+  readonly prices?: Prices
+  /** Tool ids the shop has; all of the file's when left out. */
+  readonly toolsOwned?: readonly string[]
+  readonly people?: 1 | 2
+  /** Most states kept per layer before the rest are dropped and the answer is no longer proved. */
+  readonly nodeLimit?: number
+}
+
+/** Where planning starts from: what is already done, and how the machine stands. */
+export interface PlanStart {
+  /** Action ids already done on the way down and not yet undone. */
+  readonly done: readonly string[]
+  readonly pose: string
+  readonly tool: string | null
+}
+
+/** Why a step is in the plan: the step or the job to do that wants it. */
+export interface Reason {
+  readonly wantedBy: string
+  readonly title: string
+}
+
+/** One fixing as the tray knows it. */
+export interface FixingSpec {
+  readonly id: string
+  readonly joint: string
+  readonly label: string
+  readonly place: string
+  readonly keep: 'cell' | 'own hole' | 'carrier' | 'bin'
+  readonly cell?: string
+  readonly captive?: true
+  readonly stay?: true
+  readonly consumable?: true
+}
+
+export interface PartSpec {
+  readonly id: string
+  readonly name: string
+}
+
+export interface PoseTurn {
+  readonly to: string
+  readonly title: string
+  readonly people: 1 | 2
+  readonly minutes: Minutes
+}
+
+/** A step as adopted by a job: it carries all that the journal and the screen need, so that the file may change behind it. */
+export interface PlannedStep {
+  readonly id: string
+  readonly action: string
+  readonly kind: ActionKind
+  readonly limb: Limb
+  readonly title: string
+  readonly note?: string
+  readonly photo?: string
+  readonly counterHold?: string
+  readonly ifOmitted?: string
+  readonly pose: string
+  readonly turn?: PoseTurn
+  readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string }
+  readonly people: 1 | 2
+  readonly minutes: Minutes
+  /** The same on both limbs; absent on checks and other steps that have no counterpart. */
+  readonly number?: number
+  readonly pair?: string
+  readonly why: readonly Reason[]
+  /** Fact keys that hold once it is done (down) or end once it is done (up). */
+  readonly gives: readonly string[]
+  /** Down: facts that must hold. Up: see `after`. */
+  readonly needs?: Guard
+  /** Steps of the same limb that must come first. */
+  readonly after?: readonly string[]
+  /** Not ready until dead is shown. */
+  readonly dead?: true
+  /** What it makes of the electrical state. */
+  readonly power?: 'live' | 'isolated' | 'out'
+  readonly fixings: readonly FixingSpec[]
+  readonly parts: readonly PartSpec[]
+  readonly passes?: readonly Pass[]
+  readonly torque?: Quantity
+  readonly lock?: Lock
+  readonly pattern?: string
+  /** The check that it passes. */
+  readonly check?: string
+  readonly cover?: true
+  readonly cautions: readonly string[]
+  readonly consumables: readonly Use[]
+}
+
+export interface LimbPlan {
+  readonly steps: readonly PlannedStep[]
+  readonly minutes: { readonly handsOn: number; readonly elapsed: number }
+  /** No order can take fewer minutes than this. */
+  readonly bound: number
+  /** (minutes − bound) / bound; 0 when proved. */
+  readonly gap: number
+  readonly proved: boolean
+}
+
+export interface ToolNeed {
+  readonly id: string
+  readonly name: string
+  readonly firstStep: string
+  readonly steps: number
+  readonly special: boolean
+  readonly owned: boolean
+}
+
+export interface ConsumableNeed {
+  readonly id: string
+  readonly name: string
+  readonly count: number
+}
+
+export interface SwapPlanStep {
+  readonly id: string
+  readonly title: string
+  readonly note?: string
+  readonly part?: PartSpec
+  readonly minutes: Minutes
+}
+
+/** A different set of steps that would also reach the goal for little more. */
+export interface Alternative {
+  readonly instead: readonly string[]
+  readonly use: readonly string[]
+  readonly moreMinutes: number
+}
+
+export interface Plan {
+  readonly planner: string
+  readonly goals: readonly string[]
+  readonly down: LimbPlan
+  readonly swap: readonly SwapPlanStep[]
+  readonly up: LimbPlan
+  readonly rejected: readonly Alternative[]
+  readonly tools: readonly ToolNeed[]
+  readonly consumables: readonly ConsumableNeed[]
+  /** Titles of what was prepared and has to be put back. */
+  readonly restore: readonly string[]
+}
+
+export type PlanError =
+  | { readonly kind: 'unknown goal'; readonly goal: string }
+  | { readonly kind: 'unreachable'; readonly chain: readonly string[] }
+  | { readonly kind: 'cycle'; readonly loop: readonly string[] }
+  | { readonly kind: 'missing-tool'; readonly tool: string; readonly step: string }
+  | { readonly kind: 'no way to turn'; readonly from: string; readonly to: string; readonly step: string }
+  | { readonly kind: 'too large'; readonly nodes: number }
+
+export type PlanResult = Result<Plan, PlanError>

@@ -1,0 +1,2 @@
+export { convert, formatNumber, formatQuantity, isUnit, unitLabel, UNITS } from './quantity'
+export type { Quantity, Source } from './quantity'

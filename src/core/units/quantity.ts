@@ -1,0 +1,109 @@
+/** Where a number comes from. A number without a source is not shown as a specification. */
+export type Source = 'maker' | 'machine file' | 'standard' | 'measured' | 'estimated'
+
+/** A value with its unit and source. `u` is the standard uncertainty in the same unit. */
+export interface Quantity {
+  readonly value: number
+  readonly unit: string
+  readonly source: Source
+  readonly u?: number
+}
+
+interface Unit {
+  readonly dimension: string
+  /** SI value = (value + offset) × factor. */
+  readonly factor: number
+  readonly offset?: number
+  /** How the screen writes it, where the ASCII id is not fit to read. */
+  readonly label?: string
+}
+
+const INCH = 0.0254
+const POUND = 0.45359237
+const STANDARD_GRAVITY = 9.80665
+
+/**
+ * Units known to the bench, by the id used in files. Factors are exact by definition
+ * (inch, pound, g: ISO 80000 / NIST SP 811).
+ */
+export const UNITS: Readonly<Record<string, Unit>> = {
+  mm: { dimension: 'length', factor: 1e-3 },
+  cm: { dimension: 'length', factor: 1e-2 },
+  m: { dimension: 'length', factor: 1 },
+  km: { dimension: 'length', factor: 1e3 },
+  in: { dimension: 'length', factor: INCH },
+  g: { dimension: 'mass', factor: 1e-3 },
+  kg: { dimension: 'mass', factor: 1 },
+  lb: { dimension: 'mass', factor: POUND },
+  s: { dimension: 'time', factor: 1 },
+  min: { dimension: 'time', factor: 60 },
+  h: { dimension: 'time', factor: 3600 },
+  Nm: { dimension: 'torque', factor: 1, label: 'N·m' },
+  'lbf.ft': { dimension: 'torque', factor: POUND * STANDARD_GRAVITY * 12 * INCH, label: 'lbf·ft' },
+  'lbf.in': { dimension: 'torque', factor: POUND * STANDARD_GRAVITY * INCH, label: 'lbf·in' },
+  N: { dimension: 'force', factor: 1 },
+  Pa: { dimension: 'pressure', factor: 1 },
+  kPa: { dimension: 'pressure', factor: 1e3 },
+  bar: { dimension: 'pressure', factor: 1e5 },
+  psi: { dimension: 'pressure', factor: (POUND * STANDARD_GRAVITY) / (INCH * INCH) },
+  V: { dimension: 'voltage', factor: 1 },
+  mV: { dimension: 'voltage', factor: 1e-3 },
+  A: { dimension: 'current', factor: 1 },
+  ohm: { dimension: 'resistance', factor: 1, label: 'Ω' },
+  mohm: { dimension: 'resistance', factor: 1e-3, label: 'mΩ' },
+  W: { dimension: 'power', factor: 1 },
+  Wh: { dimension: 'energy', factor: 3600 },
+  J: { dimension: 'energy', factor: 1 },
+  Ah: { dimension: 'charge', factor: 3600 },
+  uF: { dimension: 'capacitance', factor: 1e-6, label: 'µF' },
+  degC: { dimension: 'temperature', factor: 1, offset: 273.15, label: '°C' },
+  degF: { dimension: 'temperature', factor: 5 / 9, offset: 459.67, label: '°F' },
+  'km/h': { dimension: 'speed', factor: 1 / 3.6 },
+  'rpm/V': { dimension: 'speed constant', factor: 1 },
+  deg: { dimension: 'angle', factor: Math.PI / 180, label: '°' },
+}
+
+function unitOf(id: string): Unit {
+  const unit = Object.hasOwn(UNITS, id) ? UNITS[id] : undefined
+  if (!unit) throw new RangeError(`unknown unit "${id}"`)
+  return unit
+}
+
+/**
+ * Converts `value` from one unit to another of the same dimension.
+ * @throws RangeError for an unknown unit, a non-finite value or units of different dimensions.
+ * @example convert(45, 'Nm', 'lbf.ft') // 33.19…
+ */
+export function convert(value: number, from: string, to: string): number {
+  if (!Number.isFinite(value)) throw new RangeError(`value must be finite, got ${value}`)
+  const a = unitOf(from)
+  const b = unitOf(to)
+  if (a.dimension !== b.dimension) {
+    throw new RangeError(`cannot turn ${from} (${a.dimension}) into ${to} (${b.dimension})`)
+  }
+  return ((value + (a.offset ?? 0)) * a.factor) / b.factor - (b.offset ?? 0)
+}
+
+/** The way the screen writes a unit id: `Nm` → `N·m`. Unknown ids are written as they are. */
+export function unitLabel(id: string): string {
+  return (Object.hasOwn(UNITS, id) ? UNITS[id]?.label : undefined) ?? id
+}
+
+/** True for a unit id the bench can convert. */
+export function isUnit(id: string): boolean {
+  return Object.hasOwn(UNITS, id)
+}
+
+/**
+ * A quantity as the screen writes it, at most three decimals, no trailing zeros.
+ * @example formatQuantity({ value: 45, unit: 'Nm', source: 'machine file' }) // "45 N·m"
+ */
+export function formatQuantity(q: Quantity): string {
+  return `${formatNumber(q.value)} ${unitLabel(q.unit)}`
+}
+
+/** A number with at most `decimals` places and no trailing zeros. */
+export function formatNumber(value: number, decimals = 3): string {
+  if (!Number.isFinite(value)) throw new RangeError(`value must be finite, got ${value}`)
+  return String(Number(value.toFixed(decimals)))
+}

@@ -1,0 +1,12 @@
+import { defineConfig } from 'vitest/config'
+import path from 'node:path'
+
+export default defineConfig({
+  resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] } },
+      { extends: true, test: { name: 'database', include: ['tests/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
+    ],
+  },
+})
