@@ -1,0 +1,26 @@
+// Writes public/sw.js for the build that is there: what it keeps for use without a network, by name.
+import { createHash } from 'node:crypto'
+import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { ROOT, say } from './lib/shell.mjs'
+
+const staticDir = path.join(ROOT, '.next', 'static')
+
+function files(dir) {
+  return readdirSync(dir).flatMap((name) => {
+    const full = path.join(dir, name)
+    return statSync(full).isDirectory() ? files(full) : [full]
+  })
+}
+
+export function writeServiceWorker() {
+  const wanted = files(staticDir).filter((f) => /\.(js|css|woff2)$/.test(f)).sort()
+  const urls = wanted.map((f) => `/_next/static/${path.relative(staticDir, f).split(path.sep).join('/')}`)
+  const template = readFileSync(path.join(ROOT, 'src', 'client', 'service-worker.js'), 'utf8')
+  const version = createHash('sha256').update(urls.join('\n')).update(template).digest('hex').slice(0, 12)
+  writeFileSync(path.join(ROOT, 'public', 'sw.js'), template.replace('__VERSION__', version).replace('/* __PRECACHE__ */ []', JSON.stringify(urls)))
+  const script = wanted.filter((f) => f.endsWith('.js')).reduce((n, f) => n + gzipSync(readFileSync(f)).length, 0)
+  const all = wanted.reduce((n, f) => n + statSync(f).size, 0)
+  say(`Service worker keeps ${urls.length} files, ${Math.round(all / 1000)} kB (script ${Math.round(script / 1000)} kB gzipped).`)
+}

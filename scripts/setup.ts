@@ -1,0 +1,57 @@
+// Brings a database to the newest shape and fills it: the demo world once, or a one-time link for an empty shop.
+import path from 'node:path'
+import { v7 } from 'uuid'
+import { connect, type Sql } from '../src/db/client'
+import { addJob } from '../src/db/jobs'
+import { append } from '../src/db/journal'
+import { addMachine } from '../src/db/machines'
+import { assertDurable, migrate } from '../src/db/migrate'
+import { addPerson, countPeople } from '../src/db/people'
+import { addDevice, setFirstLeadToken } from '../src/db/sessions'
+import { loadSettings, saveSettings } from '../src/db/settings'
+import { demoJobs } from '../src/demo/jobs'
+import { dunlin } from '../src/demo/machines/dunlin'
+import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
+import { hashPassphrase, newToken, tokenHash } from '../src/server/secrets'
+import { demoPassphrase } from '../src/server/sign-in'
+
+export async function loadDemo(sql: Sql, now: number): Promise<void> {
+  const file = dunlin()
+  await saveSettings(sql, { ...(await loadSettings(sql)), shop: SHOP })
+  for (const person of PEOPLE) await addPerson(sql, { ...person, passphraseHash: await hashPassphrase(demoPassphrase(person.name)), demo: true })
+  await addDevice(sql, BENCH_TABLET)
+  await addMachine(sql, file, JSON.stringify(file, null, 1))
+  for (const job of demoJobs(file, now)) {
+    const id = v7()
+    const number = String(await addJob(sql, { id, machineId: job.machineId, revision: job.machineId ? file.revision : null })).padStart(4, '0')
+    let seq = 0
+    for (const { kind, body, by, at } of job.entries) {
+      const written = kind === 'job-opened' ? { ...body, number } : body
+      await append(sql, id, [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }], by, () => Math.round(at))
+    }
+  }
+}
+
+async function main(): Promise<void> {
+  const url = process.env['DATABASE_URL']
+  if (!url) throw new Error('DATABASE_URL is not set')
+  const sql = connect(url, 2)
+  try {
+    await assertDurable(sql)
+    const applied = await migrate(sql, path.join(import.meta.dirname, '..', 'src', 'db', 'migrations'))
+    if (applied.length > 0) console.log(`Database brought to ${applied.at(-1)}.`)
+    if ((await countPeople(sql)) > 0) return
+    if (process.env['NAILSMITH_DEMO'] !== '0') {
+      await loadDemo(sql, Date.now())
+      console.log('Demo world loaded: Slipway Works.')
+    } else {
+      const token = newToken()
+      await setFirstLeadToken(sql, tokenHash(token))
+      console.log(`FIRST-LEAD ${token}`)
+    }
+  } finally {
+    await sql.end()
+  }
+}
+
+if (process.argv[1] === import.meta.filename) await main()

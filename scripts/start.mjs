@@ -1,0 +1,63 @@
+// Does all set-up and serves: Debian's PostgreSQL, npm packages, a private cluster, migrations, the demo world once, a build, the app.
+import { choosePort, ensureBuild, forgetApp, recordApp, runTs, spawnApp, waitReady } from './lib/app.mjs'
+import { Cluster } from './lib/postgres.mjs'
+import { DATA, ensureDir, installModules, ROOT, say, spawnSync } from './lib/shell.mjs'
+
+const DEFAULT_PORT = 4310
+const [major, minor] = process.versions.node.split('.').map(Number)
+if (major < 20 || (major === 20 && minor < 9)) {
+  console.error(`Nailsmith needs Node 20.9 or newer; this is ${process.versions.node}.`)
+  process.exit(1)
+}
+
+let cluster = null
+let child = null
+let stopping = false
+
+async function stop(code) {
+  if (stopping) return
+  stopping = true
+  if (child && child.exitCode === null) {
+    child.kill('SIGTERM')
+    const gone = new Promise((resolve) => child.once('exit', resolve))
+    const late = setTimeout(() => child.kill('SIGKILL'), 6_000)
+    await gone
+    clearTimeout(late)
+  }
+  forgetApp()
+  cluster?.stop()
+  process.exit(code)
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0))
+
+try {
+  ensureDir(DATA)
+  installModules()
+  const given = process.env.DATABASE_URL
+  if (!given) cluster = new Cluster('pg')
+  const databaseUrl = given ?? (await cluster.start())
+  const demo = process.env.NAILSMITH_DEMO !== '0'
+  const setup = spawnSync(process.execPath, [`${ROOT}/node_modules/tsx/dist/cli.mjs`, `${ROOT}/scripts/setup.ts`], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, DATABASE_URL: databaseUrl } })
+  if (setup.status !== 0) throw new Error(`the database could not be set up:\n${setup.stderr}`)
+  const token = /^FIRST-LEAD (\S+)$/m.exec(setup.stdout)?.[1]
+  const said = setup.stdout.replace(/^FIRST-LEAD .*$/m, '').trim()
+  if (said) say(said)
+  await ensureBuild()
+  const port = process.env.NAILSMITH_PORT ? Number(process.env.NAILSMITH_PORT) : await choosePort(DEFAULT_PORT)
+  child = spawnApp({ port, databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: demo ? '1' : '0' } })
+  recordApp(child.pid, port)
+  child.once('exit', (code) => {
+    if (!stopping) {
+      say(`The app ended (${code ?? 'killed'}). Start again with npm start; nothing acknowledged is lost.`)
+      void stop(1)
+    }
+  })
+  await waitReady(port, child)
+  say(`\nNailsmith is ready: http://127.0.0.1:${port}`)
+  if (token) say(`This shop is empty. Its first lead signs in once by this link: http://127.0.0.1:${port}/first?token=${token}`)
+  else if (demo) say('Demo world: come in as Ines, Tobias, Marit, Aldo or Runa on the sign-in page.')
+  say('Ctrl+C stops the app and its database.')
+} catch (error) {
+  console.error(`\nNailsmith could not start: ${error.message}`)
+  await stop(1)
+}

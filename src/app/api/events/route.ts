@@ -1,0 +1,18 @@
+import { cookies } from 'next/headers'
+import { allowed } from '@/server/http'
+import { DEVICE_COOKIE, SESSION_COOKIE, sessionFrom } from '@/server/session'
+import { noticeStream } from '@/server/streams'
+
+export const dynamic = 'force-dynamic'
+
+/** `jobId:seq` for every append, one stream per browser. */
+export async function GET(request: Request): Promise<Response> {
+  const session = await allowed('read')
+  if (session instanceof Response) return session
+  const jar = await cookies()
+  const token = jar.get(SESSION_COOKIE)?.value
+  const device = jar.get(DEVICE_COOKIE)?.value
+  return new Response(noticeStream(() => sessionFrom(token, device), request.signal), {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store, no-transform', 'x-accel-buffering': 'no' },
+  })
+}

@@ -1,0 +1,26 @@
+import { connection } from 'next/server'
+import { notFound } from 'next/navigation'
+import { JobScreen } from '@/features/job/job-screen'
+import { Header } from '@/features/shell/header'
+import { pageFrame } from '@/server/frame'
+import { loadJob } from '@/server/jobs'
+
+export const metadata = { title: 'Job' }
+
+export default async function Page({ params }: { readonly params: Promise<{ readonly id: string }> }) {
+  await connection()
+  const { id } = await params
+  const { session, header } = await pageFrame(`/jobs/${id}`)
+  const pack = await loadJob(id)
+  if (!pack) notFound()
+  const { proofMinutes, deadVolts } = pack.settings
+  return (
+    <>
+      <Header {...header} here="job" />
+      <JobScreen
+        jobId={id} device={session.device} person={{ id: session.person.id, name: session.person.name, role: session.person.role }}
+        people={pack.people.map((p) => ({ id: p.id, name: p.name }))} entries={pack.entries} file={pack.file} settings={{ proofMinutes, deadVolts }}
+      />
+    </>
+  )
+}

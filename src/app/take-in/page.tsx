@@ -1,0 +1,25 @@
+import { connection } from 'next/server'
+import { Refused } from '@/features/shell/refused'
+import { Header } from '@/features/shell/header'
+import { TakeIn } from '@/features/intake/take-in'
+import { takeInAction } from '@/server/actions'
+import { pageFrame } from '@/server/frame'
+import { machines } from '@/server/jobs'
+import { may } from '@/server/permissions'
+
+export const metadata = { title: 'Take in' }
+
+export default async function Page() {
+  await connection()
+  const { session, header } = await pageFrame('/take-in')
+  return (
+    <>
+      <Header {...header} here="take-in" />
+      {may(session.person.role, 'take in') ? (
+        <TakeIn action={takeInAction} machines={await machines()} />
+      ) : (
+        <Refused what="Taking machines in is for the front desk, mechanics and leads." />
+      )}
+    </>
+  )
+}

@@ -1,0 +1,19 @@
+/** Lets pages that have been open here open again without a network. */
+export function stayOffline(path: string): void {
+  if (!('serviceWorker' in navigator) || !('caches' in window)) return
+  void navigator.serviceWorker.register('/sw.js').then(() => rememberPage(path)).catch(() => undefined)
+}
+
+async function rememberPage(path: string): Promise<void> {
+  try {
+    const response = await fetch(path, { cache: 'no-store', headers: { accept: 'text/html' } })
+    if (response.ok && !response.redirected) await (await caches.open('nailsmith-pages')).put(path, response)
+  } catch {
+    // Offline now: what is remembered from before still serves.
+  }
+}
+
+/** On sign-out: pages go, the outbox stays. */
+export async function forgetPages(): Promise<void> {
+  if ('caches' in window) await caches.delete('nailsmith-pages')
+}

@@ -1,0 +1,58 @@
+// Keeps the app's own files, and the pages that were open on this device, for use without a network.
+// Written into public/sw.js at build time with the list of files and a version made from it.
+const VERSION = '__VERSION__'
+const FILES = /* __PRECACHE__ */ []
+const STATIC = `nailsmith-static-${VERSION}`
+const PAGES = 'nailsmith-pages'
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(caches.open(STATIC).then((cache) => cache.addAll(FILES)).then(() => self.skipWaiting()))
+})
+
+self.addEventListener('activate', (event) => {
+  event.waitUntil(
+    caches.keys()
+      .then((keys) => Promise.all(keys.filter((key) => key.startsWith('nailsmith-static-') && key !== STATIC).map((key) => caches.delete(key))))
+      .then(() => self.clients.claim()),
+  )
+})
+
+const NO_PAGE = `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Nailsmith</title>
+<body style="font:18px sans-serif;background:#e7e3da;color:#15202b;padding:2rem;max-width:32rem"><h1>No connection</h1>
+<p>This page was not open on this device before, so it is not kept here. Jobs that were open still are: go back to one of them.</p></body></html>`
+
+async function page(request) {
+  const path = new URL(request.url).pathname
+  try {
+    const response = await fetch(request)
+    if (response.status < 500) return response
+  } catch {
+    // No network: fall through to what is kept.
+  }
+  const kept = await (await caches.open(PAGES)).match(path)
+  return kept ?? new Response(NO_PAGE, { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } })
+}
+
+async function file(request) {
+  const kept = await caches.match(request)
+  if (kept) return kept
+  return fetch(request)
+}
+
+async function photo(request) {
+  const cache = await caches.open(PAGES)
+  const kept = await cache.match(request)
+  if (kept) return kept
+  const response = await fetch(request)
+  if (response.ok) await cache.put(request, response.clone())
+  return response
+}
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event
+  const url = new URL(request.url)
+  if (request.method !== 'GET' || url.origin !== self.location.origin) return
+  if (request.mode === 'navigate') event.respondWith(page(request))
+  else if (url.pathname.startsWith('/_next/static/')) event.respondWith(file(request))
+  else if (url.pathname.startsWith('/api/photos/')) event.respondWith(photo(request))
+})

@@ -1,0 +1,28 @@
+import type { Db } from './client'
+
+export interface MachineRow {
+  readonly id: string
+  readonly name: string
+  readonly class: string
+  readonly revision: string
+}
+
+/** Machines with their newest revision. */
+export async function listMachines(sql: Db): Promise<MachineRow[]> {
+  return sql<MachineRow[]>`
+    select distinct on (m.id) m.id, m.name, m.class, r.revision
+    from machines m join machine_revisions r on r.machine_id = m.id
+    order by m.id, r.added_at desc`
+}
+
+/** A file's text as it was put in, or null. */
+export async function loadMachineText(sql: Db, id: string, revision: string): Promise<string | null> {
+  const [row] = await sql<{ file: string }[]>`select file::text as file from machine_revisions where machine_id = ${id} and revision = ${revision}`
+  return row?.file ?? null
+}
+
+/** Adds a revision; one that is there already is left alone, since jobs may have begun with it. */
+export async function addMachine(sql: Db, machine: { readonly id: string; readonly name: string; readonly class: string; readonly revision: string }, text: string): Promise<void> {
+  await sql`insert into machines (id, name, class) values (${machine.id}, ${machine.name}, ${machine.class}) on conflict (id) do update set name = excluded.name`
+  await sql`insert into machine_revisions (machine_id, revision, file) values (${machine.id}, ${machine.revision}, ${text}::json) on conflict do nothing`
+}

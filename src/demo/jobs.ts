@@ -1,0 +1,88 @@
+import type { FixingSpec } from '../core/planning'
+import type { MachineFile } from '../core/machine'
+import { JobScript, type ScriptedJob } from './script'
+
+const HOUR = 3_600_000
+const PORTERS = 'quay porters’ pool'
+
+/**
+ * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages and two machines without a file.
+ * @param now epoch ms of the first load; every time is an offset from it, so that proofs and cures are what they claim to be
+ */
+export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
+  const machine = (unit: string) => ({ name: 'Dunlin', unit, file: dunlin.id, revision: dunlin.revision, owner: PORTERS })
+  const start = (hoursAgo: number, by: string) => new JobScript('dunlin', now - hoursAgo * HOUR, by)
+
+  const home = start(50, 'p-aldo')
+    .write('job-opened', { number: '', machine: machine('no. 9'), stand: '', complaint: 'cuts out over the cobbles' })
+    .write('symptom-noted', { text: 'cuts out over the cobbles, comes back by itself', certainty: 'sure' })
+    .as('p-tobias')
+    .adopt(dunlin, 'inspect', { 'lid-edge': 'dry' })
+    .write('stage-moved', { to: 'take down' })
+    .steps('down')
+    .write('fault-called', { fault: 'rear 6-pin not home', certainty: 'sure' })
+    .write('stage-moved', { to: 'build up' })
+    .steps('up')
+    .write('ride-added', { text: 'twice round the fish hall, nothing', kilometres: 1.6 }, 12)
+    .write('stage-moved', { to: 'hand back' })
+    .write('recheck-set', { what: 'tug both 6-pins', due: 'after 50 km' })
+    .write('handed-back', { to: PORTERS })
+
+  const curing = start(6, 'p-aldo')
+    .write('job-opened', { number: '', machine: machine('no. 5'), stand: '4', complaint: 'front wheel grinds and gets hot' })
+    .as('p-ines')
+    .adopt(dunlin, 'front-motor-goal', { 'lid-edge': 'dry' })
+    .write('stage-moved', { to: 'take down' })
+    .steps('down')
+    .write('stage-moved', { to: 'swap' })
+    .swap({ oldSerial: 'DF-2210-118', newSerial: 'DF-2603-402' })
+    .write('stage-moved', { to: 'build up' })
+    .steps('up')
+    .write('stage-moved', { to: 'prove' })
+
+  const down = start(2.2, 'p-aldo')
+    .write('job-opened', { number: '', machine: machine('no. 3'), stand: '1', complaint: 'hums, rear wheel will not pull' })
+    .write('damage-noted', { text: 'left bar end scraped, rear fender cracked at the screw' })
+    .as('p-marit')
+    .adopt(dunlin, 'rear-motor-goal', { 'lid-edge': 'dry' })
+    .write('stage-moved', { to: 'make safe' })
+    .steps('down', 8)
+    .write('stage-moved', { to: 'take down' })
+    .steps('down', 7)
+
+  const up = start(3.4, 'p-aldo')
+    .write('job-opened', { number: '', machine: machine('no. 11'), stand: '3', complaint: 'front tyre worn to the cords' })
+    .as('p-tobias')
+    .adopt(dunlin, 'front-tyre-goal', { 'lid-edge': 'sealed' })
+    .write('stage-moved', { to: 'take down' })
+    .steps('down')
+    .write('stage-moved', { to: 'swap' })
+    .swap({ oldSerial: '', newSerial: '' })
+    .write('stage-moved', { to: 'build up' })
+    .steps('up', 7)
+
+  const screws = (joint: string, label: string, count: number, cell: string): FixingSpec[] =>
+    Array.from({ length: count }, (_, i) => ({ id: `${joint}-${i + 1}`, joint, label, place: `${i + 1} of ${count}`, keep: 'cell', cell }))
+  const trike = new JobScript(null, now - 1.4 * HOUR, 'p-tobias')
+    .write('job-opened', { number: '', machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery' }, stand: '5', complaint: 'grinds at the left rear' })
+    .write('symptom-noted', { text: 'grinds at the left rear, worse loaded' })
+    .write('power-changed', { to: 'out', how: 'pack lifted off the rack' })
+    .write('proof-taken', { instrument: 'meter 1', readings: [{ between: 'controller + and −', volts: 0 }] })
+    .write('stage-moved', { to: 'take down' })
+    .write('step-added', { step: 'n1', title: 'Lift the crate off', fixings: [], parts: [{ id: 'n1-part', name: 'crate' }] })
+    .write('step-done', { step: 'n1', partsOff: ['n1-part'] })
+    .write('step-added', { step: 'n2', title: 'Undo 4 chain guard screws', tool: 'cross 2', fixings: screws('n2-fix', 'M5×12', 4, 'A1'), parts: [{ id: 'n2-part', name: 'chain guard' }] })
+    .write('step-done', { step: 'n2', out: [{ members: ['n2-fix-1', 'n2-fix-2', 'n2-fix-3', 'n2-fix-4'], to: 'cell', cell: 'A1' }], partsOff: ['n2-part'] })
+    .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'n2' })
+
+  const barrow = new JobScript(null, now - 0.4 * HOUR, 'p-aldo')
+    .write('job-opened', { number: '', machine: { name: 'ice barrow', unit: 'fish hall', owner: 'fish hall' }, stand: '', complaint: 'hums, wheels do not turn' })
+    .write('symptom-noted', { text: 'hums, wheels do not turn', certainty: 'maybe' })
+
+  const fresh = start(0.6, 'p-aldo')
+    .write('job-opened', { number: '', machine: machine('no. 7'), stand: '2', complaint: 'jerks and won’t start off' })
+    .write('symptom-noted', { text: 'jerks and won’t start off', certainty: 'sure' })
+    .write('damage-noted', { text: 'grip mat lifting at the rear left corner' })
+
+  return [home, curing, up, down, trike, barrow, fresh].map((script) => script.done())
+}

@@ -1,0 +1,90 @@
+import { type Bodies, type Entry, expectedDone, type JobState, type Kind, presentStep, reduce } from '../core/job'
+import { DEFAULT_SETTINGS } from '../core/job'
+import type { MachineFile } from '../core/machine'
+import { plan } from '../core/planning'
+
+export interface ScriptedEntry {
+  readonly kind: Kind
+  readonly body: Bodies[Kind]
+  readonly by: string
+  /** Epoch ms. */
+  readonly at: number
+}
+
+export interface ScriptedJob {
+  readonly machineId: string | null
+  readonly entries: readonly ScriptedEntry[]
+}
+
+const MINUTE = 60_000
+
+/** Writes a demo job as its people would have: by the planner's steps and the same taps, a clock running on. */
+export class JobScript {
+  private readonly log: Entry[] = []
+  private readonly written: ScriptedEntry[] = []
+
+  constructor(
+    private readonly machineId: string | null,
+    private clock: number,
+    private by: string,
+  ) {}
+
+  write<K extends Kind>(kind: K, body: Bodies[K], minutes = 1): this {
+    this.clock += minutes * MINUTE
+    const seq = this.log.length + 1
+    this.log.push({ id: `e${seq}`, jobId: 'demo', seq, base: seq - 1, at: this.clock, receivedAt: this.clock, by: this.by, sentBy: this.by, device: 'demo', kind, v: 1, body } as Entry)
+    this.written.push({ kind, body, by: this.by, at: this.clock })
+    return this
+  }
+
+  as(person: string): this {
+    this.by = person
+    return this
+  }
+
+  wait(minutes: number): this {
+    this.clock += minutes * MINUTE
+    return this
+  }
+
+  adopt(file: MachineFile, goal: string, variants: Record<string, string>): this {
+    for (const [variant, option] of Object.entries(variants)) this.write('variant-answered', { variant, option })
+    const result = plan(file, 'untouched', [goal], { variants })
+    if (!result.ok) throw new Error(`the demo job "${goal}" has no plan: ${result.error.kind}`)
+    const name = file.goals.find((g) => g.id === goal)!.name
+    this.write('goal-set', { goals: [goal], text: name })
+    return this.write('plan-adopted', { plan: result.value, file: file.id, revision: file.revision, settings: DEFAULT_SETTINGS })
+  }
+
+  /** Does `count` steps of a limb by one tap a pass; all of them when count is left out. */
+  steps(limb: 'down' | 'up', count = Infinity): this {
+    for (let n = 0; n < count; n++) {
+      const state = this.state()
+      const step = presentStep(state, limb, this.clock)
+      if (!step) return this
+      if (step.turn && state.pose.id !== step.turn.to) this.write('pose-changed', { to: step.turn.to, name: step.turn.title, people: step.turn.people }, 1.5)
+      if (step.check === 'dead') {
+        this.write('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed, + and −', volts: 0.2 }, { between: 'rear feed, + and −', volts: 0.1 }] }, 2)
+        this.write('step-done', expectedDone(state, step), 0.2)
+      } else if (step.check) this.write('check-passed', { check: step.check as never, evidence: 'looked at on the stand', step: step.id }, step.minutes.likely)
+      else this.write('step-done', { ...expectedDone(state, step), minutes: step.minutes.likely }, step.minutes.likely)
+    }
+    return this
+  }
+
+  swap(serials: { readonly oldSerial: string; readonly newSerial: string }): this {
+    for (const s of this.state().swap) {
+      if (s.part) this.write('part-replaced', { part: s.part.id, ...serials, step: s.id }, 3)
+      else this.write('step-done', { step: s.id }, 3)
+    }
+    return this
+  }
+
+  state(): JobState {
+    return reduce('demo', this.log)
+  }
+
+  done(): ScriptedJob {
+    return { machineId: this.machineId, entries: this.written }
+  }
+}

@@ -1,0 +1,44 @@
+'use client'
+import { useActionState, useState } from 'react'
+import { Button } from '../../ui/button'
+import { TextArea, TextField, Tiles } from '../../ui/field'
+import type { FormAction } from '../people/sign-in'
+
+export interface TakeInProps {
+  readonly action: FormAction
+  readonly machines: readonly { readonly id: string; readonly name: string; readonly class: string }[]
+}
+
+/** What is known at the door: machine, owner, what it does, the job to do. */
+export function TakeIn({ action, machines }: TakeInProps) {
+  const [state, submit, busy] = useActionState(action, {})
+  const [machine, setMachine] = useState(state.values?.['machine'] || machines[0]?.id || 'none')
+  const was = (name: string): string => state.values?.[name] ?? ''
+  return (
+    <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
+      <h1 className="title py-4 text-[28px]">Take a machine in</h1>
+      <form key={JSON.stringify(state.values ?? {})} action={submit} className="grid gap-5 rounded-lg border border-rule bg-paper p-5 md:grid-cols-2">
+        <p role="alert" className={state.message ? 'rounded-md bg-stop-tint px-3 py-2 text-[17px] md:col-span-2' : 'sr-only'}>
+          {state.message ? <><span className="font-bold text-stop">▲ </span>{state.message}</> : null}
+        </p>
+        <div className="md:col-span-2">
+          <Tiles
+            legend="Machine" name="machine" value={machine} onChange={setMachine}
+            options={[...machines.map((m) => ({ value: m.id, label: m.name, hint: m.class })), { value: 'none', label: 'Another', hint: 'no file: logged as it comes off' }]}
+          />
+        </div>
+        {machine === 'none' ? <TextField label="What is it?" name="name" defaultValue={was('name')} placeholder="delivery trike" maxLength={120} /> : null}
+        <TextField label="Which one" name="unit" defaultValue={was('unit')} placeholder="no. 7" maxLength={120} hint="Fleet number, plate or colour: what tells it from its sisters." />
+        <TextField label="Owner" name="owner" defaultValue={was('owner')} placeholder="quay porters’ pool" maxLength={200} />
+        <TextField label="Stand" name="stand" defaultValue={was('stand')} placeholder="empty: at the door" maxLength={40} />
+        <TextArea className="md:col-span-2" label="What does it do?" name="complaint" defaultValue={was('complaint')} placeholder="jerks and won’t start off" maxLength={2000} hint="In the owner’s own words." />
+        <TextField label="Job to do, if it is known" name="job" defaultValue={was('job')} placeholder="front motor" maxLength={200} />
+        <TextField label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
+        <p className="text-[15px] text-steel md:col-span-2">
+          A pack that is swollen, wet, hit, hot or smelling is not charged and does not come to the bench: put it outdoors, away from anything that burns, and ask a lead.
+        </p>
+        <Button type="submit" weight="primary" className="md:col-span-2" disabled={busy}>{busy ? 'Writing it down…' : 'Take it in'}</Button>
+      </form>
+    </main>
+  )
+}

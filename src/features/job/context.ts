@@ -1,0 +1,50 @@
+'use client'
+import { createContext, useContext } from 'react'
+import type { JournalView } from '../../client/journal'
+import type { Bodies, JobState, Kind, Stage } from '../../core/job'
+import type { MachineFile } from '../../core/machine'
+
+/** A sheet that is open over the job, and what it is about. */
+export type SheetState =
+  | { readonly kind: 'line'; readonly step?: string }
+  | { readonly kind: 'reading' }
+  | { readonly kind: 'proof'; readonly step?: string }
+  | { readonly kind: 'power' }
+  | { readonly kind: 'differs'; readonly step: string }
+  | { readonly kind: 'left'; readonly step: string }
+  | { readonly kind: 'override'; readonly check: string }
+  | { readonly kind: 'move'; readonly to: Stage }
+  | { readonly kind: 'park' }
+  | { readonly kind: 'journal' }
+  | { readonly kind: 'shelf' }
+  | { readonly kind: 'stages' }
+  | { readonly kind: 'keys' }
+
+/** What the parts of a job's screen share. */
+export interface JobContext {
+  readonly view: JournalView
+  readonly state: JobState
+  /** Epoch ms, renewed every few seconds, put right by the server's clock. */
+  readonly now: number
+  readonly file: MachineFile | null
+  readonly person: { readonly id: string; readonly name: string; readonly role: string }
+  readonly mayWork: boolean
+  readonly mayNote: boolean
+  readonly stage: Stage
+  readonly settings: { readonly proofMinutes: number; readonly deadVolts: number }
+  readonly nameOf: (personId: string) => string
+  readonly log: <K extends Kind>(kind: K, body: Bodies[K]) => void
+  readonly logAll: (items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]) => void
+  readonly show: (stage: Stage) => void
+  readonly open: (sheet: SheetState | null) => void
+  readonly addPhoto: (step?: string) => void
+  readonly putAway: (id: string) => void
+}
+
+export const JobContextProvider = createContext<JobContext | null>(null)
+
+export function useJob(): JobContext {
+  const context = useContext(JobContextProvider)
+  if (!context) throw new RangeError('useJob is used outside a job screen')
+  return context
+}

@@ -1,0 +1,58 @@
+import type { Entry, JobState } from '../../core/job'
+import { STAGE_LABEL } from '../words'
+
+const titleOf = (state: JobState, id: string): string => [...state.down, ...state.up, ...state.swap].find((s) => s.id === id)?.title ?? id
+const fixingNames = (state: JobState, ids: readonly string[]): string => {
+  const first = state.fixings[ids[0] ?? '']
+  const name = first ? first.label : (ids[0] ?? '')
+  return ids.length === 1 ? `${name}${first ? `, ${first.place}` : ''}` : `${ids.length} × ${name}`
+}
+
+const POWER = { live: 'live', isolated: 'isolated, pack aboard', out: 'pack out' } as const
+const PASS = { started: 'started by hand', seated: 'seated', final: 'final', marked: 'marked' } as const
+
+/** One journal line in words. */
+export function describeEntry(entry: Entry, state: JobState): string {
+  switch (entry.kind) {
+    case 'job-opened': return `Taken in: ${entry.body.machine.name}${entry.body.machine.unit ? `, ${entry.body.machine.unit}` : ''}. “${entry.body.complaint}”`
+    case 'goal-set': return `Job to do: ${entry.body.text}`
+    case 'variant-answered': return `Variant ${entry.body.variant}: ${entry.body.option}`
+    case 'symptom-noted': return `It does: ${entry.body.text}`
+    case 'damage-noted': return `Damage before it was touched: ${entry.body.text}`
+    case 'pack-checked': return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
+    case 'note-added': return `Note: ${entry.body.text}`
+    case 'photo-added': return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
+    case 'reading-taken': return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
+    case 'test-skipped': return `Test left out: ${entry.body.test}, ${entry.body.reason}`
+    case 'fault-called': return `The fault: ${entry.body.fault}`
+    case 'power-changed': return `Now ${POWER[entry.body.to]}`
+    case 'proof-taken': return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${r.between}`).join('; ')} (${entry.body.instrument})`
+    case 'plan-adopted': return `Plan taken: ${entry.body.plan.down.steps.length} steps down, ${entry.body.plan.up.steps.length} up (${entry.body.file} ${entry.body.revision})`
+    case 'step-done': return `${titleOf(state, entry.body.step)}${entry.body.pass ? `: ${PASS[entry.body.pass]}` : ''}`
+    case 'step-left': return `Left on: ${titleOf(state, entry.body.step)}. ${entry.body.reason}`
+    case 'step-added': return `Added: ${entry.body.title}`
+    case 'step-differs': return `Differs at “${titleOf(state, entry.body.step)}”: ${entry.body.text}`
+    case 'fixing-out': return `${fixingNames(state, entry.body.members)}: ${entry.body.to === 'cell' ? `in ${entry.body.cell ?? 'a cell'}` : entry.body.to}`
+    case 'fixing-in': return `${fixingNames(state, entry.body.members)}: ${PASS[entry.body.pass]}`
+    case 'fixing-lost': return `Lost: ${fixingNames(state, entry.body.members)}${entry.body.text ? `, ${entry.body.text}` : ''}`
+    case 'fixing-found': return `Found: ${fixingNames(state, entry.body.members)}`
+    case 'fixing-replaced': return `New one wanted: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
+    case 'fixing-kept-out': return `Not going back: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
+    case 'part-off': return `Off: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
+    case 'part-on': return `On: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
+    case 'part-replaced': return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
+    case 'pose-changed': return entry.body.name || `Turned: ${entry.body.to}`
+    case 'lock-applied': return `${entry.body.product} on ${entry.body.subject}`
+    case 'lock-disturbed': return `Locker disturbed at ${entry.body.subject}: ${entry.body.reason}`
+    case 'check-passed': return `Check passed: ${entry.body.check}`
+    case 'check-overridden': return `Check passed over: ${entry.body.check}. ${entry.body.reason}`
+    case 'stage-moved': return `To ${STAGE_LABEL[entry.body.to].toLowerCase()}${entry.body.reason ? `: ${entry.body.reason}` : ''}`
+    case 'parked': return `Parked: ${entry.body.why}`
+    case 'resumed': return 'Taken up again'
+    case 'handed-over': return `Handed over to ${entry.body.to}`
+    case 'ride-added': return `Ride: ${entry.body.text}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
+    case 'recheck-set': return `Check again: ${entry.body.what}, ${entry.body.due}`
+    case 'handed-back': return `Handed back to ${entry.body.to}`
+    case 'struck': return `Crossed out a line${entry.body.reason ? `: ${entry.body.reason}` : ''}`
+  }
+}

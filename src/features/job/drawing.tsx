@@ -1,0 +1,151 @@
+'use client'
+import type { FixingState } from '../../core/job'
+import type { Connection, MachineFile, Stack } from '../../core/machine'
+import type { PlannedStep } from '../../core/planning'
+import { useJob } from './context'
+import { conditionWords } from './pill'
+
+/** The order in which like fixings are tightened: star for a circle, criss-cross from the middle out for a row. Indexes in order. */
+export function tighteningOrder(n: number, pattern: string | undefined): number[] {
+  const all = Array.from({ length: n }, (_, i) => i)
+  if (n < 3 || pattern === undefined) return all
+  if (pattern === 'star') {
+    const skip = n % 2 === 0 ? n / 2 : (n - 1) / 2
+    const order: number[] = []
+    for (let i = 0; order.length < n; i++) {
+      const at = n % 2 === 0 ? (Math.floor(i / 2) + (i % 2) * skip) % n : (i * skip) % n
+      order.push(at)
+    }
+    return order
+  }
+  const half = Math.ceil(n / 2)
+  const middle = (half - 1) / 2
+  const near = Array.from({ length: half }, (_, i) => i).sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle) || a - b)
+  return near.flatMap((i) => [i, n - 1 - i].filter((x, k, list) => list.indexOf(x) === k))
+}
+
+/** A drawing from the machine file for the step: an axle's stack, a connector's face, or the fixings where they sit. */
+export function StepDrawing({ step }: { readonly step: PlannedStep }) {
+  const { file, state } = useJob()
+  const subject = step.action.slice(step.action.indexOf(':') + 1)
+  const stack = file?.stacks.find((s) => s.items.some((item) => item.joint === subject))
+  if (stack && file) return <StackDrawing stack={stack} subject={subject} file={file} />
+  const connection = file?.connections.find((c) => c.id === subject)
+  if (connection) return <ConnectorFace connection={connection} />
+  const fixings = step.fixings.flatMap((f) => state.fixings[f.id] ?? [])
+  if (fixings.length > 0) return <FixingMap fixings={fixings} pattern={step.limb === 'up' ? step.pattern : undefined} />
+  return null
+}
+
+const INK = { fill: 'fill-[#e9e4d9]', text: 'fill-[#f4f0e8]' }
+
+function Board({ label, children, viewBox }: { readonly label: string; readonly children: React.ReactNode; readonly viewBox: string }) {
+  return (
+    <svg role="img" aria-label={label} viewBox={viewBox} className="w-full rounded-lg bg-[#26313b]" style={{ maxHeight: 200 }}>
+      {children}
+    </svg>
+  )
+}
+
+/** One end of an axle, outside to the left, widths to scale; labels alternate above and below so that they never meet. */
+function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonly subject: string; readonly file: MachineFile }) {
+  const scale = 11
+  const motor = file.parts.find((p) => p.id === stack.axle)?.name ?? 'motor'
+  const xs: number[] = []
+  let x = 92
+  for (const item of stack.items) {
+    xs.push(x)
+    x += item.width * scale * 0.55 + 12
+  }
+  const heights = { nut: 74, flat: 96, tab: 112, fork: 150, arm: 150 } as const
+  return (
+    <Board label={`${stack.name}, from the outside in: ${stack.items.map((i) => i.name).join(', ')}`} viewBox="0 0 420 200">
+      <rect x="40" y="88" width="360" height="22" rx="3" className="fill-[#8d979f]" />
+      <rect x={x} y="28" width={Math.max(60, 400 - x)} height="142" rx="14" className="fill-[#5d6871]" />
+      <text x={(x + 400) / 2} y="104" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{motor}</text>
+      {stack.items.map((item, i) => {
+        const h = heights[item.name as keyof typeof heights] ?? 90
+        const w = item.width * scale * 0.55
+        const mine = item.joint === subject
+        const cx = xs[i]! + w / 2
+        const above = i % 2 === 0
+        return (
+          <g key={item.id}>
+            <rect x={xs[i]} y={99 - h / 2} width={w} height={h} rx="3" className={mine ? 'fill-[#d8884f] stroke-[#ffffff]' : 'fill-[#b9c0c6] stroke-[#26313b]'} strokeWidth={mine ? 3 : 1} />
+            <line x1={cx} x2={cx} y1={above ? 22 : 178} y2={above ? 99 - h / 2 : 99 + h / 2} className="stroke-[#aab3ba]" strokeWidth="1" />
+            <text x={cx} y={above ? 17 : 193} textAnchor="middle" className={`${INK.text} text-[14.5px] ${mine ? 'font-bold' : ''}`}>{i + 1} {item.name}</text>
+          </g>
+        )
+      })}
+      <text x="14" y="103" className={`${INK.text} text-[13px]`}>out</text>
+    </Board>
+  )
+}
+
+const WIRE: Readonly<Record<string, string>> = { red: '#c7362b', black: '#15181b', yellow: '#f0c534', green: '#2e9b57', blue: '#2f6fc0', white: '#f6f4ee', grey: '#8b949c', orange: '#e08430' }
+
+/** A connector's face seen from the wire side: pins by number, in their wires' own colours. */
+function ConnectorFace({ connection }: { readonly connection: Connection }) {
+  const rows = connection.pins.length > 3 ? 2 : 1
+  const per = Math.ceil(connection.pins.length / rows)
+  return (
+    <figure>
+      <Board label={`${connection.name}, seen from the wire side: ${connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')}`} viewBox="0 0 420 200">
+        <rect x="70" y={rows === 2 ? 24 : 44} width="280" height={rows === 2 ? 160 : 104} rx="12" className="fill-[#3a4650] stroke-[#cfd6db]" strokeWidth="2" />
+        {connection.keying ? <rect x="180" y={rows === 2 ? 14 : 34} width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
+        {connection.pins.map((pin, i) => {
+          const cx = 70 + (280 / per) * ((i % per) + 0.5)
+          const cy = rows === 2 ? 66 + Math.floor(i / per) * 74 : 88
+          return (
+            <g key={pin.n}>
+              <circle cx={cx} cy={cy} r="19" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
+              <text x={cx - 30} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>{pin.n}</text>
+              <text x={cx} y={cy + 37} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>{pin.function}</text>
+            </g>
+          )
+        })}
+      </Board>
+      <figcaption className="mt-1 text-[14px] text-steel">From the wire side. {connection.keying ?? ''} {connection.releaseHow}</figcaption>
+    </figure>
+  )
+}
+
+const DOT: Record<string, string> = { on: '#8d979f', cell: '#d8884f', lost: '#f0776b', started: '#e3b341', seated: '#9fc7a9', final: '#5cc08f', marked: '#5cc08f' }
+
+/** The fixings of a set where they sit: on a circle for a star, along two edges for a lid; numbered in tightening order on the way up. */
+function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingState[]; readonly pattern: string | undefined }) {
+  const n = fixings.length
+  const order = tighteningOrder(n, pattern)
+  const turn = new Map(order.map((at, i) => [at, i + 1]))
+  const round = n <= 6 && n > 2
+  const half = Math.ceil(n / 2)
+  const place = (i: number): [number, number] =>
+    round
+      ? [210 + 118 * Math.sin((2 * Math.PI * i) / n), 100 - 66 * Math.cos((2 * Math.PI * i) / n)]
+      : n <= 2
+        ? [150 + i * 120, 96]
+        : [i < half ? 40 + (340 / (half - 1)) * i : 380 - (340 / Math.max(1, n - half - 1)) * (i - half), i < half ? 52 : 148]
+  const longest = [...new Set(fixings.map((f) => f.label))]
+  return (
+    <figure>
+      <Board label={`${n} fixings: ${fixings.map((f) => `${f.place} ${conditionWords(f.condition)}`).join('; ')}`} viewBox="0 0 420 200">
+        {round ? <ellipse cx="210" cy="100" rx="146" ry="92" className="fill-none stroke-[#5d6871]" strokeWidth="2" /> : n > 2 ? <rect x="14" y="22" width="392" height="156" rx="18" className="fill-none stroke-[#5d6871]" strokeWidth="2" /> : null}
+        {fixings.map((f, i) => {
+          const [cx, cy] = place(i)
+          const odd = longest.length > 1 && f.label !== longest[0]
+          return (
+            <g key={f.id}>
+              <circle cx={cx} cy={cy} r={odd ? 16 : 13} fill={DOT[f.condition] ?? '#b9c0c6'} stroke={f.disputed ? '#f0776b' : odd ? '#ffffff' : '#26313b'} strokeWidth={odd || f.disputed ? 3 : 1} />
+              <text x={cx} y={cy + 4.5} textAnchor="middle" className="fill-[#15202b] text-[13px] font-bold">{pattern ? turn.get(i) : i + 1}</text>
+              {n <= 2 ? <text x={cx} y={cy + 42} textAnchor="middle" className={`${INK.text} text-[14px]`}>{f.place}</text> : null}
+            </g>
+          )
+        })}
+      </Board>
+      <figcaption className="mt-1 text-[14px] text-steel">
+        {pattern ? `Numbers: the order to tighten, ${pattern}.` : fixings.length > 2 ? `Counted ${fixings[0]!.place.replace(/^hole 1,? ?/, '') || 'as they come'}.` : ''}
+        {longest.length > 1 ? ` Ringed: ${longest.slice(1).join(', ')}.` : ''}
+      </figcaption>
+    </figure>
+  )
+}

@@ -1,0 +1,128 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import { type Plan, type PlanError, type PlanStart } from '../../core/planning'
+import { planAside } from '../../workers/planner'
+import { Button } from '../../ui/button'
+import { Tiles } from '../../ui/field'
+import { clockText } from '../../ui/time'
+import { count } from '../words'
+import { useJob } from './context'
+
+function whyNot(error: PlanError): string {
+  switch (error.kind) {
+    case 'unreachable': return `Nothing in the machine file leads there. The chain stops at: ${error.chain.slice(-3).join(' → ')}.`
+    case 'cycle': return `The machine file goes round in a circle: ${error.loop.join(' → ')}.`
+    case 'missing-tool': return `The shop lacks ${error.tool}; it stops at “${error.step}”.`
+    case 'no way to turn': return `There is no way to turn it from ${error.from} to ${error.to} for “${error.step}”.`
+    case 'unknown goal': return 'The machine file has no such job.'
+    case 'too large': return 'This file is too large to be planned here.'
+  }
+}
+
+/** Choosing the job to do, and what it will take, before anything is undone. */
+export function GoalCard() {
+  const { state, file, log, logAll, mayWork, settings, show, now } = useJob()
+  const [goal, setGoal] = useState('')
+  const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan } | null>(null)
+  const [fault, setFault] = useState<string>()
+  const asked = useRef<AbortController | null>(null)
+  useEffect(() => () => asked.current?.abort(), [])
+
+  if (!file) return <NoFileCard />
+  const choose = (id: string): void => {
+    setGoal(id)
+    setPlanned(null)
+    setFault(undefined)
+    asked.current?.abort()
+    const asking = new AbortController()
+    asked.current = asking
+    const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && !s.id.startsWith('n')).map((s) => s.action)
+    const undone = new Set(state.up.filter((s) => state.steps[s.id]?.status === 'done').map((s) => s.action))
+    const start: PlanStart | 'untouched' = done.length === 0 ? 'untouched' : { done: done.filter((a) => !undone.has(a)), pose: state.pose.id || file.poses[0]!.id, tool: null }
+    planAside(file, start, [id], { variants: state.variants }, asking.signal).then(
+      (result) => (asking.signal.aborted ? undefined : result.ok ? setPlanned({ goal: id, plan: result.value }) : setFault(whyNot(result.error))),
+      () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
+    )
+  }
+  const adopt = (): void => {
+    if (!planned) return
+    const name = file.goals.find((g) => g.id === planned.goal)!.name
+    logAll([
+      { kind: 'goal-set', body: { goals: [planned.goal], text: name } },
+      { kind: 'plan-adopted', body: { plan: planned.plan, file: file.id, revision: file.revision, settings: { proofMinutes: settings.proofMinutes, deadVolts: settings.deadVolts } } },
+    ])
+    if (state.stage === 'take in' || state.stage === 'find the fault') log('stage-moved', { to: 'take down' })
+    show('take down')
+  }
+  const hands = planned ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn : 0
+  const elapsed = planned ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed : 0
+  return (
+    <article className="flex min-h-full flex-col gap-3">
+      <p className="text-[15px] text-steel">{state.planned ? `Now: ${state.job}` : 'Before step 1'}</p>
+      <h2 className="title text-[30px]">Which job?</h2>
+      {mayWork ? <Tiles legend="Why do we go in?" name="goal" value={goal} onChange={choose} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} /> : <p className="text-[17px] text-steel">A mechanic chooses the job.</p>}
+      {fault ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">▲ {fault}</p> : null}
+      {goal && !planned && !fault ? <p role="status" className="text-[17px] text-steel">Working out the way down…</p> : null}
+      {planned ? (
+        <>
+          <dl className="grid grid-cols-3 gap-2">
+            <Fact label="Down" value={count(planned.plan.down.steps.filter((s) => s.number !== undefined).length, 'step')} note={`${Math.round(planned.plan.down.minutes.handsOn)} min`} />
+            <Fact label="Up" value={count(planned.plan.up.steps.length, 'step')} note={`${Math.round(planned.plan.up.minutes.handsOn)} min`} />
+            <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
+          </dl>
+          <BenchList plan={planned.plan} />
+        </>
+      ) : null}
+      <div className="mt-auto grid gap-2 pt-2">
+        {mayWork ? <Button weight="primary" disabled={!planned} onClick={adopt}>{planned ? 'Start down' : 'Choose a job first'}</Button> : null}
+      </div>
+    </article>
+  )
+}
+
+function Fact({ label, value, note }: { readonly label: string; readonly value: string; readonly note: string }) {
+  return (
+    <div className="rounded-md border border-rule px-3 py-1.5">
+      <dt className="text-[13.5px] text-steel">{label}</dt>
+      <dd className="title text-[18px]">{value}</dd>
+      <dd className="text-[13.5px] text-steel">{note}</dd>
+    </div>
+  )
+}
+
+function BenchList({ plan }: { readonly plan: Plan }) {
+  const locks = plan.up.steps.flatMap((s) => s.lock ?? [])
+  const cure = Math.max(0, ...locks.map((l) => l.cureHours))
+  return (
+    <div className="grid gap-2 text-[16px]">
+      <section>
+        <h3 className="narrow text-[15px] text-steel">On the bench</h3>
+        <p>{plan.tools.map((t, i) => <span key={t.id}>{i > 0 ? ' · ' : ''}{t.special ? <span className="font-semibold text-look">◆ {t.name}</span> : t.name}</span>)}</p>
+      </section>
+      {plan.consumables.length > 0 ? (
+        <section>
+          <h3 className="narrow text-[15px] text-steel">Used up</h3>
+          <p>{plan.consumables.map((c) => `${c.count} × ${c.name}`).join(' · ')}</p>
+        </section>
+      ) : null}
+      {cure > 0 ? <p className="text-pose">◩ Locker cures {cure} h before the ride.</p> : null}
+      {!plan.down.proved || !plan.up.proved ? <p className="text-[14.5px] text-steel">Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.</p> : null}
+    </div>
+  )
+}
+
+/** A machine that nobody has a file of: logged as it comes off. */
+function NoFileCard() {
+  const { state, log, show, mayWork } = useJob()
+  return (
+    <article className="flex min-h-full flex-col gap-3">
+      <p className="text-[15px] text-steel">No machine file</p>
+      <h2 className="title text-[30px]">Log it as it comes off</h2>
+      <p className="text-[17px]">Nobody has a file of a {state.machine.name}. Each line you log is a step down with its own tray cell, and its way back up grows from it.</p>
+      <p className="text-[17px]">Make it safe first: the strip above says how it stands.</p>
+      <div className="mt-auto grid gap-2 pt-2">
+        {mayWork ? <Button weight="primary" onClick={() => (state.stage === 'take in' || state.stage === 'find the fault' ? log('stage-moved', { to: 'take down' }) : undefined, show('take down'))}>Start down</Button> : null}
+      </div>
+    </article>
+  )
+}

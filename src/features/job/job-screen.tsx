@@ -1,0 +1,202 @@
+'use client'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useKeys } from '../../client/keys'
+import { stayOffline } from '../../client/offline'
+import { PhotoFault, takePhoto } from '../../client/photo'
+import { useJournal } from '../../client/use-journal'
+import { useWakeLock } from '../../client/wake'
+import { type Entry, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
+import type { MachineFile } from '../../core/machine'
+import { Button } from '../../ui/button'
+import { useNow } from '../../ui/time'
+import { STAGE_LABEL } from '../words'
+import { type JobContext, JobContextProvider, type SheetState } from './context'
+import { FaultCard, FaultPanel } from './fault-panel'
+import { GoalCard } from './goal-card'
+import { HandBackCard, HandBackPanel } from './handback-panel'
+import { IntakePanel } from './intake-panel'
+import { JobHead } from './job-head'
+import { Ladder } from './ladder'
+import { ProveCard, ProvePanel } from './prove-panel'
+import { RunCard } from './run-card'
+import { Sheets } from './sheets'
+import { LinkBar, StateStrip } from './state-strip'
+import { doStep, pedalMay, turnNeeded } from './step-card'
+import { SwapCard } from './swap-card'
+
+export interface JobScreenProps {
+  readonly jobId: string
+  readonly device: string
+  readonly person: { readonly id: string; readonly name: string; readonly role: string }
+  readonly people: readonly { readonly id: string; readonly name: string }[]
+  readonly entries: readonly (Entry | UnknownEntry)[]
+  readonly file: MachineFile | null
+  readonly settings: { readonly proofMinutes: number; readonly deadVolts: number }
+}
+
+const RUN: readonly Stage[] = ['make safe', 'take down', 'swap', 'build up']
+
+function stageFromUrl(): Stage | null {
+  const asked = new URLSearchParams(window.location.search).get('stage')?.replaceAll('-', ' ')
+  return STAGES.find((s) => s === asked) ?? null
+}
+
+/** One job, all its stages: a single client route over the journal, so that stages change and pages reload without a network. */
+export function JobScreen(props: JobScreenProps) {
+  const { jobId, device, person, people, entries, file, settings } = props
+  const { view, journal } = useJournal({ jobId, device, person: person.id, entries })
+  const { state } = view
+  const now = useNow(5_000)
+  const [asked, setAsked] = useState<Stage | null>(null)
+  const [sheet, setSheet] = useState<SheetState | null>(null)
+  const [chosen, setChosen] = useState<string | null>(null)
+  const [single, setSingle] = useState(true)
+  const [photoFault, setPhotoFault] = useState<string>()
+  const picker = useRef<HTMLInputElement>(null)
+  const photoStep = useRef<string | undefined>(undefined)
+  const stage = asked ?? state.stage
+  const mayWork = person.role === 'lead' || person.role === 'mechanic'
+  const mayNote = mayWork || person.role === 'front desk'
+
+  useEffect(() => {
+    const read = (): void => setAsked(stageFromUrl())
+    read()
+    setSingle(localStorage.getItem('nailsmith-single-keys') !== 'off')
+    window.addEventListener('popstate', read)
+    stayOffline(window.location.pathname)
+    return () => window.removeEventListener('popstate', read)
+  }, [])
+  useWakeLock(RUN.includes(stage))
+
+  const show = useCallback((to: Stage): void => {
+    setAsked(to)
+    setChosen(null)
+    window.history.pushState(null, '', `?stage=${to.replaceAll(' ', '-')}`)
+  }, [])
+  const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
+  const job: JobContext = {
+    view, state, now, file, person, mayWork, mayNote, stage, settings,
+    nameOf: (id) => names.get(id) ?? 'somebody',
+    log: (kind, body) => void journal.log(kind, body),
+    logAll: (items) => void journal.logAll(items),
+    show,
+    open: setSheet,
+    addPhoto: (step) => {
+      photoStep.current = step
+      picker.current?.click()
+    },
+    putAway: (id) => void journal.putAway(id),
+  }
+
+  const limb = stage === 'build up' || stageIndex(stage) > stageIndex('build up') ? 'up' : 'down'
+  const present = view.ready ? presentStep(state, limb, now || state.lastAt) : null
+  const picked = chosen === null ? null : ([...state.down, ...state.up].find((s) => s.id === chosen) ?? null)
+  const shown = picked ?? present
+  // What was chosen by hand gives way to the run once it is settled.
+  const chosenDone = picked !== null && state.steps[picked.id]?.status === 'done'
+  useEffect(() => {
+    if (chosenDone) setChosen((c) => (c === present?.id ? null : c))
+  }, [chosenDone, present?.id])
+
+  const crossOutLast = (): void => {
+    const mine = [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && e.kind !== 'struck' && e.kind !== 'job-opened' && e.kind !== 'proof-taken' && e.kind !== 'check-overridden')
+    if (mine && mayWork) journal.log('struck', { target: mine.id })
+  }
+  const pedal = (): void => {
+    if (!mayWork || !RUN.includes(stage) || stage === 'swap' || !present || sheet) return
+    if (shown && shown.id !== present.id) return
+    if (turnNeeded(state, present) || pedalMay(present)) doStep(job, present)
+  }
+  useKeys(
+    {
+      go: pedal,
+      back: crossOutLast,
+      l: () => mayNote && setSheet({ kind: 'line', ...(shown ? { step: shown.id } : {}) }),
+      r: () => mayWork && setSheet({ kind: 'reading' }),
+      p: () => mayNote && job.addPhoto(RUN.includes(stage) ? shown?.id : undefined),
+      g: () => setSheet({ kind: 'stages' }),
+      '?': () => setSheet({ kind: 'keys' }),
+    },
+    single,
+  )
+
+  const onPhoto = async (files: FileList | null): Promise<void> => {
+    const picture = files?.[0]
+    if (!picture) return
+    setPhotoFault(undefined)
+    try {
+      const photo = await takePhoto(picture, jobId)
+      const step = photoStep.current
+      journal.log('photo-added', { photo, ...(step ? { step } : {}), pose: state.pose.id })
+    } catch (error) {
+      setPhotoFault(error instanceof PhotoFault ? error.message : 'The photo could not be kept. Try once more.')
+    } finally {
+      if (picker.current) picker.current.value = ''
+    }
+  }
+
+  if (!view.ready) {
+    return <main id="main" className="p-8 text-[19px] text-steel" aria-busy="true">Opening the job…</main>
+  }
+  const elsewhere = stage !== state.stage && !(RUN.includes(stage) && RUN.includes(state.stage) && stage !== 'swap' && state.stage !== 'swap' && limb === (state.stage === 'build up' ? 'up' : 'down'))
+  return (
+    <JobContextProvider value={job}>
+      <main id="main" className="flex flex-col md:h-[calc(100dvh-48px)]">
+        <div className="screen-only">
+          <JobHead />
+          <StateStrip />
+          <LinkBar />
+          {photoFault ? <p role="alert" className="bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>{photoFault}</p> : null}
+        </div>
+        <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_minmax(400px,35.5%)] print:block">
+          <div className="order-2 min-h-0 max-md:border-t max-md:border-rule md:order-1 md:flex md:flex-col [&>*]:min-h-0 [&>*]:flex-1">
+            {stage === 'take in' ? <IntakePanel /> : stage === 'find the fault' ? <FaultPanel /> : stage === 'prove' ? <ProvePanel /> : stage === 'hand back' ? <HandBackPanel /> : (
+              <Ladder limb={limb} present={stage === 'swap' ? null : (present?.id ?? null)} chosen={chosen} onChoose={(id) => setChosen(id === chosen ? null : id)} />
+            )}
+          </div>
+          <aside aria-label="What to do now" className="screen-only order-1 flex flex-col overflow-y-auto border-rule bg-paper p-4 pt-3 md:order-2 md:border-l">
+            {elsewhere ? <Elsewhere job={job} /> : null}
+            <div className="flex-1">
+              {stage === 'take in' ? <GoalCard /> : stage === 'find the fault' ? <FaultCard /> : stage === 'prove' ? <ProveCard /> : stage === 'hand back' ? <HandBackCard /> : stage === 'swap' && !picked ? <SwapCard /> : (
+                <RunCard limb={limb} step={shown} present={shown !== null && shown.id === present?.id} />
+              )}
+            </div>
+            <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
+              <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'journal' })}>Journal ({view.entries.length})</button>
+              {mayWork ? state.parked
+                ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => journal.log('resumed', {})}>Take it up again</button>
+                : <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'park' })}>Park it</button> : null}
+              <button type="button" className="min-h-12 underline underline-offset-4 max-md:hidden" onClick={() => setSheet({ kind: 'keys' })}>Keys</button>
+            </div>
+          </aside>
+        </div>
+      </main>
+      <input ref={picker} type="file" accept="image/*" capture="environment" aria-label="Photo file" tabIndex={-1} className="sr-only" onChange={(e) => void onPhoto(e.target.files)} />
+      <Sheets
+        sheet={sheet} onClose={() => setSheet(null)} single={single}
+        onSingle={(on) => {
+          setSingle(on)
+          localStorage.setItem('nailsmith-single-keys', on ? 'on' : 'off')
+        }}
+      />
+    </JobContextProvider>
+  )
+}
+
+/** The stage on the screen is not the one that the job is at: say so, and offer to move it. */
+function Elsewhere({ job }: { readonly job: JobContext }) {
+  const { state, stage, log, open, mayWork, show } = job
+  const back = stageIndex(stage) < stageIndex(state.stage)
+  const refused = state.moves.at(-1)
+  const shut = refused && !refused.inEffect && refused.to === stage ? refused.missing : []
+  return (
+    <div className="mb-3 rounded-md border border-pose bg-pose-tint px-3 py-2 text-[15.5px]">
+      <p>◩ The job is at <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>; this looks at {STAGE_LABEL[stage].toLowerCase()}.</p>
+      {shut.length > 0 ? <p className="text-stop">▲ It was not moved here: {shut.join(', ')}.</p> : null}
+      <div className="mt-1 flex flex-wrap gap-2">
+        <Button className="min-h-11" onClick={() => show(state.stage)}>Back to where it is</Button>
+        {mayWork ? <Button className="min-h-11" weight="quiet" onClick={() => (back ? open({ kind: 'move', to: stage }) : log('stage-moved', { to: stage }))}>Move the job here</Button> : null}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,142 @@
+'use client'
+import clsx from 'clsx'
+import { useEffect, useRef } from 'react'
+import { isSettled, progress, type Rung, rungs } from '../../core/job'
+import type { PlannedStep } from '../../core/planning'
+import { clockText } from '../../ui/time'
+import { useJob } from './context'
+import { type Pill, pillOf, type PillLook } from './pill'
+
+const PILL: Record<PillLook, string> = {
+  on: 'border-dashed border-steel text-steel',
+  loosened: 'border-dashed border-copper text-copper',
+  out: 'border-copper bg-copper text-on-copper',
+  part: 'border-copper bg-paper text-ink',
+  kept: 'border-steel bg-paper text-ink',
+  new: 'border-ink bg-ink text-bench',
+  started: 'border-ok bg-paper text-ink',
+  seated: 'border-ok bg-paper text-ink',
+  final: 'border-ok bg-paper text-ok',
+  wrong: 'border-[3px] border-stop bg-paper text-stop',
+  gone: 'border-steel bg-paper text-steel line-through',
+}
+const FILL: Partial<Record<PillLook, string>> = { started: '33%', seated: '66%' }
+
+function PillMark({ pill }: { readonly pill: Pill }) {
+  const fill = FILL[pill.look]
+  return (
+    <span className={clsx('narrow relative flex h-[26px] min-w-0 flex-1 items-center justify-center gap-1.5 overflow-hidden rounded-full border-2 px-2 text-[13px]', PILL[pill.look])}>
+      {fill ? <span aria-hidden className="absolute inset-y-0 left-0 bg-ok-tint" style={{ width: fill }} /> : null}
+      <span aria-hidden className="relative truncate">
+        {pill.look === 'wrong' ? '▲ ' : ''}{pill.text}{pill.look === 'final' ? ' ●' : pill.look === 'kept' ? ' ⌂' : ''}
+      </span>
+      {pill.cell ? <span aria-hidden className="relative rounded-sm bg-paper px-1 text-[12.5px] text-copper">{pill.cell}</span> : null}
+      <span className="sr-only">{pill.words}</span>
+    </span>
+  )
+}
+
+interface SideProps {
+  readonly step: PlannedStep
+  readonly side: 'down' | 'up'
+  readonly present: boolean
+  readonly chosen: boolean
+  readonly quiet: boolean
+  readonly goesAt?: number | undefined
+  readonly onChoose: (id: string) => void
+}
+
+function Side({ step, side, present, chosen, quiet, goesAt, onChoose }: SideProps) {
+  const { state, now } = useJob()
+  const own = state.steps[step.id]
+  const settled = isSettled(state, step)
+  const skipped = settled && own?.status !== 'done' && own?.status !== 'left'
+  const check = step.check !== undefined
+  const chip = side === 'down' ? step.tool?.short : step.torque ? `${step.torque.value} N·m` : undefined
+  const mark = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? '◆ left' : ''
+  const time = check && own?.mark && now > 0 ? clockText(own.mark.at, now) : ''
+  return (
+    <button
+      type="button" onClick={() => onChoose(step.id)} aria-current={present ? 'step' : undefined} aria-pressed={chosen}
+      className={clsx(
+        'flex h-full min-h-10 w-full min-w-0 items-center gap-2 px-3 text-[15.5px]',
+        side === 'down' ? 'justify-end text-right' : 'justify-start text-left',
+        present ? 'bg-copper font-semibold text-on-copper' : check && own?.status === 'done' ? 'bg-ok-tint font-semibold text-ok' : check ? 'bg-look-tint font-semibold text-look' : '',
+        !present && !check && (settled || quiet) ? 'text-steel' : '',
+        skipped && 'line-through',
+        chosen && !present && 'outline-2 -outline-offset-2 outline-copper',
+      )}
+    >
+      {side === 'up' && goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">goes after {goesAt}</span> : null}
+      <span className="truncate">{check && own?.status !== 'done' ? '◆ ' : ''}{step.title}</span>
+      {chip ? <span className={clsx('narrow shrink-0 rounded-sm border px-1.5 text-[12.5px]', present ? 'border-on-copper' : 'border-steel')}>{chip}</span> : null}
+      {own?.photos.length ? <span aria-hidden className="text-[12.5px]">▣</span> : null}
+      {mark ? <span className="shrink-0">{mark} {time}</span> : null}
+    </button>
+  )
+}
+
+/** The run: removals on the left, their returns on the right, and between them what is off. */
+export function Ladder({ limb, present, chosen, onChoose }: {
+  readonly limb: 'down' | 'up'
+  readonly present: string | null
+  readonly chosen: string | null
+  readonly onChoose: (id: string) => void
+}) {
+  const { state } = useJob()
+  const rows = rungs(state, limb)
+  const box = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    box.current?.querySelector('[aria-current="step"]')?.scrollIntoView({ block: 'nearest' })
+  }, [present, limb])
+  const down = progress(state, 'down')
+  const up = progress(state, 'up')
+  return (
+    <section aria-label="The run" className="flex min-h-0 flex-col bg-bench">
+      <div className="narrow grid grid-cols-[1fr_192px_1fr] border-b border-rule text-[13.5px] text-steel max-md:grid-cols-[1fr_120px_1fr]">
+        <p className="py-1.5 pr-3 text-right">DOWN · {down.done}/{down.of}{down.minutesLeft > 0 ? ` · ${Math.round(down.minutesLeft)} min to go` : ''}</p>
+        <p className="tray-ground py-1.5 text-center">TRAY</p>
+        <p className="py-1.5 pl-3">UP · {up.done}/{up.of}{up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}</p>
+      </div>
+      <div ref={box} tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto">
+        {rows.map((row) => <Row key={row.key} row={row} limb={limb} present={present} chosen={chosen} onChoose={onChoose} />)}
+        {rows.length === 0 ? <p className="p-6 text-[17px] text-steel">Nothing has come off yet. What you log stands here, and its way back grows beside it.</p> : null}
+      </div>
+    </section>
+  )
+}
+
+function Row({ row, limb, present, chosen, onChoose }: {
+  readonly row: Rung
+  readonly limb: 'down' | 'up'
+  readonly present: string | null
+  readonly chosen: string | null
+  readonly onChoose: (id: string) => void
+}) {
+  const { state } = useJob()
+  const active = limb === 'down' ? row.down : row.up
+  const pill = pillOf(state, row)
+  const band = active?.turn ? (
+    <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">
+      ◩ {active.turn.title} — {active.turn.people === 2 ? 'two people' : 'one person'}
+    </p>
+  ) : null
+  return (
+    <>
+      {limb === 'down' ? band : null}
+      <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 max-md:grid-cols-[1fr_120px_1fr]">
+        <div className="min-w-0">
+          {row.down ? <Side step={row.down} side="down" present={present === row.down.id} chosen={chosen === row.down.id} quiet={limb === 'up'} onChoose={onChoose} /> : null}
+        </div>
+        <div className="tray-ground flex items-center gap-2 px-2">
+          <span className={clsx('narrow w-6 text-right text-[14px] max-md:w-4', present === active?.id ? 'text-copper' : 'text-steel')}>{row.number ?? ''}</span>
+          {pill ? <PillMark pill={pill} /> : null}
+        </div>
+        <div className="min-w-0">
+          {row.up ? <Side step={row.up} side="up" present={present === row.up.id} chosen={chosen === row.up.id} quiet={limb === 'down'} goesAt={row.goesAt} onChoose={onChoose} /> : null}
+        </div>
+      </div>
+      {limb === 'up' ? band : null}
+    </>
+  )
+}

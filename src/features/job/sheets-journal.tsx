@@ -1,0 +1,172 @@
+'use client'
+import { useState } from 'react'
+import { type Bodies, type Entry, freeCell, isKnown, type Kind, readQuickLine, stageIndex, type UnknownEntry } from '../../core/job'
+import type { FixingSpec } from '../../core/planning'
+import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
+import { Sheet } from '../../ui/sheet'
+import { clockText } from '../../ui/time'
+import { STAGE_LABEL, STAGE_LIST } from '../words'
+import { useJob, type JobContext } from './context'
+import { describeEntry } from './describe'
+
+let made = 0
+const newStepId = (): string => `n${Date.now().toString(36)}${(made++).toString(36)}`
+
+/** Entries for something that came off and is in no file: the step, its fixings into a free cell, its part. */
+export function lineEntries(job: JobContext, line: string, after: string | undefined): { readonly kind: Kind; readonly body: Bodies[Kind] }[] {
+  const read = readQuickLine(line)
+  if (!read) return []
+  const taken = new Set(Object.values(job.state.fixings).flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
+  const cell = read.cell ?? freeCell(taken)
+  const step = newStepId()
+  const fixings = Array.from({ length: read.count }, (_, i): FixingSpec => ({
+    id: `${step}-f${i + 1}`, joint: step, label: read.label || 'screw', place: read.count === 1 ? 'the one' : `${i + 1} of ${read.count}`, keep: 'cell', cell,
+  }))
+  const parts = read.count === 0 ? [{ id: `${step}-p`, name: read.title.toLowerCase() }] : []
+  return [
+    { kind: 'step-added', body: { step, title: read.title, ...(after ? { after } : {}), fixings, parts } },
+    {
+      kind: 'step-done',
+      body: { step, ...(fixings.length > 0 ? { out: [{ members: fixings.map((f) => f.id), to: 'cell' as const, cell }] } : {}), ...(parts.length > 0 ? { partsOff: parts.map((p) => p.id) } : {}) },
+    },
+  ]
+}
+
+/** A typed line: something that came off beyond the plan, or a note. */
+export function LineSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
+  const job = useJob()
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState(false)
+  const write = (as: 'off' | 'note'): void => {
+    if (!text.trim()) return setFault(true)
+    if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
+    else job.logAll(lineEntries(job, text, step?.startsWith('up:') ? undefined : step))
+    onClose()
+  }
+  const read = readQuickLine(text)
+  return (
+    <Sheet open onClose={onClose} title="A log line" note="“4 M5x12 chain guard” is four screws into a cell of their own. Anything else is a note, or a part that came off.">
+      <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(read && read.count > 0 ? 'off' : 'note'))}>
+        <TextField label="Line" value={text} onChange={(e) => (setFault(false), setText(e.target.value))} maxLength={1000} autoFocus autoComplete="off" />
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ The line is empty.</p> : null}
+        {job.mayWork ? <Button weight={read && read.count > 0 ? 'primary' : 'plain'} onClick={() => write('off')}>{read && read.count > 0 ? `Off: ${read.title}` : 'Came off, as a part'}</Button> : null}
+        <Button weight={read && read.count > 0 ? 'plain' : 'primary'} onClick={() => write('note')}>A note</Button>
+      </form>
+    </Sheet>
+  )
+}
+
+/** The journal as a paper log: newest first, crossed-out lines struck through; any can be crossed out. */
+export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
+  const { view, state, now, nameOf, log, mayWork, person } = useJob()
+  const [striking, setStriking] = useState<string | null>(null)
+  const [reason, setReason] = useState('')
+  const struck = new Set(state.struck)
+  const flags = new Map(state.flags.map((f) => [f.entry, f.kind]))
+  const mayStrike = (e: Entry | UnknownEntry): boolean => {
+    if (!mayWork || e.seq === 1) return false
+    return e.kind === 'proof-taken' || e.kind === 'check-overridden' ? person.role === 'lead' : true
+  }
+  const lead = (e: Entry | UnknownEntry): boolean => e.kind === 'proof-taken' || e.kind === 'check-overridden'
+  return (
+    <Sheet open onClose={onClose} title="Journal" note={`${view.entries.length} entries. Crossing out keeps the line; crossing out a crossing-out brings it back.`}>
+      <ol className="grid gap-1">
+        {[...view.entries].reverse().map((e) => (
+          <li key={e.id} className="border-t border-rule py-2">
+            <div className="flex items-start gap-3">
+              <p className={`flex-1 text-[16px] ${struck.has(e.id) ? 'text-steel line-through' : ''}`}>
+                {isKnown(e) ? describeEntry(e, state) : `Something from a newer Nailsmith: ${e.kind}`}
+                <span className="block text-[14px] text-steel">
+                  {nameOf(e.by)}{now > 0 ? `, ${clockText(e.at, now)}` : ''}{view.unsent.has(e.id) ? ' · not sent yet' : ''}{flags.has(e.id) ? ` · ◆ ${flags.get(e.id)}` : ''}
+                </span>
+              </p>
+              {mayStrike(e) && !struck.has(e.id) && striking !== e.id ? (
+                <Button weight="quiet" className="min-h-11 px-3 text-[14px]" onClick={() => (lead(e) ? (setStriking(e.id), setReason('')) : log('struck', { target: e.id }))}>Cross out</Button>
+              ) : null}
+            </div>
+            {striking === e.id ? (
+              <form className="mt-2 grid gap-2" onSubmit={(ev) => (ev.preventDefault(), reason.trim() && (log('struck', { target: e.id, reason: reason.trim() }), setStriking(null)))}>
+                <TextField label="Why is it crossed out?" value={reason} onChange={(ev) => setReason(ev.target.value)} maxLength={500} autoFocus />
+                <Button type="submit">Cross out, with this reason</Button>
+              </form>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+    </Sheet>
+  )
+}
+
+/** Entries that the server would not take: why, and to keep. */
+export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
+  const { view, putAway } = useJob()
+  const save = (): void => {
+    const url = URL.createObjectURL(new Blob([JSON.stringify(view.shelf, null, 1)], { type: 'application/json' }))
+    const a = Object.assign(document.createElement('a'), { href: url, download: 'entries-not-taken.json' })
+    a.click()
+    URL.revokeObjectURL(url)
+  }
+  return (
+    <Sheet open onClose={onClose} title="Not taken by the server" note="They are kept on this device until you put them away.">
+      {view.shelf.length === 0 ? <p className="text-[17px]">The shelf is empty.</p> : (
+        <>
+          <ul className="grid gap-2">
+            {view.shelf.map((s) => (
+              <li key={s.id} className="rounded-md border border-rule p-3 text-[16px]">
+                <p className="font-semibold">{s.draft.kind}</p>
+                <p><span className="font-bold text-stop">▲ </span>{s.reason}</p>
+                <pre className="mt-1 max-h-24 overflow-auto text-[13px] text-steel" tabIndex={0}>{JSON.stringify(s.draft.body).slice(0, 600)}</pre>
+                <Button weight="quiet" className="mt-1 min-h-11 text-[14px]" onClick={() => putAway(s.id)}>Put away</Button>
+              </li>
+            ))}
+          </ul>
+          <Button className="mt-4" onClick={save}>Save them as a file</Button>
+        </>
+      )}
+    </Sheet>
+  )
+}
+
+/** Where to look, and where the job is. */
+export function StagesSheet({ onClose }: { readonly onClose: () => void }) {
+  const { state, show, stage: shown } = useJob()
+  return (
+    <Sheet open onClose={onClose} title="Go to a stage" note="This only looks. The job itself is moved on from the stage’s own card.">
+      <ul className="grid gap-2">
+        {STAGE_LIST.map((stage) => (
+          <li key={stage}>
+            <Button className="w-full" weight={stage === shown ? 'primary' : 'plain'} onClick={() => (show(stage), onClose())}>
+              {STAGE_LABEL[stage]}{stage === state.stage ? ' — the job is here' : stageIndex(stage) < stageIndex(state.stage) ? ' ✓' : ''}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Sheet>
+  )
+}
+
+const KEYS = [
+  ['Space', 'does the present step, unless a control has the focus'],
+  ['Shift + Space', 'crosses out your last on this device'],
+  ['Page Down, Page Up', 'the same two, for a foot pedal'],
+  ['L', 'a log line'],
+  ['R', 'a reading'],
+  ['P', 'a photo'],
+  ['G', 'go to a stage'],
+  ['?', 'these keys'],
+] as const
+
+export function KeysSheet({ onClose, single, onSingle }: { readonly onClose: () => void; readonly single: boolean; readonly onSingle: (on: boolean) => void }) {
+  return (
+    <Sheet open onClose={onClose} title="Keys" note="Space and the pedal never pass a hazard, a check or a reading, and never make it live.">
+      <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2 text-[17px]">
+        {KEYS.map(([key, what]) => <div key={key} className="contents"><dt className="narrow">{key}</dt><dd>{what}</dd></div>)}
+      </dl>
+      <label className="mt-5 flex min-h-12 cursor-pointer items-center gap-3 text-[17px]">
+        <input type="checkbox" checked={single} onChange={(e) => onSingle(e.target.checked)} className="size-6 accent-copper" />
+        Single keys are on
+      </label>
+    </Sheet>
+  )
+}

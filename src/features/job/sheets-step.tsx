@@ -1,0 +1,175 @@
+'use client'
+import { useState } from 'react'
+import { type CheckId, freeCell, type Stage } from '../../core/job'
+import { Button } from '../../ui/button'
+import { TextArea, TextField, Tiles } from '../../ui/field'
+import { Sheet } from '../../ui/sheet'
+import { STAGE_LABEL } from '../words'
+import { useJob } from './context'
+import { conditionWords } from './pill'
+
+const WAYS = [
+  { value: 'lost', label: 'Lost' },
+  { value: 'found', label: 'Found again' },
+  { value: 'own hole', label: 'Back in its own hole' },
+  { value: 'carrier', label: 'Kept on its carrier' },
+  { value: 'cell', label: 'In a cell' },
+  { value: 'replaced', label: 'New one wanted' },
+  { value: 'kept out', label: 'Not going back' },
+  { value: 'loosened', label: 'Only loosened' },
+  { value: 'final', label: 'On and tight' },
+  { value: 'other', label: 'Something else' },
+] as const
+type Way = (typeof WAYS)[number]['value']
+
+/** What is different here from what the file says: which of the fixings, and how. */
+export function DiffersSheet({ step: id, onClose }: { readonly step: string; readonly onClose: () => void }) {
+  const { state, log } = useJob()
+  const step = [...state.down, ...state.up].find((s) => s.id === id)
+  const fixings = (step?.fixings ?? []).flatMap((f) => state.fixings[f.id] ?? [])
+  const [way, setWay] = useState<Way>(fixings.length > 0 ? 'lost' : 'other')
+  const [chosen, setChosen] = useState<readonly string[]>(fixings.length === 1 ? [fixings[0]!.id] : [])
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState<string>()
+  const toggle = (member: string): void => setChosen(chosen.includes(member) ? chosen.filter((m) => m !== member) : [...chosen, member])
+  const taken = new Set(Object.values(state.fixings).flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
+  const done = (): void => {
+    const words = text.trim()
+    if (way === 'other' && !words) return setFault('Say what is different; a few words do.')
+    if (way !== 'other' && chosen.length === 0) return setFault('Which of them? Tap it.')
+    const own = fixings.find((f) => f.id === chosen[0])?.cell
+    if (way === 'lost') log('fixing-lost', { members: chosen, ...(words ? { text: words } : {}) })
+    else if (way === 'found') log('fixing-found', { members: chosen, cell: own ?? freeCell(taken) })
+    else if (way === 'replaced') log('fixing-replaced', { members: chosen, label: words || 'new, same size', reason: words || 'worn' })
+    else if (way === 'kept out') log('fixing-kept-out', { members: chosen, reason: words || 'not needed' })
+    else if (way === 'final') log('fixing-in', { members: chosen, pass: 'final' })
+    else if (way === 'other') log('step-differs', { step: id, text: words })
+    else log('fixing-out', { members: chosen, to: way, ...(way === 'cell' ? { cell: own ?? freeCell(taken) } : {}), ...(words ? { condition: words.slice(0, 120) } : {}) })
+    onClose()
+  }
+  return (
+    <Sheet open onClose={onClose} title="What is different?" note={step?.title ?? ''}>
+      <div className="grid gap-4">
+        <Tiles legend="How" name="way" value={way} onChange={(w) => (setFault(undefined), setWay(w))} options={fixings.length > 0 ? WAYS : WAYS.slice(-1)} />
+        {way !== 'other' ? (
+          <fieldset>
+            <legend className="mb-1 text-[15px] font-semibold">Which</legend>
+            <div className="grid gap-1.5">
+              {fixings.map((f) => (
+                <label key={f.id} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-copper has-checked:bg-copper-tint">
+                  <input type="checkbox" checked={chosen.includes(f.id)} onChange={() => (setFault(undefined), toggle(f.id))} className="size-5 accent-copper" />
+                  <span className="flex-1">{f.label}, {f.place}</span>
+                  <span className="text-[14px] text-steel">{conditionWords(f.condition)}{f.where ? `, ${f.where}` : ''}</span>
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        ) : null}
+        <TextArea label={way === 'other' ? 'What' : 'Anything to add'} value={text} onChange={(e) => (setFault(undefined), setText(e.target.value))} maxLength={2000} />
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+        <Button weight="primary" onClick={done}>Log it</Button>
+      </div>
+    </Sheet>
+  )
+}
+
+const WHY = ['Not in the way', 'Stuck: going another way', 'Belongs to somebody else’s job', 'Would break coming off'] as const
+
+/** Leaving a step undone on purpose. */
+export function LeftSheet({ step: id, onClose }: { readonly step: string; readonly onClose: () => void }) {
+  const { state, log } = useJob()
+  const step = [...state.down, ...state.up].find((s) => s.id === id)
+  const [why, setWhy] = useState<(typeof WHY)[number]>(WHY[0])
+  const [text, setText] = useState('')
+  return (
+    <Sheet open onClose={onClose} title="Leave it on" note={step?.title ?? ''}>
+      <div className="grid gap-4">
+        <Tiles legend="Why" name="why" value={why} onChange={setWhy} options={WHY.map((w) => ({ value: w, label: w }))} />
+        <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
+        <Button
+          weight="primary"
+          onClick={() => {
+            const members = step?.limb === 'down' ? step.fixings.map((f) => f.id) : []
+            log('step-left', { step: id, reason: text.trim() ? `${why}: ${text.trim()}` : why, ...(members.length > 0 ? { members } : {}) })
+            onClose()
+          }}
+        >
+          Leave it on
+        </Button>
+      </div>
+    </Sheet>
+  )
+}
+
+function Reasoned({ title, note, label, action, onClose, onDone }: {
+  readonly title: string
+  readonly note: string
+  readonly label: string
+  readonly action: string
+  readonly onClose: () => void
+  readonly onDone: (reason: string) => void
+}) {
+  const [reason, setReason] = useState('')
+  const [fault, setFault] = useState(false)
+  return (
+    <Sheet open onClose={onClose} title={title} note={note}>
+      <div className="grid gap-4">
+        <TextArea label={label} value={reason} onChange={(e) => (setFault(false), setReason(e.target.value))} maxLength={2000} aria-invalid={fault || undefined} />
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ A reason is wanted: the next one to read this will ask.</p> : null}
+        <Button weight="primary" onClick={() => (reason.trim() ? (onDone(reason.trim()), onClose()) : setFault(true))}>{action}</Button>
+      </div>
+    </Sheet>
+  )
+}
+
+/** Passing over a check, with a name and a reason. */
+export function OverrideSheet({ check, onClose }: { readonly check: string; readonly onClose: () => void }) {
+  const { log, person } = useJob()
+  return (
+    <Reasoned
+      title={`Pass over: ${check}`} note={`Your name, ${person.name}, stands on the hand-back page beside this.`} label="Why" action="Pass it over" onClose={onClose}
+      onDone={(reason) => log('check-overridden', { check: check as CheckId, reason })}
+    />
+  )
+}
+
+/** Going back a stage. */
+export function MoveBackSheet({ to, onClose }: { readonly to: Stage; readonly onClose: () => void }) {
+  const { log, show } = useJob()
+  return (
+    <Reasoned
+      title={`Back to ${STAGE_LABEL[to].toLowerCase()}`} note="Going back is part of the work; the journal keeps why." label="Why" action={`Back to ${STAGE_LABEL[to].toLowerCase()}`} onClose={onClose}
+      onDone={(reason) => (log('stage-moved', { to, reason }), show(to))}
+    />
+  )
+}
+
+/** Leaving the machine for the night or for parts, in a state that is safe. */
+export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
+  const { log, state } = useJob()
+  const [why, setWhy] = useState('')
+  const [where, setWhere] = useState('')
+  const [safe, setSafe] = useState(state.power.state === 'live' ? '' : state.power.state === 'out' ? 'pack out and away' : 'isolated, plug capped')
+  const [fault, setFault] = useState<string>()
+  return (
+    <Sheet open onClose={onClose} title="Park it" note="So that it can be left, and taken up exactly here.">
+      <div className="grid gap-4">
+        <TextField label="Why" value={why} onChange={(e) => setWhy(e.target.value)} placeholder="waiting for a motor" maxLength={300} />
+        <TextField label="Where the bag lies" value={where} onChange={(e) => setWhere(e.target.value)} placeholder="shelf 2, blue bag" maxLength={300} />
+        <TextField label="What makes it safe to leave" value={safe} onChange={(e) => setSafe(e.target.value)} maxLength={300} />
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+        <Button
+          weight="primary"
+          onClick={() => {
+            if (!why.trim()) return setFault('Why is it left?')
+            if (!safe.trim()) return setFault('What makes it safe? Isolated, propped, labelled.')
+            log('parked', { why: why.trim(), where: where.trim(), safe: safe.trim() })
+            onClose()
+          }}
+        >
+          Park it
+        </Button>
+      </div>
+    </Sheet>
+  )
+}

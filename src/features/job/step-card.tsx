@@ -1,0 +1,185 @@
+'use client'
+import { useState } from 'react'
+import { expectedDone, isCheck, isSettled, type JobState, MAY_OVERRIDE, nextPass, waitingFor } from '../../core/job'
+import type { PlannedStep } from '../../core/planning'
+import { Button } from '../../ui/button'
+import { clockText } from '../../ui/time'
+import { passWord } from '../words'
+import { cautionsOf } from './cautions'
+import { type JobContext, useJob } from './context'
+import { StepDrawing } from './drawing'
+import { PhotoView } from './photos'
+import { doneLabel, factsOfStep } from './step-words'
+
+/** Does the machine have to be turned before this step? */
+export function turnNeeded(state: JobState, step: PlannedStep): boolean {
+  return step.turn !== undefined && state.pose.id !== step.turn.to
+}
+
+/** A step that a pedal or an unfocused key may do: no hazard, check or reading, and nothing made live. */
+export function pedalMay(step: PlannedStep): boolean {
+  return step.check === undefined && step.kind !== 'prove' && step.power === undefined && !cautionsOf(step.cautions).some((c) => c.level === 'stop')
+}
+
+/** Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now. */
+export function doStep(job: JobContext, step: PlannedStep): boolean {
+  const { state } = job
+  if (isSettled(state, step) || waitingFor(state, step, job.now).length > 0) return false
+  if (turnNeeded(state, step)) {
+    job.log('pose-changed', { to: step.turn!.to, name: step.turn!.title, people: step.turn!.people })
+    return true
+  }
+  if (step.kind === 'prove') {
+    job.open({ kind: 'proof', step: step.id })
+    return true
+  }
+  if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
+  else job.log('step-done', expectedDone(state, step))
+  return true
+}
+
+/** What to do now: one title, three facts, the picture, one caution, one big action. */
+export function StepCard({ step, present }: { readonly step: PlannedStep; readonly present: boolean }) {
+  const job = useJob()
+  const { state, now, mayWork, open, addPhoto } = job
+  const own = state.steps[step.id]
+  const settled = isSettled(state, step)
+  const waits = settled ? [] : waitingFor(state, step, now)
+  const turn = !settled && turnNeeded(state, step) ? step.turn! : null
+  const pass = nextPass(state, step.id)
+  const facts = factsOfStep(state, step)
+  const check = step.check !== undefined && isCheck(step.check) ? step.check : null
+  const minutes = turn ? turn.minutes.likely : step.minutes.likely
+  return (
+    <article className="flex min-h-full flex-col gap-3">
+      <p className="flex justify-between gap-3 text-[15px] text-steel">
+        <span>
+          {step.number !== undefined ? `Step ${step.number} of ${state.down.filter((s) => s.number !== undefined).length}` : check ? 'Check' : 'In between'}
+          {step.limb === 'up' ? ', up' : ''}{present ? '' : ' · not the next one'}
+        </span>
+        <span>about {minutes < 1 ? '½' : Math.round(minutes)} min</span>
+      </p>
+      <h2 className="title text-[30px]">{turn ? turn.title : step.title}</h2>
+      {pass && step.passes && step.passes.length > 1 ? <Passes step={step} /> : null}
+      {facts.length > 0 && !turn ? (
+        <dl className="grid gap-2" style={{ gridTemplateColumns: `repeat(${facts.length}, minmax(0, 1fr))` }}>
+          {facts.map((f) => (
+            <div key={f.label} className="rounded-md border border-rule px-3 py-1.5">
+              <dt className="text-[13.5px] text-steel">{f.label}</dt>
+              <dd className="title text-[18px]">{f.value}</dd>
+              {f.note ? <dd className="text-[13px] text-steel">{f.note}</dd> : null}
+            </div>
+          ))}
+        </dl>
+      ) : null}
+      {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. Brake held, nothing loose on top.' : 'Hold the brake while you turn it.'}</p> : <Picture step={step} />}
+      {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
+      <Cautions step={step} />
+      {own?.differs.map((text, i) => <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">◆ Differs here: {text}</p>)}
+      {own?.notes.map((text, i) => <p key={i} className="text-[16px]">✎ {text}</p>)}
+      <div className="mt-auto grid gap-2 pt-2">
+        {settled ? (
+          <Settled step={step} />
+        ) : waits.length > 0 ? (
+          <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
+            <p className="font-semibold">◆ Not yet. First:</p>
+            <ul className="list-inside list-disc">{waits.slice(0, 4).map((w) => <li key={w}>{w}</li>)}</ul>
+            {waits.includes('dead to be shown') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
+          </div>
+        ) : null}
+        {mayWork && !settled && waits.length === 0 ? (
+          <div className="flex gap-2">
+            <Button weight="primary" className="flex-1" {...(present && (turn || pedalMay(step)) ? { hint: 'Space' } : {})} onClick={() => doStep(job, step)}>
+              {turn ? 'It stands so now' : step.kind === 'prove' ? 'Enter the readings' : check ? 'Looked, and it is right' : doneLabel(state, step)}
+            </Button>
+            <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>Photo</Button>
+          </div>
+        ) : null}
+        {mayWork ? (
+          <div className="grid grid-cols-3 gap-2">
+            <Button onClick={() => open({ kind: 'differs', step: step.id })}>Different</Button>
+            {check && MAY_OVERRIDE[check] !== 'nobody' && !settled ? (
+              <Button onClick={() => open({ kind: 'override', check })}>Pass over, why</Button>
+            ) : settled ? (
+              <Button onClick={() => addPhoto(step.id)}>Photo</Button>
+            ) : (
+              <Button disabled={check !== null || step.kind === 'prove'} onClick={() => open({ kind: 'left', step: step.id })}>Left on, why</Button>
+            )}
+            <Button hint="L" onClick={() => open({ kind: 'line', step: step.id })}>Log line</Button>
+          </div>
+        ) : null}
+      </div>
+    </article>
+  )
+}
+
+function Passes({ step }: { readonly step: PlannedStep }) {
+  const { state } = useJob()
+  const reached = state.steps[step.id]?.pass
+  const at = reached === undefined ? -1 : step.passes!.indexOf(reached)
+  return (
+    <ol className="narrow flex flex-wrap gap-2 text-[15px]">
+      {step.passes!.map((pass, i) => (
+        <li key={pass} className={i <= at ? 'rounded-sm bg-ok-tint px-2 text-ok' : i === at + 1 ? 'rounded-sm bg-copper-tint px-2 text-copper' : 'px-2 text-steel'}>
+          {i <= at ? '● ' : ''}{i + 1} {passWord(pass)}
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+function Picture({ step }: { readonly step: PlannedStep }) {
+  const { state, now } = useJob()
+  const ids = [...(state.steps[step.id]?.photos ?? []), ...(step.pair ? (state.steps[step.pair]?.photos ?? []) : [])]
+  const photo = state.photos.filter((p) => ids.includes(p.photo)).at(-1)
+  if (photo) {
+    return (
+      <figure>
+        <PhotoView id={photo.photo} alt={photo.caption ?? `${step.title}, photographed`} className="max-h-[230px] w-full rounded-lg bg-[#26313b] object-contain" />
+        <figcaption className="mt-1 text-[14px] text-steel">Your photo{now > 0 ? `, ${clockText(photo.at, now)}` : ''}.</figcaption>
+      </figure>
+    )
+  }
+  return (
+    <>
+      <StepDrawing step={step} />
+      {step.photo && step.limb === 'down' && !isSettled(state, step) ? <p className="text-[15.5px] text-pose">◩ Worth a photo: {step.photo}.</p> : null}
+    </>
+  )
+}
+
+function Cautions({ step }: { readonly step: PlannedStep }) {
+  const [all, setAll] = useState(false)
+  const cautions = cautionsOf(step.cautions)
+  const first = cautions[0]
+  const why = step.ifOmitted
+  if (!first && !why) return null
+  const shown = all ? cautions : cautions.slice(0, 1)
+  return (
+    <div className={first?.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5' : 'border-l-[6px] border-look bg-look-tint px-4 py-2.5'}>
+      {shown.map((c) => (
+        <p key={c.text} className="text-[16.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</p>
+      ))}
+      {all && why ? <p className="mt-1 text-[16px]">If left out: {why}</p> : null}
+      {all ? <p className="mt-1 text-[14.5px] text-steel">The maker’s manual and local rules come first.</p> : null}
+      {cautions.length > 1 || why ? (
+        <button type="button" onClick={() => setAll(!all)} aria-expanded={all} className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4">
+          {all ? 'less' : first ? 'more' : 'why this step'}
+        </button>
+      ) : null}
+    </div>
+  )
+}
+
+function Settled({ step }: { readonly step: PlannedStep }) {
+  const { state, now, nameOf } = useJob()
+  const own = state.steps[step.id]
+  if (own?.disputed) return <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">▲ Two devices disagree: {own.disputed.join(' or ')}. Log what is true; that settles it.</p>
+  if (!own?.mark) return <p className="px-1 text-[17px] text-steel">Nothing to put back: it never came off.</p>
+  return (
+    <p className="px-1 text-[17px]">
+      {own.status === 'left' ? <><span className="font-semibold text-look">◆ Left on:</span> {own.reason}</> : <span className="font-semibold text-ok">● Done</span>}
+      {` · ${nameOf(own.mark.by)}${now > 0 ? `, ${clockText(own.mark.at, now)}` : ''}`}
+    </p>
+  )
+}

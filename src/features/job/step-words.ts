@@ -1,0 +1,45 @@
+import { type JobState, nextPass } from '../../core/job'
+import type { PlannedStep } from '../../core/planning'
+
+const LATER: Record<string, string> = { started: 'Started by hand', seated: 'All seated', final: 'Final', marked: 'Marked' }
+
+/** What the big action says when a step goes as the file expects. */
+export function doneLabel(state: JobState, step: PlannedStep): string {
+  if (step.limb === 'up') {
+    const pass = nextPass(state, step.id)
+    if (!pass) return step.power === 'live' ? 'Plugged in: it is live' : 'Back on'
+    const n = step.fixings.length
+    if (pass === 'final' && step.passes?.length === 1) return 'Back on'
+    if (pass === 'final' && step.torque) return `Final at ${step.torque.value} N·m${step.pattern ? `, ${step.pattern}` : ''}`
+    return n > 1 ? `${n === 2 ? 'Both' : `All ${n}`} ${LATER[pass]!.toLowerCase()}` : LATER[pass]!
+  }
+  if (step.power === 'isolated') return 'Unplugged and capped'
+  if (step.power === 'out') return 'Out and away'
+  if (step.kind === 'unplug') return 'Apart'
+  if (step.kind === 'prepare' || step.kind === 'support' || step.kind === 'push aside') return 'Done'
+  const cells = [...new Set(step.fixings.flatMap((f) => f.cell ?? []))]
+  if (cells.length > 0) return `Off, in ${cells.join(' and ')}`
+  const keep = step.fixings[0]?.keep
+  if (keep === 'own hole') return 'Out, back in its own hole'
+  if (keep === 'bin') return 'Cut, off'
+  if (keep === 'carrier' && step.fixings[0]?.captive) return 'Open'
+  if (keep === 'carrier') return 'Off, order kept'
+  return 'Off'
+}
+
+/** Short facts for the card, three at the most. */
+export function factsOfStep(state: JobState, step: PlannedStep): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
+  const facts: { label: string; value: string; note?: string }[] = []
+  if (step.tool) facts.push({ label: 'Tool', value: step.tool.name })
+  if (step.limb === 'down') {
+    const cells = [...new Set(step.fixings.flatMap((f) => (f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell).length} × ${f.label}`] : [])))]
+    if (cells.length > 0) facts.push({ label: cells.length > 1 ? 'Go to' : 'Goes to', value: cells.join(', ') })
+    else if (step.fixings[0]) facts.push({ label: 'Where to', value: { carrier: 'stays on its carrier', 'own hole': 'back in its own hole', bin: 'not going back', cell: '' }[step.fixings[0].keep] })
+  } else {
+    if (step.torque) facts.push({ label: 'Tighten', value: `${step.torque.value} N·m`, note: step.torque.source })
+    if (step.lock) facts.push({ label: 'Locker', value: step.lock.product.replace(' threadlocker', ''), note: `spin after ${step.lock.handlingMinutes} min, ride after ${step.lock.cureHours} h` })
+  }
+  if (step.consumables.length > 0 && facts.length < 3) facts.push({ label: 'Takes', value: step.consumables.map((c) => `${c.count} × ${c.consumable.replace('locker-medium', 'drop of locker')}`).join(', ') })
+  if (step.people === 2) facts.push({ label: 'Hands', value: 'two people' })
+  return facts.slice(0, 3)
+}

@@ -1,0 +1,60 @@
+'use client'
+import { useState } from 'react'
+import { stageIndex } from '../../core/job'
+import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
+import { useJob } from './context'
+
+/** The bottom of the dip: old out, new in, both serial numbers. */
+export function SwapCard() {
+  const { state, log, mayWork, show, addPhoto } = useJob()
+  const open = state.swap.find((s) => state.steps[s.id]?.status !== 'done')
+  const [oldSerial, setOld] = useState('')
+  const [newSerial, setNew] = useState('')
+  const onUp = (): void => {
+    if (stageIndex(state.stage) < stageIndex('build up')) log('stage-moved', { to: 'build up' })
+    show('build up')
+  }
+  if (!open) {
+    return (
+      <article className="flex min-h-full flex-col gap-3">
+        <p className="text-[15px] text-steel">At the bottom</p>
+        <h2 className="title text-[30px]">{state.swap.length > 0 ? 'Swapped. Now back up' : 'Nothing to swap here. Back up'}</h2>
+        <ul className="grid gap-1 text-[17px]">{Object.values(state.parts).filter((p) => p.replaced).map((p) => <li key={p.id}><span className="font-semibold text-ok">● New {p.name}</span> {p.replaced?.newSerial ? `no. ${p.replaced.newSerial}` : ''}{p.replaced?.oldSerial ? `, old no. ${p.replaced.oldSerial} kept` : ''}</li>)}</ul>
+        <div className="mt-auto grid gap-2 pt-2">{mayWork ? <Button weight="primary" onClick={onUp}>Start up</Button> : null}</div>
+      </article>
+    )
+  }
+  const n = state.swap.indexOf(open) + 1
+  return (
+    <article className="flex min-h-full flex-col gap-3">
+      <p className="text-[15px] text-steel">Swap, {n} of {state.swap.length}</p>
+      <h2 className="title text-[30px]">{open.title}</h2>
+      {open.note ? <p className="text-[17px]">{open.note}</p> : null}
+      {open.part ? (
+        <div className="grid grid-cols-2 gap-2">
+          <TextField label={`Old ${open.part.name}, serial`} value={oldSerial} onChange={(e) => setOld(e.target.value)} maxLength={80} />
+          <TextField label="New, serial" value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
+        </div>
+      ) : null}
+      <div className="mt-auto grid gap-2 pt-2">
+        {mayWork ? (
+          <div className="flex gap-2">
+            <Button
+              weight="primary" className="flex-1"
+              onClick={() => {
+                if (open.part) log('part-replaced', { part: open.part.id, step: open.id, ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}), ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}) })
+                else log('step-done', { step: open.id })
+                setOld('')
+                setNew('')
+              }}
+            >
+              {open.part ? `New ${open.part.name} it is` : 'Compared, they match'}
+            </Button>
+            <Button className="w-[30%]" onClick={() => addPhoto(open.id)}>Photo</Button>
+          </div>
+        ) : null}
+      </div>
+    </article>
+  )
+}

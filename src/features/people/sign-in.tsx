@@ -1,0 +1,100 @@
+'use client'
+import { useActionState, useRef } from 'react'
+import { Button } from '../../ui/button'
+import { Dip, Mark } from '../../ui/dip'
+import { TextField } from '../../ui/field'
+
+interface FormState {
+  readonly message?: string
+  readonly values?: Readonly<Record<string, string>>
+}
+export type FormAction = (state: FormState, form: FormData) => Promise<FormState>
+
+export interface DemoPerson {
+  readonly name: string
+  readonly role: string
+  readonly passphrase: string
+}
+
+const STAGE_NAMES = ['Take in', 'Find the fault', 'Make safe', 'Take down', 'Swap', 'Build up', 'Prove', 'Hand back']
+
+function Frame({ children, lead }: { readonly children: React.ReactNode; readonly lead: string }) {
+  return (
+    <main id="main" className="mx-auto grid min-h-dvh max-w-[1080px] content-center gap-x-16 gap-y-8 p-6 md:grid-cols-2">
+      <section className="self-center">
+        <div className="flex items-center gap-3">
+          <Mark className="h-7 w-11" />
+          <h1 className="title text-[34px]">Nailsmith</h1>
+        </div>
+        <p className="mt-3 max-w-[34ch] text-[19px]">{lead}</p>
+        <div className="mt-8 max-md:hidden">
+          <Dip at={0.955} depth={64} height={100} colour="copper" />
+          <p className="narrow flex justify-between text-[13.5px] text-steel" aria-label="The eight stages of a job">
+            {[STAGE_NAMES[0], STAGE_NAMES[3], STAGE_NAMES[4], STAGE_NAMES[5], STAGE_NAMES[7]].map((s) => <span key={s}>{s}</span>)}
+          </p>
+        </div>
+      </section>
+      <section className="rounded-lg border border-rule bg-paper p-6">{children}</section>
+    </main>
+  )
+}
+
+function Fault({ message }: { readonly message: string | undefined }) {
+  return (
+    <p role="alert" className={message ? 'rounded-md bg-stop-tint px-3 py-2 text-[16px] text-ink' : 'sr-only'}>
+      {message ? <><span className="font-bold text-stop">▲ </span>{message}</> : null}
+    </p>
+  )
+}
+
+export function SignIn({ action, demo, to }: { readonly action: FormAction; readonly demo: readonly DemoPerson[]; readonly to: string }) {
+  const [state, submit, busy] = useActionState(action, {})
+  const form = useRef<HTMLFormElement>(null)
+  const use = (person: DemoPerson): void => {
+    const f = form.current
+    if (!f) return
+    ;(f.elements.namedItem('name') as HTMLInputElement).value = person.name
+    ;(f.elements.namedItem('passphrase') as HTMLInputElement).value = person.passphrase
+    f.requestSubmit()
+  }
+  return (
+    <Frame lead="Down to the motor and back up, with every screw accounted for.">
+      <form ref={form} action={submit} className="grid gap-4">
+        <h2 className="title text-[25px]">Whose hands?</h2>
+        <Fault message={state.message} />
+        <input type="hidden" name="to" value={to} />
+        <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
+        <TextField label="Passphrase" name="passphrase" type="password" autoComplete="current-password" required />
+        <Button type="submit" weight="primary" disabled={busy}>{busy ? 'Looking…' : 'Sign in'}</Button>
+      </form>
+      {demo.length > 0 ? (
+        <div className="mt-6 border-t border-rule pt-4">
+          <h2 className="text-[15px] font-semibold">Demo: come in as</h2>
+          <div className="mt-2 grid grid-cols-2 gap-2">
+            {demo.map((p) => (
+              <Button key={p.name} onClick={() => use(p)} disabled={busy}>
+                {p.name}<span className="font-sans text-[14px] font-normal text-steel"> {p.role}</span>
+              </Button>
+            ))}
+          </div>
+        </div>
+      ) : null}
+    </Frame>
+  )
+}
+
+export function FirstLead({ action, token }: { readonly action: FormAction; readonly token: string }) {
+  const [state, submit, busy] = useActionState(action, {})
+  return (
+    <Frame lead="An empty shop. The first one in is its lead.">
+      <form action={submit} className="grid gap-4">
+        <h2 className="title text-[25px]">Who leads this shop?</h2>
+        <Fault message={state.message} />
+        <input type="hidden" name="token" value={token} />
+        <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
+        <TextField label="Passphrase" name="passphrase" type="password" autoComplete="new-password" required hint="At least ten characters. A few words do." />
+        <Button type="submit" weight="primary" disabled={busy}>Open the shop</Button>
+      </form>
+    </Frame>
+  )
+}

@@ -1,0 +1,37 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useEffect, useState } from 'react'
+import { hear } from '../../client/channel'
+import { follow } from '../../client/follow'
+import { stayOffline } from '../../client/offline'
+
+const AT_MOST_EVERY_MS = 1_500
+
+/** Draws the stands anew when something happens to any machine; says when the server is out of reach. */
+export function Live() {
+  const router = useRouter()
+  const [alone, setAlone] = useState(false)
+  useEffect(() => {
+    follow()
+    stayOffline('/')
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const stop = hear((word) => {
+      if (word.type === 'link') setAlone(word.link === 'alone')
+      if (word.type === 'notice') timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)
+    })
+    const offline = (): void => setAlone(!navigator.onLine)
+    window.addEventListener('offline', offline)
+    window.addEventListener('online', offline)
+    return () => {
+      stop()
+      clearTimeout(timer)
+      window.removeEventListener('offline', offline)
+      window.removeEventListener('online', offline)
+    }
+  }, [router])
+  return (
+    <p role="status" className={alone ? 'bg-look-tint px-5 py-2 text-[16px]' : 'sr-only'}>
+      {alone ? '◆ No connection to the shop’s server. This is how the stands were last seen.' : ''}
+    </p>
+  )
+}

@@ -1,0 +1,58 @@
+'use client'
+import Link from 'next/link'
+import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
+import { clockText, spanText, useNow } from '../../ui/time'
+import type { JobSummary } from '../../core/job'
+import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../words'
+
+const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
+const MAX_DEPTH = 56
+
+/** One machine: where it stands, its dip, what is next. */
+export function StandRow({ id, summary: s, by }: { readonly id: string; readonly summary: JobSummary; readonly by: string }) {
+  const now = useNow()
+  const at = s.handedBack ? 1 : placeOf(STAGE_LIST.indexOf(s.stage), stageProgress(s))
+  const curing = s.stage === 'prove' && s.curedAt !== null && now > 0 && now < s.curedAt
+  const colour: DipColour = s.handedBack ? 'ok' : s.stage === 'take in' ? 'steel' : curing ? 'pose' : 'copper'
+  const deep = s.depth === 0 ? 22 : Math.min(MAX_DEPTH, 18 + s.depth * 1.7)
+  const label = s.handedBack ? 'home' : curing ? `cures ${spanText(s.curedAt! - now)}` : s.stage === 'take in' && s.stand === '' ? 'at the door' : stepText(s)
+  const proved = s.proved && (s.proofEnds === null || now === 0 || now < s.proofEnds)
+  const power = powerWord(s.power, proved)
+  const next = curing ? `Ride not before ${clockText(s.curedAt!, now)}` : s.handedBack ? 'Handed back' : s.next
+  const beside = at > 0.86 ? { right: `${(1 - at) * 100}%` } : { left: `calc(${at * 100}% + 22px)` }
+  return (
+    <li className="relative grid items-start gap-x-4 border-t border-rule py-3 hover:bg-paper/60 md:grid-cols-[236px_1fr_minmax(270px,332px)]">
+      <div className="flex gap-3">
+        <span className="title w-8 shrink-0 text-[30px] text-steel">{s.stand || '–'}</span>
+        <div>
+          <h2 className="title text-[19px]">
+            <Link href={`/jobs/${id}`} className="after:absolute after:inset-0">
+              {s.machine}{s.unit ? ` · ${s.unit}` : ''}
+            </Link>
+          </h2>
+          <p className="text-[15px] text-steel">{s.job ? `${s.job}${s.stage === 'take in' ? '' : ` · ${by}`}` : `“${s.complaint}”`}</p>
+          {s.fileless ? <p className="narrow text-[14px] text-steel">no machine file</p> : null}
+        </div>
+      </div>
+      <div className="relative my-1">
+        <Dip at={at} depth={deep} height={deep + 34} colour={colour} />
+        <span className={`narrow absolute text-[15px] ${colour === 'pose' ? 'text-pose' : colour === 'copper' ? 'text-copper' : colour === 'ok' ? 'text-ok' : 'text-steel'}`} style={{ ...beside, top: Math.min(deep + 10, depthAt(at) * deep + (depthAt(at) > 0.02 && depthAt(at) < 0.98 ? 4 : 24)) }}>
+          {label}
+        </span>
+      </div>
+      <div>
+        <p className="title text-[19px]">{next}{s.handedBack ? '' : <span aria-hidden> ▸</span>}</p>
+        {s.handedBack ? null : (
+          <p className="text-[15px]">
+            <span className={`font-semibold ${TONE[power.tone]}`}>{power.sign} {power.word.toLowerCase()}</span>
+            {s.powerSince !== null && now > 0 ? <span className="text-steel">, {clockText(s.powerSince, now)}</span> : null}
+            {s.loose.fixings + s.loose.parts > 0 ? <span className="font-semibold text-copper"> · {looseText(s.loose)}</span> : null}
+          </p>
+        )}
+        {s.disputed > 0 ? <p className="text-[15px] font-semibold text-stop">▲ {count(s.disputed, 'thing')} disputed</p> : null}
+        {s.parked ? <p className="text-[15px] text-look">◆ parked</p> : null}
+        <p className="text-[15px] text-steel">{now > 0 ? `${by}, ${clockText(s.lastAt, now)}` : ''} · job {s.number}</p>
+      </div>
+    </li>
+  )
+}

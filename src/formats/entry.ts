@@ -1,0 +1,130 @@
+import { array, boolean, mixed, number, object, type ObjectSchema, type Schema, string, ValidationError } from 'yup'
+import { BODY_VERSION, CHECKS, type EntryDraft, type Kind, KINDS, OUT_PLACES, STAGES } from '../core/job'
+import { PASSES } from '../core/machine'
+import type { Result } from '../core/result'
+import { fail, ok } from '../core/result'
+
+/** Largest batch and entry that the server takes. */
+export const MAX_BATCH_BYTES = 256_000
+export const MAX_BATCH = 100
+
+const text = (max = 2000) => string().strict().max(max)
+const need = (max = 2000) => text(max).required().test('filled', '${path} is empty', (x) => x === undefined || x.trim().length > 0)
+const id = () => string().strict().matches(/^[A-Za-z0-9][A-Za-z0-9:._-]{0,119}$/, '${path} is not an id').required()
+const photoId = () => string().strict().matches(/^[0-9a-f]{64}$/, '${path} is not a photo id')
+const figure = (min = -1e9, max = 1e9) => number().strict().min(min).max(max).test('finite', '${path} is not a number', (x) => x === undefined || Number.isFinite(x))
+const uuid = () => string().strict().matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, '${path} is not a UUID').required()
+const ids = () => array().strict().of(id()).max(500).required()
+const oneOf = <T extends string>(values: readonly T[]) => string().strict().oneOf([...values], '${path} is not one that this server knows: “${value}”')
+type Any = Schema<unknown, object, unknown, '' | 'd'>
+const closed = (shape: Record<string, Any>) => object(shape as never).strict().noUnknown('${path} has a field that is not known: ${unknown}') as unknown as ObjectSchema<object>
+
+const minutes = closed({ low: figure(0).required(), likely: figure(0).required(), high: figure(0).required() })
+const move = { members: ids(), to: oneOf(OUT_PLACES).required(), cell: text(8) }
+const fixingSpec = closed({
+  id: id(), joint: id(), label: need(80), place: text(120).defined(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(), cell: text(8),
+  captive: boolean().strict(), stay: boolean().strict(), consumable: boolean().strict(),
+})
+const partSpec = closed({ id: id(), name: need(120) })
+
+/** A plan is taken whole from the planner; what the reducer leans on is checked, the rest is carried. */
+const step = object({
+  id: id(), action: id(), limb: oneOf(['down', 'up']).required(), title: need(200), pose: text(80).defined(), people: number().strict().oneOf([1, 2]).required(), minutes,
+  number: figure(0, 10_000), pair: text(140), gives: array().strict().of(text(160).required()).max(200).required(), after: array().strict().of(text(140).required()).max(500),
+  passes: array().strict().of(oneOf(PASSES).required()).max(4), fixings: array().strict().of(fixingSpec).max(500).required(), parts: array().strict().of(partSpec).max(100).required(),
+  cautions: array().strict().of(text(12).required()).max(60).required(),
+}).strict()
+const limb = object({ steps: array().strict().of(step).max(2000).required(), minutes: object().required(), proved: boolean().strict().required() }).strict()
+const plan = object({
+  planner: need(40), goals: array().strict().of(text(120).required()).min(1).max(20).required(), down: limb.required(), up: limb.required(),
+  swap: array().strict().of(object({ id: id(), title: need(200) }).strict()).max(200).required(),
+}).strict()
+
+const BODIES: Record<Kind, ObjectSchema<object>> = {
+  'job-opened': closed({
+    number: need(20), machine: closed({ name: need(120), unit: text(120), file: text(120), revision: text(60), owner: text(200) }).required(),
+    stand: text(40), complaint: text().defined(), job: text(200),
+  }),
+  'goal-set': closed({ goals: array().strict().of(text(120).required()).max(20).required(), text: text(200).defined() }),
+  'variant-answered': closed({ variant: id(), option: id() }),
+  'symptom-noted': closed({ text: need(), certainty: oneOf(['sure', 'maybe']) }),
+  'damage-noted': closed({ text: need(), side: text(40), photo: photoId() }),
+  'pack-checked': closed({ result: oneOf(['sound', 'quarantine']).required(), signs: array().strict().of(text(120).required()).max(40).required() }),
+  'note-added': closed({ text: need(), step: text(140) }),
+  'photo-added': closed({ photo: photoId().required(), step: text(140), side: text(40), pose: text(80), caption: text(300) }),
+  'reading-taken': closed({ quantity: need(120), value: figure().required(), unit: need(16), u: figure(0), instrument: text(120), place: text(120), live: boolean().strict().required() }),
+  'test-skipped': closed({ test: need(200), reason: need() }),
+  'fault-called': closed({ fault: need(300), certainty: oneOf(['sure', 'maybe']) }),
+  'power-changed': closed({ to: oneOf(['live', 'isolated', 'out']).required(), how: text(200) }),
+  'proof-taken': closed({
+    readings: array().strict().of(closed({ between: need(120), volts: figure(-2000, 2000).required() })).min(1).max(20).required(), instrument: need(120),
+  }),
+  'plan-adopted': closed({
+    plan: plan.required(), file: need(120), revision: need(60), reason: text(),
+    settings: closed({ proofMinutes: figure(1, 10_000).required(), deadVolts: figure(0, 60).required() }).required(),
+  }),
+  'step-done': closed({
+    step: text(140).required(), pass: oneOf(PASSES), minutes: figure(0, 10_000), out: array().strict().of(closed(move)).max(100),
+    in: closed({ members: ids(), pass: oneOf(PASSES).required(), torque: figure(0, 5000) }).default(undefined).optional(),
+    partsOff: array().strict().of(id()).max(100), partsOn: array().strict().of(id()).max(100), power: oneOf(['live', 'isolated', 'out']),
+    lock: closed({ product: need(120), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required() }).default(undefined).optional(),
+  }),
+  'step-left': closed({ step: text(140).required(), reason: need(), members: array().strict().of(id()).max(500) }),
+  'step-added': closed({
+    step: id(), title: need(200), after: text(140), tool: text(60), fixings: array().strict().of(fixingSpec).max(200).required(), parts: array().strict().of(partSpec).max(50).required(),
+  }),
+  'step-differs': closed({ step: text(140).required(), text: need() }),
+  'fixing-out': closed({ ...move, condition: text(120) }),
+  'fixing-in': closed({ members: ids(), pass: oneOf(PASSES).required(), torque: figure(0, 5000) }),
+  'fixing-lost': closed({ members: ids(), text: text() }),
+  'fixing-found': closed({ members: ids(), cell: text(8) }),
+  'fixing-replaced': closed({ members: ids(), label: need(80), reason: need() }),
+  'fixing-kept-out': closed({ members: ids(), reason: need() }),
+  'part-off': closed({ parts: ids() }),
+  'part-on': closed({ parts: ids() }),
+  'part-replaced': closed({ part: id(), oldSerial: text(80), newSerial: text(80), step: text(140) }),
+  'pose-changed': closed({ to: text(80).required(), name: text(120).defined(), people: number().strict().oneOf([1, 2, 3, 4]).required() }),
+  'lock-applied': closed({ subject: need(200), product: need(120), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required(), temperature: figure(-50, 200) }),
+  'lock-disturbed': closed({ subject: need(200), reason: need() }),
+  'check-passed': closed({ check: oneOf(CHECKS).required(), evidence: need(), step: text(140) }),
+  'check-overridden': closed({ check: oneOf(CHECKS).required(), reason: need() }),
+  'stage-moved': closed({ to: oneOf(STAGES).required(), reason: text() }),
+  parked: closed({ why: need(), where: text(300).defined(), safe: need() }),
+  resumed: closed({ text: text() }),
+  'handed-over': closed({ to: need(120), text: text().defined() }),
+  'ride-added': closed({ text: need(), kilometres: figure(0, 10_000) }),
+  'recheck-set': closed({ what: need(300), due: need(60) }),
+  'handed-back': closed({ to: need(200), text: text() }),
+  struck: closed({ target: uuid(), reason: text() }),
+}
+
+
+
+const draft = object({
+  id: uuid(), jobId: uuid(), base: figure(0, 1e9).integer().required(), at: figure(0, 1e14).required(), by: need(80), device: uuid(),
+  kind: oneOf(KINDS).required(), v: number().strict().oneOf([BODY_VERSION], 'this server reads version ${values} of it').required(), body: mixed().required(),
+}).strict().noUnknown('a field that is not known: ${unknown}')
+
+/**
+ * Reads one entry as a device sent it.
+ * @returns the entry, or its id (where it has one) and what is wrong with it, in words with the path
+ */
+export function parseEntry(value: unknown): Result<EntryDraft, { readonly kind: 'shape'; readonly id: string; readonly reason: string }> {
+  const given = value !== null && typeof value === 'object' ? (value as { id?: unknown }).id : undefined
+  const entryId = typeof given === 'string' ? given.slice(0, 80) : ''
+  try {
+    const entry = draft.validateSync(value) as unknown as EntryDraft
+    BODIES[entry.kind].validateSync(entry.body)
+    return ok(entry)
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    return fail({ kind: 'shape', id: entryId, reason: plain(error) })
+  }
+}
+
+function plain(error: ValidationError): string {
+  const first = error.inner[0] ?? error
+  const message = (first.message || 'not readable').replace(/^this /, 'the entry ').slice(0, 300)
+  return message.charAt(0).toUpperCase() + message.slice(1)
+}
+

@@ -1,0 +1,137 @@
+import { array, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
+import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHINE_CLASSES, type MachineFile, PASSES } from '../core/machine'
+import { fail, ok, type Result } from '../core/result'
+
+export const FORMAT = 'nailsmith-machine/1'
+const MAJOR = 1
+
+/** What is wrong with a machine file, each with a JSON pointer and a sentence. */
+export interface FileProblem {
+  readonly at: string
+  readonly text: string
+}
+
+const str = (max = 400) => string().strict().max(max)
+const name = () => str().min(1).required()
+const finite = () => number().strict().test('finite', 'a finite number is wanted', (x) => x === undefined || Number.isFinite(x))
+type Any = Schema<unknown, object, unknown, '' | 'd'>
+const list = (of: Any) => array().strict().of(of as never).max(10_000).required()
+const maybe = (of: Any) => array().strict().of(of as never).max(10_000)
+const oneOf = <T extends string>(values: readonly T[]) => string().strict().oneOf([...values], `one of ${values.join(', ')} is wanted`)
+// Fields that are not known are kept: an open object lets them through.
+const shape = (fields: Record<string, Any>) => object(fields as never).strict()
+
+const quantity = shape({ value: finite().required(), unit: name(), source: oneOf(['maker', 'machine file', 'standard', 'measured', 'estimated']).required(), u: finite() }).default(undefined)
+const minutes = shape({ low: finite().min(0).required(), likely: finite().min(0).required(), high: finite().min(0).required() }).required()
+
+/** `{ all | any | not | fact | variant }`, to any depth. */
+const guard: Any = lazy((value: unknown) => {
+  if (value === undefined) return mixed().optional()
+  if (value === null || typeof value !== 'object') return mixed().test('guard', 'a guard is wanted: all, any, not, fact or variant', () => false)
+  if ('all' in value) return shape({ all: list(guard) })
+  if ('any' in value) return shape({ any: list(guard) })
+  if ('not' in value) return shape({ not: guard })
+  if ('fact' in value) return shape({ fact: oneOf(FACTS).required(), of: name() })
+  if ('variant' in value) return shape({ variant: name(), is: name() })
+  return mixed().test('guard', 'a guard is wanted: all, any, not, fact or variant', () => false)
+}) as unknown as Any
+
+const mode = shape({
+  poses: list(name()), tool: str().nullable().defined(), substitutes: maybe(shape({ tool: name(), risk: name() })), people: number().strict().oneOf([1, 2]).required(), minutes, penalty: finite().min(0), guard,
+})
+const doing = shape({
+  title: name(), modes: list(mode), guard, note: str(), counterHold: str(), ifOmitted: str(), cautions: maybe(str()), photo: str(),
+  consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })), passes: maybe(oneOf(PASSES)), covers: maybe(str()),
+}).default(undefined)
+const needed = (s: typeof doing) => s.required()
+const vec = maybe(finite()).length(3)
+
+const file = shape({
+  format: name(), id: name(), revision: name(), name: name(), class: oneOf(MACHINE_CLASSES).required(),
+  variants: list(shape({ id: name(), question: name(), options: list(shape({ id: name(), label: name() })), worst: name() })),
+  drives: list(shape({ id: name(), name: name(), kind: oneOf(DRIVE_KINDS).required(), part: name(), carriedBy: name(), kv: quantity, lineResistance: quantity })),
+  pack: shape({ part: name(), plug: name(), chemistry: oneOf(['Li-ion', 'LFP', 'lead']).required(), cells: finite().integer().min(1).required(), nominal: quantity.required() }).default(undefined),
+  mass: quantity,
+  energy: list(shape({ id: name(), kind: name(), of: name(), size: quantity, escape: vec, releasedBy: str() })),
+  sealed: list(shape({ part: name(), replacedBy: name(), why: name() })),
+  parts: list(shape({ id: name(), name: name(), mass: quantity, of: maybe(str()), with: str(), handed: oneOf(['left', 'right']), tethers: maybe(str()), escape: guard, access: guard, lift: doing, back: doing })),
+  joints: list(shape({
+    id: name(), when: guard, name: name(), kind: oneOf(JOINT_KINDS).required(), holds: list(name()), frees: maybe(str()),
+    members: list(shape({ id: name(), place: name(), length: finite().min(0) })), label: name(), torque: quantity,
+    lock: shape({ product: name(), grade: oneOf(['low', 'medium', 'high']).required(), handlingMinutes: finite().min(0).required(), cureHours: finite().min(0).required() }).default(undefined),
+    role: oneOf(['working', 'dust', 'cover']).required(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
+    release: oneOf(['undo', 'loosen', 'cut', 'peel', 'pry', 'warm then undo', 'pull']).required(), access: guard, down: needed(doing), up: doing,
+  })),
+  connections: list(shape({
+    id: name(), when: guard, name: name(), family: name(), releaseHow: name(), pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
+    mates: list(name()).length(2), access: guard, down: needed(doing), up: doing,
+  })),
+  cables: list(shape({ id: name(), name: name(), of: name(), route: list(name()), ties: maybe(shape({ joint: name(), shares: list(name()) })) })),
+  holes: list(shape({ id: name(), part: name(), width: finite().min(0).required(), height: finite().min(0).required() })),
+  steps: list(shape({
+    id: name(), when: guard, kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(), limb: oneOf(['down', 'up', 'both']).required(), check: str(),
+    access: guard, down: doing, up: doing, gives: maybe(shape({ fact: oneOf(FACTS).required(), of: name() })), after: maybe(str()), before: maybe(str()),
+  })),
+  order: list(shape({ id: name(), limb: oneOf(['down', 'up']).required(), first: name(), then: name(), strength: oneOf(['must', 'prefer']).required(), consequence: name() })),
+  loadPath: list(shape({ part: name(), joints: list(name()), support: name() })),
+  poses: list(shape({ id: name(), name: name(), rotation: vec.required() })),
+  poseMoves: list(shape({ from: name(), to: name(), title: name(), people: number().strict().oneOf([1, 2]).required(), minutes, guard })),
+  stacks: list(shape({ id: name(), name: name(), side: oneOf(['left', 'right']).required(), axle: name(), items: list(shape({ id: name(), name: name(), width: finite().min(0).required(), facing: vec })) })),
+  tools: list(shape({ id: name(), name: name(), short: name(), kind: name() })),
+  consumables: list(shape({ id: name(), name: name() })),
+  goals: list(shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), minutes })) })).min(1),
+})
+
+/**
+ * Reads a machine file: JSON, then its format, then its shape, then how it hangs together.
+ * Unknown fields are kept as they are. A higher major version is refused.
+ * @returns the file; or every problem found, each with its JSON pointer
+ */
+export function parseMachineFile(text: string): Result<MachineFile, { readonly kind: 'machine file'; readonly problems: readonly FileProblem[] }> {
+  const wrong = (problems: FileProblem[]) => fail({ kind: 'machine file' as const, problems })
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  } catch (error) {
+    return wrong([{ at: '', text: `This is not JSON: ${error instanceof Error ? error.message : 'unreadable'}` }])
+  }
+  const format = value !== null && typeof value === 'object' ? (value as { format?: unknown }).format : undefined
+  const major = typeof format === 'string' ? /^nailsmith-machine\/(\d+)/.exec(format)?.[1] : undefined
+  if (major === undefined) return wrong([{ at: '/format', text: `This is not a machine file: its format should be "${FORMAT}".` }])
+  if (Number(major) > MAJOR) return wrong([{ at: '/format', text: `This file is of format ${String(format)}, newer than this Nailsmith reads. Renew Nailsmith first.` }])
+  try {
+    file.validateSync(value, { abortEarly: false })
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    const inner = error.inner.length > 0 ? error.inner : [error]
+    return wrong(inner.slice(0, 50).map((e) => ({ at: pointer(e.path ?? ''), text: e.message.replace(e.path ?? '\0', 'this') })))
+  }
+  const machine = value as MachineFile
+  const faults = checkIntegrity(machine)
+  return faults.length > 0 ? wrong(faults.map((f) => ({ at: f.at, text: sentence(f) }))) : ok(machine)
+}
+
+/** `parts[2].lift.modes[0]` → `/parts/2/lift/modes/0`, as RFC 6901 writes it. */
+function pointer(path: string): string {
+  return path === '' ? '' : `/${path.replace(/\[(\d+)\]/g, '.$1').replace(/["[\]]/g, '').split('.').filter(Boolean).join('/')}`
+}
+
+function sentence(fault: FileFault): string {
+  const quoted = `“${fault.value}”`
+  switch (fault.kind) {
+    case 'dangling':
+      return `${quoted} is named here but is not in the file${fault.expected ? ` (known: ${fault.expected})` : ''}.`
+    case 'duplicate id':
+      return `The id ${quoted} must be ${fault.expected}.`
+    case 'bad id':
+      return `The id ${quoted} should be ${fault.expected}.`
+    case 'too few':
+      return `${quoted} wants ${fault.expected}.`
+    case 'not freed':
+      return `Nothing frees ${quoted}: it wants ${fault.expected}.`
+    case 'never true':
+      return `${quoted} wants ${fault.expected ?? 'at least one choice'}.`
+    case 'bad not':
+      return `“not” may hold ${fault.expected}, not ${quoted}.`
+  }
+}

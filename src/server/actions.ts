@@ -1,0 +1,73 @@
+'use server'
+import { cookies, headers } from 'next/headers'
+import { redirect } from 'next/navigation'
+import { takeIn } from './jobs'
+import { originFault } from './origin'
+import { may } from './permissions'
+import { currentSession } from './session'
+import { checkSignIn, closeSession, makeFirstLead, openSession } from './sign-in'
+
+export interface FormState {
+  readonly message?: string
+  /** What was typed, so that nothing is lost with a refusal. */
+  readonly values?: Readonly<Record<string, string>>
+}
+
+const text = (form: FormData, name: string, max = 2000): string => String(form.get(name) ?? '').slice(0, max).trim()
+
+async function foreign(): Promise<FormState | null> {
+  const fault = originFault(await headers())
+  return fault ? { message: fault } : null
+}
+
+/** Only a path of ours may be gone to after signing in. */
+function ownPath(path: string): string {
+  return /^\/(?![/\\])[\w\-/?=&.%]*$/.test(path) ? path : '/'
+}
+
+export async function signInAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const name = text(form, 'name', 80)
+  if (!name) return { message: 'Whose hands are these? Give your name.' }
+  const result = await checkSignIn(name, String(form.get('passphrase') ?? '').slice(0, 400))
+  if ('message' in result) return { message: result.message, values: { name } }
+  await openSession(result.personId)
+  redirect(ownPath(text(form, 'to', 200) || '/'))
+}
+
+export async function signOutAction(): Promise<void> {
+  if (await foreign()) return
+  await closeSession()
+  redirect('/sign-in')
+}
+
+export async function firstLeadAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const name = text(form, 'name', 80)
+  const result = await makeFirstLead(text(form, 'token', 100), name, String(form.get('passphrase') ?? '').slice(0, 400))
+  if ('message' in result) return { message: result.message, values: { name } }
+  await openSession(result.personId)
+  redirect('/')
+}
+
+export async function takeInAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const fields = ['machine', 'name', 'unit', 'owner', 'stand', 'complaint', 'job', 'damage'] as const
+  const values = Object.fromEntries(fields.map((f) => [f, text(form, f)])) as Record<(typeof fields)[number], string>
+  const session = await currentSession()
+  if (!session) return { message: 'Your sign-in has ended. Sign in again in another tab, then send this once more.', values }
+  if (!may(session.person.role, 'take in')) return { message: `A ${session.person.role} reads; ask the front desk to take this in.`, values }
+  const machineId = values.machine === '' || values.machine === 'none' ? null : values.machine
+  if (machineId === null && !values.name) return { message: 'What machine is it? A few words do: “delivery trike”.', values }
+  if (!values.complaint) return { message: 'What does it do, or not do? The owner’s own words are best.', values }
+  const id = await takeIn(session, { ...values, machineId, name: values.name.slice(0, 120), unit: values.unit.slice(0, 120), owner: values.owner.slice(0, 200), stand: values.stand.slice(0, 40), job: values.job.slice(0, 200) })
+  redirect(`/jobs/${id}`)
+}
+
+export async function setLightAction(light: 'day' | 'night'): Promise<void> {
+  if (await foreign()) return
+  ;(await cookies()).set('nailsmith-light', light === 'night' ? 'night' : 'day', { path: '/', maxAge: 60 * 60 * 24 * 3650, sameSite: 'lax' })
+}

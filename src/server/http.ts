@@ -1,0 +1,53 @@
+import { originFault } from './origin'
+import { may, type Deed } from './permissions'
+import { currentSession, type Session } from './session'
+
+/** A refusal in the app's voice, as JSON. */
+export function refuse(status: number, message: string, more: object = {}): Response {
+  return Response.json({ message, ...more }, { status, headers: { 'cache-control': 'no-store' } })
+}
+
+export function answer(body: unknown): Response {
+  return Response.json(body, { headers: { 'cache-control': 'no-store' } })
+}
+
+export const SIGN_IN_AGAIN = 'Your sign-in has ended. Sign in again; what you logged is kept on this device.'
+
+/** The session of a request that may do `deed`; or the refusal to send. */
+export async function allowed(deed: Deed): Promise<Session | Response> {
+  const session = await currentSession()
+  if (!session) return refuse(401, SIGN_IN_AGAIN)
+  if (!may(session.person.role, deed)) return refuse(403, `A ${session.person.role} may not do this; ask a lead or a mechanic.`)
+  return session
+}
+
+/** As `allowed`, for a write: the origin is checked first. */
+export async function allowedWrite(request: Request, deed: Deed): Promise<Session | Response> {
+  const fault = originFault(request.headers)
+  if (fault) return refuse(403, fault)
+  return allowed(deed)
+}
+
+/**
+ * Reads a body of at most `limit` bytes.
+ * @returns the bytes; null when it is larger, however long it claims to be
+ */
+export async function readLimited(request: Request, limit: number): Promise<Uint8Array | null> {
+  const claimed = Number(request.headers.get('content-length') ?? 0)
+  if (claimed > limit || !request.body) return claimed > limit ? null : new Uint8Array()
+  const chunks: Uint8Array[] = []
+  let size = 0
+  const reader = request.body.getReader()
+  for (;;) {
+    const { done, value } = await reader.read()
+    if (done) break
+    size += value.byteLength
+    if (size > limit) {
+      await reader.cancel()
+      return null
+    }
+    chunks.push(value)
+  }
+  return new Uint8Array(Buffer.concat(chunks))
+}
+

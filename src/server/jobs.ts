@@ -1,0 +1,108 @@
+import { v7 } from 'uuid'
+import type { EntryDraft, JobSummary, Kind, Bodies } from '../core/job'
+import type { MachineFile } from '../core/machine'
+import { db } from '../db/client'
+import { addJob, findJob, listSummaries, type PageMark } from '../db/jobs'
+import { append, readEntries } from '../db/journal'
+import { listMachines, loadMachineText, type MachineRow } from '../db/machines'
+import { listPeople, type Person } from '../db/people'
+import { loadSettings, type ShopSettings } from '../db/settings'
+import type { Entry, UnknownEntry } from '../core/job'
+import type { Session } from './session'
+
+export const PAGE = 40
+
+export interface JobListItem {
+  readonly id: string
+  readonly summary: JobSummary
+  /** Who worked on it last, by name. */
+  readonly by: string
+}
+
+export interface JobList {
+  readonly jobs: readonly JobListItem[]
+  readonly next: PageMark | null
+}
+
+export async function listJobs(mark?: PageMark): Promise<JobList> {
+  const rows = await listSummaries(db(), PAGE + 1, mark)
+  const last = rows[PAGE - 1]
+  const names = new Map((await listPeople(db())).map((p) => [p.id, p.name]))
+  return {
+    jobs: rows.slice(0, PAGE).map((r) => ({ id: r.jobId, summary: r.summary, by: names.get(r.summary.lastBy) ?? 'somebody' })),
+    next: rows.length > PAGE && last ? { open: !last.summary.handedBack, sortAt: last.sortAt, jobId: last.jobId } : null,
+  }
+}
+
+export interface JobPack {
+  readonly jobId: string
+  readonly entries: readonly (Entry | UnknownEntry)[]
+  readonly file: MachineFile | null
+  readonly people: readonly Person[]
+  readonly settings: ShopSettings
+}
+
+/** Everything that a job's screen starts from; null when there is no such job. */
+export async function loadJob(id: string): Promise<JobPack | null> {
+  if (!/^[0-9a-f-]{36}$/.test(id)) return null
+  const sql = db()
+  const job = await findJob(sql, id)
+  if (!job) return null
+  const text = job.machineId && job.revision ? await loadMachineText(sql, job.machineId, job.revision) : null
+  return {
+    jobId: id,
+    entries: await readEntries(sql, id, 0),
+    file: text === null ? null : (JSON.parse(text) as MachineFile),
+    people: await listPeople(sql),
+    settings: await loadSettings(sql),
+  }
+}
+
+export async function entriesAfter(jobId: string, after: number, limit = 500): Promise<{ entries: readonly (Entry | UnknownEntry)[]; lastSeq: number } | null> {
+  const job = await findJob(db(), jobId)
+  if (!job) return null
+  return { entries: await readEntries(db(), jobId, after, limit), lastSeq: job.lastSeq }
+}
+
+export function machines(): Promise<MachineRow[]> {
+  return listMachines(db())
+}
+
+export interface TakeIn {
+  readonly machineId: string | null
+  readonly name: string
+  readonly unit: string
+  readonly owner: string
+  readonly stand: string
+  readonly complaint: string
+  readonly job: string
+  readonly damage: string
+}
+
+/** Opens a job from what is known at the door; its first entries are written by the one who took it in. */
+export async function takeIn(session: Session, input: TakeIn, now: () => number = Date.now): Promise<string> {
+  const sql = db()
+  const id = v7()
+  const machine = input.machineId === null ? undefined : (await listMachines(sql)).find((m) => m.id === input.machineId)
+  const number = await addJob(sql, { id, machineId: machine?.id ?? null, revision: machine?.revision ?? null })
+  const at = now()
+  const entry = <K extends Kind>(kind: K, body: Bodies[K]): EntryDraft<K> => ({ id: v7(), jobId: id, base: 0, at, by: session.person.id, device: session.device, kind, v: 1, body })
+  const first: EntryDraft[] = [
+    entry('job-opened', {
+      number: String(number).padStart(4, '0'),
+      machine: {
+        name: machine?.name ?? input.name,
+        ...(input.unit ? { unit: input.unit } : {}),
+        ...(machine ? { file: machine.id, revision: machine.revision } : {}),
+        ...(input.owner ? { owner: input.owner } : {}),
+      },
+      ...(input.stand ? { stand: input.stand } : {}),
+      complaint: input.complaint,
+      ...(input.job ? { job: input.job } : {}),
+    }),
+    ...(input.complaint ? [entry('symptom-noted', { text: input.complaint })] : []),
+    ...(input.damage ? [entry('damage-noted', { text: input.damage })] : []),
+  ]
+  await append(sql, id, first.map((e) => ({ ok: true as const, entry: e })), session.person.id, now)
+  return id
+}

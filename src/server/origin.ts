@@ -1,0 +1,15 @@
+/**
+ * A write has to come from a page of ours: its Origin names the host that it is sent to.
+ * @returns null when it does, else what to answer
+ */
+export function originFault(headers: Headers): string | null {
+  const origin = headers.get('origin')
+  const host = headers.get('x-forwarded-host') ?? headers.get('host')
+  if (!origin || !host) return 'This request names no page of Nailsmith as its origin.'
+  try {
+    if (new URL(origin).host === host) return null
+  } catch {
+    // Falls through: an origin that is no URL is nobody's page.
+  }
+  return 'This request comes from another site.'
+}

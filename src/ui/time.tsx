@@ -1,0 +1,45 @@
+'use client'
+import { useEffect, useState, useSyncExternalStore } from 'react'
+
+const never = (): (() => void) => () => undefined
+
+/** False while the page is being made on the server and on its first paint; times are only written once it is true. */
+export function useMounted(): boolean {
+  return useSyncExternalStore(never, () => true, () => false)
+}
+
+/** The present time in epoch ms, renewed every `everyMs`; 0 before the first paint. */
+export function useNow(everyMs = 15_000): number {
+  const [now, setNow] = useState(0)
+  useEffect(() => {
+    const tick = (): void => setNow(Date.now())
+    tick()
+    const timer = setInterval(tick, everyMs)
+    return () => clearInterval(timer)
+  }, [everyMs])
+  return now
+}
+
+const DAY = 86_400_000
+const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
+const date = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** `13:41` today, `Thu 11:25` within a week, `3 Mar, 11:25` beyond. */
+export function clockText(at: number, now: number): string {
+  if (new Date(at).toDateString() === new Date(now).toDateString()) return clock.format(at)
+  return (Math.abs(at - now) < 6 * DAY ? day : date).format(at)
+}
+
+/** `21 h`, `40 min`, `under a minute`. */
+export function spanText(ms: number): string {
+  const minutes = Math.round(ms / 60_000)
+  if (minutes < 1) return 'under a minute'
+  if (minutes < 90) return `${minutes} min`
+  return `${Math.round(minutes / 60)} h`
+}
+
+export function Time({ at }: { readonly at: number }) {
+  const mounted = useMounted()
+  return <time dateTime={new Date(at).toISOString()}>{mounted ? clockText(at, Date.now()) : ''}</time>
+}
