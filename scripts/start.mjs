@@ -1,5 +1,5 @@
 // Does all set-up and serves: Debian's PostgreSQL, npm packages, a private cluster, migrations, the demo world once, a build, the app.
-import { choosePort, ensureBuild, forgetApp, recordApp, runTs, spawnApp, waitReady } from './lib/app.mjs'
+import { choosePort, ensureBuild, forgetApp, recordApp, spawnApp, waitReady } from './lib/app.mjs'
 import { Cluster } from './lib/postgres.mjs'
 import { DATA, ensureDir, installModules, ROOT, say, spawnSync } from './lib/shell.mjs'
 

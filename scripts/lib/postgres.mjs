@@ -1,9 +1,9 @@
 // A private PostgreSQL cluster on loopback, made on first use and started and stopped by us.
-import { randomBytes } from 'node:crypto'
+import { createHash, randomBytes } from 'node:crypto'
 import { chmodSync, chownSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { spawnSync } from 'node:child_process'
-import { alive, DATA, freePort, installPackages, isRoot, portFree, ROOT, say, sleep, waitGone } from './shell.mjs'
+import { alive, DATA, ensureDir, freePort, installPackages, isRoot, portFree, ROOT, say, sleep, waitGone } from './shell.mjs'
 
 function binDir() {
   const base = '/usr/lib/postgresql'
@@ -29,9 +29,10 @@ function asOwner(command, args, options = {}) {
 function clusterDir(name) {
   const here = path.join(DATA, name)
   if (!isRoot() || existsSync(path.join(here, 'PG_VERSION'))) return here
+  ensureDir(DATA)
   mkdirSync(here, { recursive: true })
   if (spawnSync('runuser', ['-u', 'postgres', '--', 'test', '-x', here], { cwd: '/' }).status === 0) return here
-  const key = Buffer.from(ROOT).toString('hex').slice(-24)
+  const key = createHash('sha256').update(ROOT).digest('hex').slice(0, 16)
   return path.join('/var/lib', `nailsmith-${name}-${key}`)
 }
 
@@ -51,7 +52,7 @@ export class Cluster {
 
   secret() {
     if (!existsSync(this.secretFile)) {
-      mkdirSync(DATA, { recursive: true })
+      ensureDir(DATA)
       writeFileSync(this.secretFile, randomBytes(24).toString('hex'), { mode: 0o600 })
     }
     return readFileSync(this.secretFile, 'utf8').trim()

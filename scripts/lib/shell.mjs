@@ -115,7 +115,8 @@ export function sourceFingerprint() {
   return hash.digest('hex')
 }
 
-export function ensureDir(dir, mode = 0o700) {
+/** The user postgres has to pass through it; nothing in it that is secret can be read by others. */
+export function ensureDir(dir, mode = 0o711) {
   mkdirSync(dir, { recursive: true, mode })
 }
 

@@ -34,9 +34,10 @@ async function page(request) {
 }
 
 async function file(request) {
-  const kept = await caches.match(request)
-  if (kept) return kept
-  return fetch(request)
+  const kept = await caches.match(request, { ignoreSearch: request.destination === 'worker' })
+  if (!kept) return fetch(request)
+  // A worker reads what to load from the fragment of its own address; a kept response would bring its own address, without one.
+  return request.destination === 'worker' ? new Response(kept.body, { status: kept.status, headers: kept.headers }) : kept
 }
 
 async function photo(request) {

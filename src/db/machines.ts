@@ -24,5 +24,5 @@ export async function loadMachineText(sql: Db, id: string, revision: string): Pr
 /** Adds a revision; one that is there already is left alone, since jobs may have begun with it. */
 export async function addMachine(sql: Db, machine: { readonly id: string; readonly name: string; readonly class: string; readonly revision: string }, text: string): Promise<void> {
   await sql`insert into machines (id, name, class) values (${machine.id}, ${machine.name}, ${machine.class}) on conflict (id) do update set name = excluded.name`
-  await sql`insert into machine_revisions (machine_id, revision, file) values (${machine.id}, ${machine.revision}, ${text}::json) on conflict do nothing`
+  await sql`insert into machine_revisions (machine_id, revision, file) values (${machine.id}, ${machine.revision}, ${text}::text::json) on conflict do nothing`
 }

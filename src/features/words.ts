@@ -31,7 +31,8 @@ export function powerWord(power: Power, proved: boolean): { readonly sign: strin
 
 /** Where along its stage a job is, 0 … 1. */
 export function stageProgress(s: JobSummary): number {
-  if (s.stage === 'take down') return s.depth === 0 ? 0.5 : s.done.down / s.depth
+  // With no file nobody knows how deep it goes: it is drawn half way.
+  if (s.stage === 'take down') return s.depth === 0 || s.fileless ? 0.5 : s.done.down / s.depth
   if (s.stage === 'build up') return s.done.upOf === 0 ? 0.5 : s.done.up / s.done.upOf
   return 0
 }
@@ -40,6 +41,7 @@ export function stageProgress(s: JobSummary): number {
 export function stepText(s: JobSummary): string {
   if (s.stage === 'take down' || s.stage === 'make safe') {
     if (s.depth === 0) return ''
+    if (s.fileless) return `${count(s.done.down, 'step')} down`
     return `step ${Math.min(s.done.down + 1, s.depth)} of ${s.depth}`
   }
   if (s.stage === 'build up') return s.done.upOf === 0 ? '' : `step ${Math.min(s.done.up + 1, s.done.upOf)} of ${s.done.upOf}, up`

@@ -1,12 +1,5 @@
 'use client'
-import { useEffect, useState, useSyncExternalStore } from 'react'
-
-const never = (): (() => void) => () => undefined
-
-/** False while the page is being made on the server and on its first paint; times are only written once it is true. */
-export function useMounted(): boolean {
-  return useSyncExternalStore(never, () => true, () => false)
-}
+import { useEffect, useState } from 'react'
 
 /** The present time in epoch ms, renewed every `everyMs`; 0 before the first paint. */
 export function useNow(everyMs = 15_000): number {
@@ -37,9 +30,4 @@ export function spanText(ms: number): string {
   if (minutes < 1) return 'under a minute'
   if (minutes < 90) return `${minutes} min`
   return `${Math.round(minutes / 60)} h`
-}
-
-export function Time({ at }: { readonly at: number }) {
-  const mounted = useMounted()
-  return <time dateTime={new Date(at).toISOString()}>{mounted ? clockText(at, Date.now()) : ''}</time>
 }

@@ -67,11 +67,16 @@ function withGoesAt(rows: readonly Rung[], state: JobState): Rung[] {
   })
 }
 
-/** How far a limb has come, counting only numbered steps. */
-export function progress(state: JobState, limb: 'down' | 'up'): { readonly done: number; readonly of: number; readonly minutesLeft: number } {
-  const steps = (limb === 'down' ? state.down : state.up).filter((s) => s.limb === 'down' ? s.number !== undefined : s.pair === undefined || state.steps[s.pair]?.status === 'done' || !anyDone(state))
-  const open = steps.filter((s) => !isSettled(state, s))
-  return { done: steps.length - open.length, of: steps.length, minutesLeft: open.reduce((sum, s) => sum + s.minutes.likely + (s.turn?.minutes.likely ?? 0), 0) }
+/**
+ * How far a limb has come, and the likely minutes left on it. On the way down numbered steps count; on the way up everything does,
+ * and what never came off only while it may still (`begun` false).
+ */
+export function progress(state: JobState, limb: 'down' | 'up', begun: boolean): { readonly done: number; readonly of: number; readonly minutesLeft: number } {
+  const all = limb === 'down' ? state.down : state.up
+  const done = (id: string): boolean => state.steps[id]?.status === 'done' || state.steps[id]?.status === 'left'
+  const open = all.filter((s) => (begun ? !isSettled(state, s) : !done(s.id)))
+  const finished = all.filter((s) => done(s.id))
+  const counted = (s: PlannedStep): boolean => limb === 'up' || s.number !== undefined
+  const count = { done: finished.filter(counted).length, open: open.filter(counted).length }
+  return { done: count.done, of: count.done + count.open, minutesLeft: open.reduce((sum, s) => sum + s.minutes.likely + (s.turn?.minutes.likely ?? 0), 0) }
 }
-
-const anyDone = (state: JobState): boolean => state.down.some((s) => state.steps[s.id]?.status === 'done')

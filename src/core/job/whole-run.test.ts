@@ -79,7 +79,7 @@ describe('a whole run by one tap a step', () => {
     const up = rungs(run.bottom, 'up')
     expect(up.filter((r) => r.up).map((r) => r.up!.id).reverse()).toEqual(run.bottom.up.map((s) => s.id))
     expect(new Set(up.flatMap((r) => (r.down ? [r.down.id] : []))).size).toBe(run.bottom.down.length)
-    expect(progress(run.bottom, 'down').minutesLeft).toBe(0)
+    expect(progress(run.bottom, 'down', true).minutesLeft).toBe(0)
   })
 })
 

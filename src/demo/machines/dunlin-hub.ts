@@ -390,7 +390,7 @@ function plugs(end: End, id: Id): Connection[] {
         cautions: ['H67'],
         photo: `${end} phase bullets, colours showing`,
       }),
-      up: doing(`${end === 'front' ? 'Front' : 'Rear'} bullets by colour, sleeves over`, [way(UP, null, 2)], { ifOmitted: 'Two phases swapped: it growls, or runs backward.', cautions: ['H57'] }),
+      up: doing(`${end === 'front' ? 'Front' : 'Rear'} bullets by colour, sleeved`, [way(UP, null, 2)], { ifOmitted: 'Two phases swapped: it growls, or runs backward.', cautions: ['H57'] }),
     },
     {
       id: id('hall'),

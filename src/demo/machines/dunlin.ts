@@ -173,7 +173,7 @@ export function dunlin(): MachineFile {
         gives: [DEAD],
         check: 'dead',
         access: unplugged('pack-plug'),
-        down: doing('Prove dead at the controllers', [way(UP, 'meter', 3)], {
+        down: doing('Prove dead, both feeds', [way(UP, 'meter', 3)], {
           note: 'Checked meter, DC. Both controller feeds, plus to minus.',
           cautions: ['H2', 'H4', 'H5', 'H64'],
           ifOmitted: 'Charged capacitors bite, and short through the first tool.',

@@ -33,6 +33,7 @@ export function StepDrawing({ step }: { readonly step: PlannedStep }) {
   const connection = file?.connections.find((c) => c.id === subject)
   if (connection) return <ConnectorFace connection={connection} />
   const fixings = step.fixings.flatMap((f) => state.fixings[f.id] ?? [])
+  if (fixings.length > 0 && fixings.length <= 3) return <FewFixings fixings={fixings} />
   if (fixings.length > 0) return <FixingMap fixings={fixings} pattern={step.limb === 'up' ? step.pattern : undefined} />
   return null
 }
@@ -110,6 +111,41 @@ function ConnectorFace({ connection }: { readonly connection: Connection }) {
   )
 }
 
+/** One to three fixings from the side: threaded ones with their length to scale, the rest as what they are called. */
+function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
+  const wide = 420 / fixings.length
+  return (
+    <Board label={fixings.map((f) => `${f.label}, ${f.place}, ${conditionWords(f.condition)}`).join('; ')} viewBox="0 0 420 128">
+      {fixings.map((f, i) => {
+        const size = /^M(\d+(?:\.\d+)?)×(\d+(?:\.\d+)?)$/.exec(f.label)
+        const d = size ? Number(size[1]) * 4 : 0
+        const length = size ? Math.min(wide - 60, Number(size[2]) * 4.2) : 0
+        const x = wide * i + (wide - length - d * 0.7) / 2
+        return (
+          <g key={f.id}>
+            {size ? (
+              <>
+                <rect x={x} y={52 - d * 0.8} width={d * 0.9} height={d * 1.6} rx="3" fill={DOT[f.condition] ?? '#b9c0c6'} />
+                <rect x={x + d * 0.9} y={52 - d / 2} width={length} height={d} fill={DOT[f.condition] ?? '#b9c0c6'} />
+                {Array.from({ length: Math.floor(length / 7) }, (_, k) => (
+                  <line key={k} x1={x + d * 0.9 + k * 7 + 4} x2={x + d * 0.9 + k * 7 + 1} y1={52 - d / 2} y2={52 + d / 2} stroke="#26313b" strokeWidth="1.6" />
+                ))}
+              </>
+            ) : (
+              <>
+                <circle cx={wide * (i + 0.5)} cy="50" r="24" fill={DOT[f.condition] ?? '#b9c0c6'} />
+                <circle cx={wide * (i + 0.5)} cy="50" r="12" className="fill-[#26313b]" />
+              </>
+            )}
+            <text x={wide * (i + 0.5)} y="99" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{f.label}</text>
+            <text x={wide * (i + 0.5)} y="118" textAnchor="middle" className={`${INK.text} text-[13.5px]`}>{f.place.slice(0, Math.floor(wide / 7.2))}</text>
+          </g>
+        )
+      })}
+    </Board>
+  )
+}
+
 const DOT: Record<string, string> = { on: '#8d979f', cell: '#d8884f', lost: '#f0776b', started: '#e3b341', seated: '#9fc7a9', final: '#5cc08f', marked: '#5cc08f' }
 
 /** The fixings of a set where they sit: on a circle for a star, along two edges for a lid; numbered in tightening order on the way up. */
@@ -117,19 +153,17 @@ function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingStat
   const n = fixings.length
   const order = tighteningOrder(n, pattern)
   const turn = new Map(order.map((at, i) => [at, i + 1]))
-  const round = n <= 6 && n > 2
+  const round = n <= 6
   const half = Math.ceil(n / 2)
   const place = (i: number): [number, number] =>
     round
       ? [210 + 118 * Math.sin((2 * Math.PI * i) / n), 100 - 66 * Math.cos((2 * Math.PI * i) / n)]
-      : n <= 2
-        ? [150 + i * 120, 96]
-        : [i < half ? 40 + (340 / (half - 1)) * i : 380 - (340 / Math.max(1, n - half - 1)) * (i - half), i < half ? 52 : 148]
+      : [i < half ? 40 + (340 / (half - 1)) * i : 380 - (340 / Math.max(1, n - half - 1)) * (i - half), i < half ? 52 : 148]
   const longest = [...new Set(fixings.map((f) => f.label))]
   return (
     <figure>
       <Board label={`${n} fixings: ${fixings.map((f) => `${f.place} ${conditionWords(f.condition)}`).join('; ')}`} viewBox="0 0 420 200">
-        {round ? <ellipse cx="210" cy="100" rx="146" ry="92" className="fill-none stroke-[#5d6871]" strokeWidth="2" /> : n > 2 ? <rect x="14" y="22" width="392" height="156" rx="18" className="fill-none stroke-[#5d6871]" strokeWidth="2" /> : null}
+        {round ? <ellipse cx="210" cy="100" rx="146" ry="92" className="fill-none stroke-[#5d6871]" strokeWidth="2" /> : <rect x="14" y="22" width="392" height="156" rx="18" className="fill-none stroke-[#5d6871]" strokeWidth="2" />}
         {fixings.map((f, i) => {
           const [cx, cy] = place(i)
           const odd = longest.length > 1 && f.label !== longest[0]
@@ -137,13 +171,12 @@ function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingStat
             <g key={f.id}>
               <circle cx={cx} cy={cy} r={odd ? 16 : 13} fill={DOT[f.condition] ?? '#b9c0c6'} stroke={f.disputed ? '#f0776b' : odd ? '#ffffff' : '#26313b'} strokeWidth={odd || f.disputed ? 3 : 1} />
               <text x={cx} y={cy + 4.5} textAnchor="middle" className="fill-[#15202b] text-[13px] font-bold">{pattern ? turn.get(i) : i + 1}</text>
-              {n <= 2 ? <text x={cx} y={cy + 42} textAnchor="middle" className={`${INK.text} text-[14px]`}>{f.place}</text> : null}
             </g>
           )
         })}
       </Board>
       <figcaption className="mt-1 text-[14px] text-steel">
-        {pattern ? `Numbers: the order to tighten, ${pattern}.` : fixings.length > 2 ? `Counted ${fixings[0]!.place.replace(/^hole 1,? ?/, '') || 'as they come'}.` : ''}
+        {pattern ? `Numbers: the order to tighten, ${pattern}.` : `Counted ${fixings[0]!.place.replace(/^hole 1,? ?/, '') || 'as they come'}.`}
         {longest.length > 1 ? ` Ringed: ${longest.slice(1).join(', ')}.` : ''}
       </figcaption>
     </figure>

@@ -22,6 +22,9 @@ export function JobHead() {
       </div>
       <nav aria-label="Stages" className="relative h-[92px] max-md:hidden">
         <div className="absolute inset-x-0 top-1"><Dip at={placeOf(at, stageProgress(summary))} depth={DEPTH} height={DEPTH + 34} colour="copper" ring={24} /></div>
+        {STAGE_LIST.map((stage, i) => (
+          <span key={stage} aria-hidden className={clsx('absolute size-3 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px]', i < at ? 'border-copper bg-copper' : i === at ? 'hidden' : 'border-rule bg-paper')} style={{ left: `${columnOf(i) * 100}%`, top: 18 + depthAt(columnOf(i)) * DEPTH }} />
+        ))}
         {STAGE_LIST.map((stage, i) => {
           const x = columnOf(i)
           const here = i === at

@@ -52,7 +52,7 @@ function Side({ step, side, present, chosen, quiet, goesAt, onChoose }: SideProp
   const settled = isSettled(state, step)
   const skipped = settled && own?.status !== 'done' && own?.status !== 'left'
   const check = step.check !== undefined
-  const chip = side === 'down' ? step.tool?.short : step.torque ? `${step.torque.value} N·m` : undefined
+  const chip = check ? undefined : side === 'down' ? step.tool?.short : step.torque ? `${step.torque.value} N·m` : undefined
   const mark = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? '◆ left' : ''
   const time = check && own?.mark && now > 0 ? clockText(own.mark.at, now) : ''
   return (
@@ -63,7 +63,7 @@ function Side({ step, side, present, chosen, quiet, goesAt, onChoose }: SideProp
         side === 'down' ? 'justify-end text-right' : 'justify-start text-left',
         present ? 'bg-copper font-semibold text-on-copper' : check && own?.status === 'done' ? 'bg-ok-tint font-semibold text-ok' : check ? 'bg-look-tint font-semibold text-look' : '',
         !present && !check && (settled || quiet) ? 'text-steel' : '',
-        skipped && 'line-through',
+        skipped && !quiet && side === 'up' && 'line-through',
         chosen && !present && 'outline-2 -outline-offset-2 outline-copper',
       )}
     >
@@ -87,16 +87,21 @@ export function Ladder({ limb, present, chosen, onChoose }: {
   const rows = rungs(state, limb)
   const box = useRef<HTMLDivElement>(null)
   useEffect(() => {
-    box.current?.querySelector('[aria-current="step"]')?.scrollIntoView({ block: 'nearest' })
+    // Only the run itself scrolls, never the page: on a phone the card stays where it is.
+    const list = box.current
+    const row = list?.querySelector<HTMLElement>('[aria-current="step"]')
+    if (list && row && list.scrollHeight > list.clientHeight) {
+      list.scrollTop += row.getBoundingClientRect().top - list.getBoundingClientRect().top - list.clientHeight / 2 + row.clientHeight / 2
+    }
   }, [present, limb])
-  const down = progress(state, 'down')
-  const up = progress(state, 'up')
+  const down = progress(state, 'down', true)
+  const up = progress(state, 'up', limb === 'up')
   return (
     <section aria-label="The run" className="flex min-h-0 flex-col bg-bench">
-      <div className="narrow grid grid-cols-[1fr_192px_1fr] border-b border-rule text-[13.5px] text-steel max-md:grid-cols-[1fr_120px_1fr]">
-        <p className="py-1.5 pr-3 text-right">DOWN · {down.done}/{down.of}{down.minutesLeft > 0 ? ` · ${Math.round(down.minutesLeft)} min to go` : ''}</p>
+      <div className="narrow grid grid-cols-[1fr_192px_1fr] border-b border-rule text-[13.5px] text-steel max-md:grid-cols-[1fr_150px]">
+        <p className={clsx('py-1.5 pr-3 text-right', limb === 'up' && 'max-md:hidden')}>DOWN · {down.done}/{down.of}{down.minutesLeft > 0 ? ` · ${Math.round(down.minutesLeft)} min to go` : ''}</p>
         <p className="tray-ground py-1.5 text-center">TRAY</p>
-        <p className="py-1.5 pl-3">UP · {up.done}/{up.of}{up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}</p>
+        <p className={clsx('py-1.5 pl-3', limb === 'down' && 'max-md:hidden')}>UP · {limb === 'up' ? `${up.done}/${up.of}` : `${up.of} steps`}{up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}</p>
       </div>
       <div ref={box} tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto">
         {rows.map((row) => <Row key={row.key} row={row} limb={limb} present={present} chosen={chosen} onChoose={onChoose} />)}
@@ -124,15 +129,15 @@ function Row({ row, limb, present, chosen, onChoose }: {
   return (
     <>
       {limb === 'down' ? band : null}
-      <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 max-md:grid-cols-[1fr_120px_1fr]">
-        <div className="min-w-0">
+      <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 max-md:grid-cols-[1fr_150px]">
+        <div className={clsx('min-w-0', limb === 'up' && 'max-md:hidden')}>
           {row.down ? <Side step={row.down} side="down" present={present === row.down.id} chosen={chosen === row.down.id} quiet={limb === 'up'} onChoose={onChoose} /> : null}
         </div>
         <div className="tray-ground flex items-center gap-2 px-2">
           <span className={clsx('narrow w-6 text-right text-[14px] max-md:w-4', present === active?.id ? 'text-copper' : 'text-steel')}>{row.number ?? ''}</span>
           {pill ? <PillMark pill={pill} /> : null}
         </div>
-        <div className="min-w-0">
+        <div className={clsx('min-w-0', limb === 'down' && 'max-md:hidden')}>
           {row.up ? <Side step={row.up} side="up" present={present === row.up.id} chosen={chosen === row.up.id} quiet={limb === 'down'} goesAt={row.goesAt} onChoose={onChoose} /> : null}
         </div>
       </div>

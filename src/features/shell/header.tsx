@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useState, useTransition } from 'react'
 import { forgetPages } from '../../client/offline'
 import { Mark } from '../../ui/dip'
-import { useMounted } from '../../ui/time'
+import { useNow } from '../../ui/time'
 
 export interface HeaderProps {
   readonly shop: string
@@ -20,7 +20,7 @@ const today = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric
 export function Header({ shop, person, light: first, here, setLight, signOut }: HeaderProps) {
   const [light, setLocal] = useState(first)
   const [, start] = useTransition()
-  const mounted = useMounted()
+  const now = useNow(60_000)
   const turn = (): void => {
     const next = light === 'night' ? 'day' : 'night'
     setLocal(next)
@@ -43,7 +43,7 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
         </Link>
       </nav>
       <p className="ml-auto truncate text-[15px] text-bar-quiet">
-        <span className="max-lg:hidden">{shop} · {mounted ? `${today.format(Date.now())} · ` : ''}</span>
+        <span className="max-lg:hidden">{shop} · {now > 0 ? `${today.format(now)} · ` : ''}</span>
         {person.name}<span className="max-md:hidden">, {person.role}</span>
       </p>
       <button type="button" onClick={turn} aria-label={light === 'night' ? 'Day colours' : 'Night colours'} className="grid size-12 shrink-0 place-items-center">

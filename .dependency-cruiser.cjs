@@ -1,0 +1,46 @@
+/** The staircase of imports. `scripts/arrows.mjs` runs it and proves that a planted fault is caught. */
+const areas = ['app', 'server', 'features', 'client', 'ui', 'workers', 'instruments', 'formats', 'demo', 'db', 'core']
+const allowed = {
+  app: ['app', 'server', 'features', 'client', 'ui', 'formats', 'core'],
+  server: ['server', 'core', 'db', 'formats', 'instruments'],
+  features: ['features', 'core', 'ui', 'client', 'workers', 'instruments', 'formats'],
+  client: ['client', 'core', 'formats'],
+  workers: ['workers', 'core', 'formats'],
+  instruments: ['instruments', 'core'],
+  formats: ['formats', 'core'],
+  demo: ['demo', 'core', 'formats'],
+  db: ['db', 'core'],
+  ui: ['ui'],
+  core: ['core'],
+}
+/** Pure numeric packages that core may use. */
+const NUMERIC = []
+
+const tests = '\\.(test|spec)\\.tsx?$|\\.test-helper\\.ts$'
+const arrows = areas.map((area) => ({
+  name: `arrow-from-${area}`,
+  severity: 'error',
+  comment: `${area} may import only ${allowed[area].join(', ')}`,
+  from: { path: `^src/${area}/`, pathNot: tests },
+  to: { path: '^src/', pathNot: `^src/(${[...allowed[area], ...(area === 'ui' ? ['core/units'] : [])].join('|')})/|^src/core/result\\.ts$|\\.css$` },
+}))
+
+module.exports = {
+  forbidden: [
+    ...arrows,
+    { name: 'no-cycles', severity: 'error', from: { pathNot: tests }, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    { name: 'core-is-pure', severity: 'error', from: { path: '^src/core/', pathNot: tests }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: NUMERIC.length ? `node_modules/(${NUMERIC.join('|')})/` : '^$' } },
+    { name: 'postgres-in-db-only', severity: 'error', from: { path: '^src/', pathNot: '^src/db/' }, to: { path: 'node_modules/postgres/' } },
+    {
+      name: 'areas-by-their-door', severity: 'error', comment: 'a core area is entered through its index.ts',
+      from: { path: '^src/(?!core/)|^src/core/([^/]+)/', pathNot: tests }, to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: ['^src/core/$1/', tests] },
+    },
+    { name: 'demo-by-scripts-only', severity: 'error', from: { path: '^src/', pathNot: ['^src/demo/', tests] }, to: { path: '^src/demo/' } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    exclude: { path: '^\\.next' },
+  },
+}

@@ -1,0 +1,26 @@
+import next from '@next/eslint-plugin-next'
+import hooks from 'eslint-plugin-react-hooks'
+import ts from 'typescript-eslint'
+
+export default ts.config(
+  { ignores: ['.next/**', 'node_modules/**', 'public/sw.js', 'next-env.d.ts', '.data/**', 'test-results/**'] },
+  ...ts.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks, '@next/next': next },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      ...next.configs.recommended.rules,
+      ...next.configs['core-web-vitals'].rules,
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-expressions': ['error', { allowShortCircuit: true, allowTernary: true }],
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      'react-hooks/set-state-in-effect': 'off',
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  { files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'e2e/**'], rules: { '@typescript-eslint/no-explicit-any': 'off', '@typescript-eslint/no-unused-expressions': 'off' } },
+  { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['**/*.mjs', 'src/client/service-worker.js'], rules: { '@typescript-eslint/no-unused-vars': 'error' } },
+)

@@ -1,0 +1,99 @@
+// Does all set-up and runs everything: types, lint, import arrows, unit, database and browser tests, sizes, and a short kill test.
+// The last line is `N passed, N failed`.
+import path from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..')
+process.env.NAILSMITH_DATA = path.join(ROOT, '.data', 'test')
+process.env.NEXT_TELEMETRY_DISABLED = '1'
+// A database of the shop's own is never touched by tests.
+delete process.env.DATABASE_URL
+
+const { ensureDir, installModules, installPackages, say, spawnSync, which, readFileSync, existsSync } = await import('./lib/shell.mjs')
+const only = process.argv.slice(2)
+const wanted = (name) => only.length === 0 || only.includes(name)
+
+let passed = 0
+let failed = 0
+const broken = []
+
+function part(name, work) {
+  return async () => {
+    if (!wanted(name)) return
+    const started = Date.now()
+    say(`\n── ${name}`)
+    let result
+    try {
+      result = (await work()) ?? { passed: 1, failed: 0 }
+    } catch (error) {
+      console.error(error.message ?? error)
+      result = { passed: 0, failed: 1 }
+    }
+    passed += result.passed
+    failed += result.failed
+    if (result.failed > 0) broken.push(name)
+    say(`── ${name}: ${result.passed} passed, ${result.failed} failed, ${((Date.now() - started) / 1000).toFixed(0)} s`)
+  }
+}
+
+function node(script, args = [], env = {}) {
+  const result = spawnSync(process.execPath, [path.join(ROOT, script), ...args], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } })
+  if (result.status !== 0) throw new Error(`${script} ${args.join(' ')} ended with ${result.status ?? result.signal}`)
+}
+
+/** Runs Vitest and counts what it ran; a run that ran nothing has failed. */
+function vitest(project, env = {}) {
+  const out = path.join(process.env.NAILSMITH_DATA, `vitest-${project}.json`)
+  const result = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile=${out}`], {
+    cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env },
+  })
+  if (!existsSync(out)) return { passed: 0, failed: 1 }
+  const report = JSON.parse(readFileSync(out, 'utf8'))
+  const bad = report.numFailedTests + (report.numFailedTests === 0 && (result.status !== 0 || report.numPassedTests === 0) ? 1 : 0)
+  return { passed: report.numPassedTests, failed: bad }
+}
+
+ensureDir(process.env.NAILSMITH_DATA)
+installModules()
+if (!which('chromium')) installPackages(['chromium'], 'the browser tests drive it')
+const { Cluster } = await import('./lib/postgres.mjs')
+const { ensureBuild } = await import('./lib/app.mjs')
+
+const cluster = new Cluster('pg')
+let stopping = false
+const stop = () => {
+  if (stopping) return
+  stopping = true
+  cluster.stop()
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => (stop(), process.exit(1)))
+
+try {
+  await part('types', () => {
+    node('node_modules/next/dist/bin/next', ['typegen'])
+    node('node_modules/typescript/bin/tsc', ['--noEmit', '-p', '.'])
+  })()
+  await part('lint', () => node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']))()
+  await part('arrows', () => node('scripts/arrows.mjs'))()
+  await part('unit', () => vitest('unit'))()
+  let databaseUrl = null
+  if (['database', 'browser', 'kill', 'sizes'].some(wanted)) databaseUrl = await cluster.start()
+  await part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))()
+  if (['build', 'browser', 'kill', 'sizes'].some(wanted)) {
+    await part('build', () => ensureBuild().then(() => undefined))()
+    const { browserTests } = await import('./lib/browser-tests.mjs')
+    const { killTest } = await import('./lib/kill-test.mjs')
+    const { sizes } = await import('./lib/sizes.mjs')
+    await part('browser', () => browserTests(cluster))()
+    await part('sizes', () => sizes(cluster))()
+    await part('kill', () => killTest({ appKills: 4, databaseKills: 2 }))()
+  }
+} catch (error) {
+  console.error(error)
+  failed += 1
+} finally {
+  stop()
+}
+if (broken.length > 0) say(`\nBroken: ${broken.join(', ')}`)
+say(`\n${passed} passed, ${failed} failed`)
+process.exit(failed > 0 ? 1 : 0)

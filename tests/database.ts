@@ -1,0 +1,60 @@
+import { randomBytes } from 'node:crypto'
+import path from 'node:path'
+import { v4, v7 } from 'uuid'
+import { connect, type Sql } from '../src/db/client'
+import { addJob } from '../src/db/jobs'
+import { migrate } from '../src/db/migrate'
+import { addPerson, type Role } from '../src/db/people'
+import { addDevice } from '../src/db/sessions'
+import type { Bodies, EntryDraft, Kind } from '../src/core/job'
+
+export const MIGRATIONS = path.join(import.meta.dirname, '..', 'src', 'db', 'migrations')
+
+/** A database of its own on the test server, at the newest shape; dropped by `close`. `db()` of the app uses it too. */
+export async function freshDatabase(): Promise<{ readonly sql: Sql; readonly close: () => Promise<void> }> {
+  const given = process.env['DATABASE_URL']
+  if (!given) throw new Error('these tests need DATABASE_URL; run them by npm test')
+  const name = `t_${randomBytes(6).toString('hex')}`
+  const admin = connect(given, 1)
+  await admin.unsafe(`create database ${name}`)
+  const url = new URL(given)
+  url.pathname = `/${name}`
+  process.env['DATABASE_URL'] = url.href
+  const sql = connect(url.href, 20)
+  ;(globalThis as Record<symbol, unknown>)[Symbol.for('nailsmith.db')] = sql
+  await migrate(sql, MIGRATIONS)
+  return {
+    sql,
+    close: async () => {
+      await sql.end()
+      await admin.unsafe(`drop database ${name} with (force)`)
+      await admin.end()
+      process.env['DATABASE_URL'] = given
+    },
+  }
+}
+
+export async function person(sql: Sql, role: Role, name: string = role): Promise<string> {
+  const id = `p-${v4()}`
+  await addPerson(sql, { id, name: `${name} ${id.slice(2, 6)}`, role, qualified: false, passphraseHash: 'none' })
+  return id
+}
+
+export async function device(sql: Sql, ...people: readonly string[]): Promise<string> {
+  const id = v4()
+  await addDevice(sql, id)
+  for (const p of people) await sql`insert into device_people (device_id, person_id) values (${id}, ${p})`
+  return id
+}
+
+export async function job(sql: Sql): Promise<string> {
+  const id = v7()
+  await addJob(sql, { id, machineId: null, revision: null })
+  return id
+}
+
+export function draft<K extends Kind>(jobId: string, by: string, deviceId: string, kind: K, body: Bodies[K], over: Partial<EntryDraft> = {}): EntryDraft<K> {
+  return { id: v7(), jobId, base: 0, at: Date.now(), by, device: deviceId, kind, v: 1, body, ...over } as EntryDraft<K>
+}
+
+export const note = (jobId: string, by: string, deviceId: string, text: string): EntryDraft<'note-added'> => draft(jobId, by, deviceId, 'note-added', { text })
