@@ -5,6 +5,7 @@ import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { ROOT, say } from './lib/shell.mjs'
 
+const KEPT = /\.(js|css|woff2)$/
 const staticDir = path.join(ROOT, '.next', 'static')
 
 function files(dir) {
@@ -15,12 +16,18 @@ function files(dir) {
 }
 
 export function writeServiceWorker() {
-  const wanted = files(staticDir).filter((f) => /\.(js|css|woff2)$/.test(f)).sort()
+  const wanted = files(staticDir).filter((f) => KEPT.test(f)).sort()
   const urls = wanted.map((f) => `/_next/static/${path.relative(staticDir, f).split(path.sep).join('/')}`)
   const template = readFileSync(path.join(ROOT, 'src', 'client', 'service-worker.js'), 'utf8')
   const version = createHash('sha256').update(urls.join('\n')).update(template).digest('hex').slice(0, 12)
   writeFileSync(path.join(ROOT, 'public', 'sw.js'), template.replace('__VERSION__', version).replace('/* __PRECACHE__ */ []', JSON.stringify(urls)))
+  say(precacheLine())
+}
+
+/** What the service worker keeps, in one line. */
+export function precacheLine() {
+  const wanted = files(staticDir).filter((f) => KEPT.test(f))
   const script = wanted.filter((f) => f.endsWith('.js')).reduce((n, f) => n + gzipSync(readFileSync(f)).length, 0)
   const all = wanted.reduce((n, f) => n + statSync(f).size, 0)
-  say(`Service worker keeps ${urls.length} files, ${Math.round(all / 1000)} kB (script ${Math.round(script / 1000)} kB gzipped).`)
+  return `Service worker keeps ${wanted.length} files, ${Math.round(all / 1000)} kB (script ${Math.round(script / 1000)} kB gzipped).`
 }

@@ -1,0 +1,122 @@
+import { type APIRequestContext, type BrowserContext, expect, type Page } from '@playwright/test'
+
+export const CONTROL = process.env['CONTROL_URL'] ?? ''
+
+/** Breaks or mends the server under test. */
+export async function server(request: APIRequestContext, deed: 'stop' | 'kill' | 'start' | 'restart'): Promise<void> {
+  const done = await request.get(`${CONTROL}/${deed}`, { timeout: 60_000 })
+  expect(done.status(), await done.text()).toBe(204)
+}
+
+export async function signIn(page: Page, name: string): Promise<void> {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: new RegExp(`^${name} `) }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/stand|door|shop/i)
+}
+
+/** Takes a Dunlin in and opens its job; every test works on a machine of its own. */
+export async function takeInDunlin(page: Page, unit: string): Promise<string> {
+  await page.goto('/take-in')
+  await page.getByLabel('Which one').fill(unit)
+  await page.getByRole('textbox', { name: 'Stand' }).fill('8')
+  await page.getByLabel('What does it do?').fill('jerks and won’t start off')
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(page.getByRole('heading', { name: 'Which job?' })).toBeVisible()
+  return new URL(page.url()).pathname.split('/').at(-1)!
+}
+
+export async function chooseJob(page: Page, goal: string, lid: 'Yes, sealed' | 'No, dry' = 'No, dry'): Promise<void> {
+  await page.getByRole('radio', { name: lid }).check()
+  await page.getByRole('radio', { name: goal, exact: true }).check()
+  await page.getByRole('button', { name: 'Start down' }).click()
+  await expect(page.getByRole('heading', { name: 'Peel the grip mat' })).toBeVisible()
+}
+
+export const card = (page: Page) => page.getByRole('complementary', { name: 'What to do now' })
+export const title = async (page: Page): Promise<string> => (await card(page).getByRole('heading', { level: 2 }).textContent()) ?? ''
+
+/** The big action of the card: whatever is first of its buttons in copper. */
+const action = (page: Page) => card(page).locator('button.bg-copper')
+
+/** One tap on the card, with the readings where it asks for them; waits until the card has moved on. */
+export async function step(page: Page): Promise<string> {
+  const before = await card(page).locator('article').innerText()
+  const what = await title(page)
+  const button = action(page)
+  await expect(button).toBeEnabled()
+  const label = (await button.innerText()).split('\n')[0]!
+  await button.click()
+  if (label === 'Enter the readings') await readings(page, ['0.2', '0'])
+  await expect(async () => expect(await card(page).locator('article').innerText()).not.toBe(before)).toPass({ timeout: 10_000 })
+  return what
+}
+
+export async function readings(page: Page, volts: readonly string[]): Promise<void> {
+  const sheet = page.getByRole('dialog')
+  await sheet.getByLabel('Meter').fill('meter 3, checked')
+  for (const [i, v] of volts.entries()) {
+    await sheet.getByRole('textbox', { name: /feed|controller side/ }).fill(v)
+    if (i < volts.length - 1) await sheet.getByRole('button', { name: 'Next place' }).click()
+  }
+  await sheet.getByRole('button', { name: 'Log this proof' }).click()
+  await expect(sheet).toBeHidden()
+}
+
+/** Steps until the card shows `end`; returns what was done. */
+export async function stepUntil(page: Page, end: string | RegExp, most = 60): Promise<string[]> {
+  const done: string[] = []
+  for (let i = 0; i < most; i++) {
+    if (new RegExp(end).test(await title(page))) return done
+    done.push(await step(page))
+  }
+  throw new Error(`“${end}” was not reached in ${most} taps: ${done.slice(-5).join(' / ')}`)
+}
+
+export interface SentEntry {
+  readonly id: string
+  readonly seq: number
+  readonly kind: string
+  readonly at: number
+  readonly by: string
+  readonly body: Record<string, unknown>
+}
+
+/** The journal as the server has it. */
+export async function journal(page: Page | BrowserContext, jobId: string): Promise<SentEntry[]> {
+  const list: SentEntry[] = []
+  for (;;) {
+    const response = await page.request.get(`/api/jobs/${jobId}/entries?after=${list.length}`)
+    expect(response.ok()).toBe(true)
+    const { entries, lastSeq } = (await response.json()) as { entries: SentEntry[]; lastSeq: number }
+    list.push(...entries)
+    if (list.length >= lastSeq) return list
+  }
+}
+
+/** The page is kept by the service worker, so that it opens without a network. */
+export async function keptForOffline(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  await expect.poll(() => page.evaluate(async () => (await (await caches.open('nailsmith-pages')).match(location.pathname)) !== undefined)).toBe(true)
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+}
+
+/** A small picture, as a camera would give it. */
+export async function picture(page: Page, colour = '#9c4518'): Promise<Buffer> {
+  const base64 = await page.evaluate((c) => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 640, height: 480 })
+    const g = canvas.getContext('2d')!
+    g.fillStyle = c
+    g.fillRect(0, 0, 640, 480)
+    g.fillStyle = '#fff'
+    g.fillRect(200, 150, 120, 90)
+    return canvas.toDataURL('image/png').split(',')[1]!
+  }, colour)
+  return Buffer.from(base64, 'base64')
+}
+
+/** Two taps: Photo, and the picture that the device gives. */
+export async function takePicture(page: Page, colour?: string): Promise<void> {
+  const buffer = await picture(page, colour)
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), card(page).getByRole('button', { name: 'Photo', exact: true }).click()])
+  await chooser.setFiles({ name: 'end.png', mimeType: 'image/png', buffer })
+}

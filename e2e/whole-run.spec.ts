@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test'
+import { card, chooseJob, journal, keptForOffline, server, signIn, step, stepUntil, takeInDunlin, takePicture, title } from './bench'
+
+/** The device's clock can be moved on from within: every page of the test reads it with this added. */
+const SHIFTED = () => {
+  const real = Date.now.bind(Date)
+  Date.now = () => real() + Number(localStorage.getItem('test-shift') ?? 0)
+}
+
+test.afterEach(({ request }) => server(request, 'start'))
+
+test('down to the motor and back up, with a reload at every stage, a server killed, and the network lost in the middle', async ({ page, request }) => {
+  test.setTimeout(300_000)
+  await page.addInitScript(SHIFTED)
+  await signIn(page, 'Ines')
+  const jobId = await takeInDunlin(page, 'whole run')
+  await page.reload()
+  await expect(page.getByText('“jerks and won’t start off”')).toBeVisible()
+  await chooseJob(page, 'front motor')
+
+  // Down. The server dies under the hand, and the work goes on.
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Peel the grip mat' })).toBeVisible()
+  const down = [await step(page), await step(page), await step(page)]
+  await server(request, 'kill')
+  down.push(await step(page), await step(page))
+  await expect(page.getByText(/No connection/)).toBeVisible()
+  await server(request, 'start')
+  await expect(page.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
+  down.push(...(await stepUntil(page, 'At the bottom')))
+  expect(down).toContain('Prove dead, both feeds')
+  expect(down).toContain('Warm the right nut, undo it hot')
+  await expect(page.getByText('● PACK OUT')).toBeVisible()
+  await page.reload()
+  expect(await title(page)).toBe('At the bottom')
+
+  // Swap.
+  await step(page)
+  await page.reload()
+  await step(page)
+  await page.getByLabel('Old front motor, serial').fill('DF-2210-118')
+  await page.getByLabel('New, serial').fill('DF-2603-402')
+  await step(page)
+  await step(page)
+  await expect(page.getByText('UP · 0/')).toBeVisible()
+
+  // Up, with no network from here: thirty entries and a photo, the clock moved on, a reload and a change of stage.
+  await keptForOffline(page)
+  await expect(page.getByText(/not sent yet/)).toBeHidden()
+  const before = (await journal(page, jobId)).length
+  await server(request, 'stop')
+  await page.evaluate(() => localStorage.setItem('test-shift', String(3_600_000)))
+  await page.reload()
+  await expect(page.getByText('UP · 0/')).toBeVisible()
+  const taps: string[] = []
+  for (let i = 0; i < 20; i++) taps.push(await step(page))
+  await takePicture(page)
+  await expect(card(page).getByRole('img', { name: /photographed/ })).toBeVisible()
+  await page.reload()
+  await expect(card(page).getByRole('img', { name: /photographed/ })).toBeVisible()
+  await page.getByRole('button', { name: /^Take in/ }).click()
+  await expect(page.getByText(/The job is at/)).toBeVisible()
+  for (let i = 0; i < 9; i++) {
+    await page.getByLabel('It also').fill(`heard ${i}`)
+    await page.getByRole('button', { name: 'Note it' }).first().click()
+  }
+  await page.reload()
+  await expect(page.getByText('“heard 8”')).toBeVisible()
+  await page.getByRole('button', { name: /^Build up/ }).click()
+  const unsent = Number(/(\d+) entries not sent yet/.exec(await page.locator('main').innerText())?.[1])
+  expect(unsent).toBeGreaterThanOrEqual(30)
+
+  await server(request, 'start')
+  await expect(page.getByText(/not sent yet/)).toBeHidden({ timeout: 40_000 })
+  const after = await journal(page, jobId)
+  expect(after).toHaveLength(before + unsent)
+  expect(new Set(after.map((e) => e.id)).size).toBe(after.length)
+  expect(after.map((e) => e.seq)).toEqual(after.map((_, i) => i + 1))
+  const photo = after.find((e) => e.kind === 'photo-added')!
+  await expect.poll(async () => (await page.request.get(`/api/photos/${String(photo.body['photo'])}`)).status()).toBe(200)
+
+  // The rest of the way up, until the tray is empty.
+  await stepUntil(page, 'Everything is back')
+  await expect(page.getByText('nothing loose')).toBeVisible()
+  await expect(page.getByText('▲ LIVE')).toBeVisible()
+  await page.reload()
+  await step(page)
+  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the locker to cure/ })).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: 'On to hand back' }).click()
+  await expect(page.getByRole('heading', { name: 'Not ready to go home' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Hand it back' })).toBeDisabled()
+  await expect(page.getByText('New front motor, no. DF-2603-402 (old: DF-2210-118)')).toBeVisible()
+  await expect(page.getByText(/Locker fully cured: not done/)).toBeVisible()
+})
+
+test('an inspection goes from the door to the owner', async ({ page }) => {
+  test.setTimeout(150_000)
+  await signIn(page, 'Tobias')
+  const jobId = await takeInDunlin(page, 'inspection')
+  await chooseJob(page, 'inspect connections')
+  await stepUntil(page, 'At the bottom')
+  await step(page)
+  await step(page)
+  await stepUntil(page, 'Everything is back')
+  await step(page)
+  await page.getByLabel('How did it ride?').fill('pulls clean')
+  await page.getByLabel('Kilometres').fill('far')
+  await page.getByRole('button', { name: 'Log the ride' }).click()
+  await expect(page.getByText('“far” is not a distance in kilometres.')).toBeVisible()
+  await page.getByLabel('Kilometres').fill('1,5')
+  await page.getByRole('button', { name: 'Log the ride' }).click()
+  await page.getByRole('button', { name: 'On to hand back' }).click()
+  await page.getByLabel('Check again').fill('tug the 6-pins')
+  await page.getByLabel('When').fill('after 50 km')
+  await page.getByRole('button', { name: 'Add it to the page' }).click()
+  await page.getByLabel('Handed to').fill('quay porters')
+  await page.getByRole('button', { name: 'Hand it back' }).click()
+  await expect(page.getByRole('heading', { name: 'It has gone home' })).toBeVisible()
+  await expect(page.getByText('Every check of this job was made')).toBeVisible()
+  await expect.poll(async () => (await journal(page, jobId)).at(-1)?.kind).toBe('handed-back')
+})

@@ -1,0 +1,56 @@
+// A demo world of its own for a test: a fresh database on a cluster, the built app on a free port, and ways to break both.
+import { randomBytes } from 'node:crypto'
+import { spawnSync } from 'node:child_process'
+import path from 'node:path'
+import { getJson, spawnApp, waitReady } from './app.mjs'
+import { freePort, ROOT } from './shell.mjs'
+
+export class World {
+  constructor(cluster) {
+    this.cluster = cluster
+    this.name = `world_${randomBytes(5).toString('hex')}`
+  }
+
+  async open({ demo = true } = {}) {
+    this.databaseUrl = this.cluster.ensureDatabase(this.name)
+    const setup = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'scripts/setup.ts')], {
+      cwd: ROOT, encoding: 'utf8', env: { ...process.env, DATABASE_URL: this.databaseUrl, NAILSMITH_DEMO: demo ? '1' : '0' },
+    })
+    if (setup.status !== 0) throw new Error(`setup failed: ${setup.stderr}`)
+    this.token = /^FIRST-LEAD (\S+)$/m.exec(setup.stdout)?.[1] ?? null
+    this.demo = demo
+    this.port = await freePort()
+    await this.start()
+    return this
+  }
+
+  url() {
+    return `http://127.0.0.1:${this.port}`
+  }
+
+  async start() {
+    if (this.child && this.child.exitCode === null && this.child.signalCode === null) return
+    // The port of the cluster may have changed with a restart of it.
+    this.databaseUrl = this.cluster.url(this.name)
+    this.child = spawnApp({ port: this.port, databaseUrl: this.databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: this.demo ? '1' : '0' } })
+    await waitReady(this.port, this.child)
+  }
+
+  async stop(signal = 'SIGTERM') {
+    const child = this.child
+    if (!child || child.exitCode !== null || child.signalCode !== null) return
+    const gone = new Promise((resolve) => child.once('exit', resolve))
+    child.kill(signal)
+    const late = setTimeout(() => child.kill('SIGKILL'), 8_000)
+    await gone
+    clearTimeout(late)
+  }
+
+  health() {
+    return getJson(this.port, '/api/health')
+  }
+
+  async close() {
+    await this.stop('SIGKILL')
+  }
+}
