@@ -12,7 +12,7 @@ export interface KeyDeeds {
 const DEAF_MS = 400
 
 /**
- * Keyboard and foot pedal. Key repeat, and presses within 400 ms of the last, are ignored; Space yields to a focused control;
+ * Keyboard and foot pedal. Key repeat, and steps within 400 ms of the last, are ignored; Space yields to a focused control;
  * single keys are off while typing, and altogether when switched off.
  */
 export function useKeys(deeds: KeyDeeds, singleKeys: boolean): void {
@@ -26,7 +26,7 @@ export function useKeys(deeds: KeyDeeds, singleKeys: boolean): void {
       const { deeds: now, singleKeys: single } = latest.current
       if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
       if (document.querySelector('[role="dialog"]')) return
-      const target = event.target as HTMLElement
+      const target = event.target instanceof Element ? event.target : document.body
       const typing = target.matches('input, textarea, select, [contenteditable]')
       const control = target.closest('button, a, summary, [role="button"], [role="tab"]') !== null
       const pedal = event.key === 'PageDown' || event.key === 'PageUp'
@@ -38,8 +38,11 @@ export function useKeys(deeds: KeyDeeds, singleKeys: boolean): void {
         : undefined
       if (!deed) return
       event.preventDefault()
-      if (event.repeat || event.timeStamp - last < DEAF_MS) return
-      last = event.timeStamp
+      if (event.repeat) return
+      if (deed === now.go || deed === now.back) {
+        if (event.timeStamp - last < DEAF_MS) return
+        last = event.timeStamp
+      }
       deed()
     }
     window.addEventListener('keydown', onKey)

@@ -93,12 +93,13 @@ function derivedMissing(state: JobState, check: CheckId, at: number): string[] |
   return null
 }
 
-/** Each piece that is not where it belongs, by name. Disputed pieces count as loose. */
+/** Each piece that is not where it belongs, by name, disputed and lost ones first. Disputed pieces count as loose. */
 export function trayMissing(state: JobState, excused: ReadonlySet<string> = new Set()): string[] {
-  const fixings = looseFixings(state).filter((f) => !excused.has(f.id))
+  const odd = (f: { readonly disputed?: readonly string[]; readonly condition: string }): number => (f.disputed ? 0 : f.condition === 'lost' ? 1 : 2)
+  const fixings = looseFixings(state).filter((f) => !excused.has(f.id)).sort((a, b) => odd(a) - odd(b))
   const parts = offParts(state).filter((p) => !excused.has(p.id))
   return [
-    ...fixings.map((f) => `${f.label}, ${f.place}${f.condition === 'lost' ? ' (lost)' : f.disputed ? ' (disputed)' : f.where !== undefined ? ` (${f.where})` : ''}`),
+    ...fixings.map((f) => `${f.label}, ${f.place}${f.disputed ? ' (disputed)' : f.condition === 'lost' ? ' (lost)' : f.where !== undefined ? ` (${f.where})` : ''}`),
     ...parts.map((p) => `${p.name}${p.disputed ? ' (disputed)' : ''}`),
   ]
 }

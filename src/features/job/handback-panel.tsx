@@ -6,7 +6,7 @@ import { TextField } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { count } from '../words'
 import { useJob } from './context'
-import { checkWords } from './prove-panel'
+import { checkWords } from './check-words'
 
 /** What was not checked, or was passed over; said plainly. */
 function notChecked(state: JobState, now: number): string[] {

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useKeys } from '../../client/keys'
 import { stayOffline } from '../../client/offline'
@@ -11,18 +12,23 @@ import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
 import { STAGE_LABEL } from '../words'
 import { type JobContext, JobContextProvider, type SheetState } from './context'
-import { FaultCard, FaultPanel } from './fault-panel'
 import { GoalCard } from './goal-card'
-import { HandBackCard, HandBackPanel } from './handback-panel'
 import { IntakePanel } from './intake-panel'
 import { JobHead } from './job-head'
 import { Ladder } from './ladder'
-import { ProveCard, ProvePanel } from './prove-panel'
 import { RunCard } from './run-card'
-import { Sheets } from './sheets'
 import { LinkBar, StateStrip } from './state-strip'
 import { doStep, pedalMay, turnNeeded } from './step-card'
 import { SwapCard } from './swap-card'
+
+// What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
+const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
+const FaultPanel = dynamic(() => import('./fault-panel').then((m) => m.FaultPanel))
+const FaultCard = dynamic(() => import('./fault-panel').then((m) => m.FaultCard))
+const ProvePanel = dynamic(() => import('./prove-panel').then((m) => m.ProvePanel))
+const ProveCard = dynamic(() => import('./prove-panel').then((m) => m.ProveCard))
+const HandBackPanel = dynamic(() => import('./handback-panel').then((m) => m.HandBackPanel))
+const HandBackCard = dynamic(() => import('./handback-panel').then((m) => m.HandBackCard))
 
 export interface JobScreenProps {
   readonly jobId: string
@@ -172,13 +178,13 @@ export function JobScreen(props: JobScreenProps) {
         </div>
       </main>
       <input ref={picker} type="file" accept="image/*" capture="environment" aria-label="Photo file" tabIndex={-1} className="sr-only" onChange={(e) => void onPhoto(e.target.files)} />
-      <Sheets
+      {sheet ? <Sheets
         sheet={sheet} onClose={() => setSheet(null)} single={single}
         onSingle={(on) => {
           setSingle(on)
           localStorage.setItem('nailsmith-single-keys', on ? 'on' : 'off')
         }}
-      />
+      /> : null}
     </JobContextProvider>
   )
 }

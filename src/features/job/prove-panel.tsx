@@ -5,14 +5,9 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText, spanText } from '../../ui/time'
+import { checkWords } from './check-words'
 import { useJob } from './context'
 import { Block, Lines } from './panel'
-
-const WORDS: Record<string, string> = {
-  'tray adds up': 'The tray adds up', ridden: 'Ridden', 'full cure': 'Locker fully cured', 'reaction path': 'Axle held against its torque', brakes: 'Brakes firm and free',
-  'spin test': 'Spun before the lid', pinch: 'No lead pinched', calibration: 'Calibrated', dead: 'Shown dead',
-}
-export const checkWords = (check: string): string => WORDS[check] ?? check.charAt(0).toUpperCase() + check.slice(1)
 
 /** Every check that this job has, and how it stands. */
 export function ProvePanel() {

@@ -6,7 +6,7 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { useJob } from './context'
 import { GoalCard } from './goal-card'
-import { lineEntries } from './sheets-journal'
+import { lineEntries } from './line-entries'
 import { StepCard } from './step-card'
 
 /** The card beside the run: the chosen step, else the present one, else what comes after the limb. */
