@@ -61,14 +61,16 @@ export async function append(sql: Sql, jobId: string, batch: readonly Checked[],
 }
 
 async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number) {
-  const [job] = await tx<{ lastSeq: number; snapshotSeq: number }[]>`
-    select last_seq as "lastSeq", snapshot_seq as "snapshotSeq" from jobs where id = ${jobId} for update`
-  if (!job) return null
   const ids = batch.flatMap((c) => (c.ok ? [c.entry.id] : []))
-  const there = new Map(
-    (ids.length === 0 ? [] : await tx<{ id: string; jobId: string; seq: number; receivedAt: number; content: Buffer }[]>`
-      select id, job_id as "jobId", seq, received_at as "receivedAt", content from entries where id in ${tx(ids)}`).map((row) => [row.id, row]),
-  )
+  // Both go out at once and are answered in order: what is there is read under the job's lock.
+  const [jobs, known] = await Promise.all([
+    tx<{ lastSeq: number; snapshotSeq: number }[]>`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq" from jobs where id = ${jobId} for update`,
+    tx<{ id: string; jobId: string; seq: number; receivedAt: number; content: Buffer }[]>`
+      select id, job_id as "jobId", seq, received_at as "receivedAt", content from entries where id = any(${ids}::uuid[])`,
+  ])
+  const job = jobs[0]
+  if (!job) return null
+  const there = new Map(known.map((row) => [row.id, row]))
   const answers: Answer[] = []
   const fresh: Entry[] = []
   const rows: object[] = []
@@ -97,20 +99,27 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
     })
   }
   if (fresh.length === 0) return { answers, lastSeq: job.lastSeq, state: null }
-  await tx`insert into entries ${tx(rows as never)}`
-  const state = await stateAfter(tx, jobId, job, fresh)
+  const inserted = tx`insert into entries ${tx(rows as never)}`.execute()
+  const state = await stateAfter(tx, jobId, job, fresh, inserted)
   const store = seq - job.snapshotSeq >= SNAPSHOT_EVERY || fresh.some((e) => e.kind === 'plan-adopted' || e.kind === 'struck')
-  if (store) await tx`update jobs set last_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
-  else await tx`update jobs set last_seq = ${seq} where id = ${jobId}`
-  await writeSummary(tx, state)
-  await tx`select pg_notify('journal', ${`${jobId}:${seq}`})`
+  await Promise.all([
+    inserted,
+    store
+      ? tx`update jobs set last_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
+      : tx`update jobs set last_seq = ${seq} where id = ${jobId}`,
+    writeSummary(tx, state),
+    tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
+  ])
   return { answers, lastSeq: seq, state }
 }
 
 /** The state before `fresh`, from memory or the snapshot, folded on; reduced anew where a crossing-out reaches back. */
-async function stateAfter(tx: Tx, jobId: string, job: { readonly lastSeq: number }, fresh: readonly Entry[]): Promise<JobState> {
+async function stateAfter(tx: Tx, jobId: string, job: { readonly lastSeq: number }, fresh: readonly Entry[], inserted: Promise<unknown>): Promise<JobState> {
   const before = await stateAt(tx, jobId, job.lastSeq)
-  return fold(before, fresh) ?? reduce(jobId, await readEntries(tx, jobId, 0))
+  const folded = fold(before, fresh)
+  if (folded) return folded
+  await inserted
+  return reduce(jobId, await readEntries(tx, jobId, 0))
 }
 
 async function stateAt(sql: Db, jobId: string, seq: number): Promise<JobState> {
