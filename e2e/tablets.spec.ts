@@ -122,7 +122,7 @@ test('a machine with no file is logged as it comes off, and its way up grows fro
   await page.getByRole('button', { name: 'At the bottom: swap, then up' }).click()
   await page.getByRole('button', { name: 'Start up' }).click()
   const up = await stepUntil(page, 'Everything is back')
-  expect(up).toEqual(['Back: 2 × nuts', 'Back: 2 × nuts', 'Back: chain guard', 'Back: 4 × M5×12 chain guard', 'Back: 4 × M5×12 chain guard'])
+  expect(up).toEqual(['2 × nuts back', '2 × nuts back', 'Chain guard back', '4 × M5×12 back', '4 × M5×12 back'])
   await expect(page.getByText('nothing loose')).toBeVisible()
   await page.reload()
   await expect(page.getByRole('heading', { name: 'Everything is back' })).toBeVisible()

@@ -31,7 +31,7 @@ export function addStep(draft: Draft, body: Bodies['step-added']): void {
   const upId = `up:${body.step}`
   const down: PlannedStep = { ...base, id: body.step, limb: 'down', title: body.title, gives: [`prepared ${body.step}`], pair: upId, number: 0 }
   const up: PlannedStep = {
-    ...base, id: upId, limb: 'up', title: `Back: ${lowerFirst(body.title)}`, gives: [`prepared ${body.step}`], pair: body.step, number: 0, after: [],
+    ...base, id: upId, limb: 'up', title: backTitle(body), gives: [`prepared ${body.step}`], pair: body.step, number: 0, after: [],
     ...(body.fixings.length > 0 ? { passes: body.fixings.length > 1 ? (['started', 'final'] as const) : (['final'] as const) } : {}),
   }
   const at = body.after === undefined ? draft.down.length : draft.down.findIndex((s) => s.id === body.after) + 1
@@ -65,4 +65,9 @@ function withNumbers(up: readonly PlannedStep[], down: readonly PlannedStep[]): 
   })
 }
 
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+/** `4 × M5×12 back`, `Crate back`. */
+function backTitle(body: Bodies['step-added']): string {
+  const [fixing] = body.fixings
+  const what = fixing ? (body.fixings.length > 1 ? `${body.fixings.length} × ${fixing.label}` : fixing.label) : (body.parts[0]?.name ?? body.title)
+  return `${what.charAt(0).toUpperCase()}${what.slice(1)} back`
+}

@@ -53,7 +53,7 @@ export function FaultCard() {
           <Button type="submit">Call it</Button>
         </form>
       ) : null}
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         <Button weight="primary" onClick={() => show('take in')}>{state.planned ? 'Look at the job' : 'Choose the job to do'}</Button>
       </div>
     </article>

@@ -73,7 +73,7 @@ export function GoalCard() {
           <BenchList plan={planned.plan} />
         </>
       ) : null}
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? <Button weight="primary" disabled={!planned} onClick={adopt}>{planned ? 'Start down' : 'Choose a job first'}</Button> : null}
       </div>
     </article>
@@ -120,7 +120,7 @@ function NoFileCard() {
       <h2 className="title text-[30px]">Log it as it comes off</h2>
       <p className="text-[17px]">Nobody has a file of a {state.machine.name}. Each line you log is a step down with its own tray cell, and its way back up grows from it.</p>
       <p className="text-[17px]">Make it safe first: the strip above says how it stands.</p>
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? <Button weight="primary" onClick={() => (state.stage === 'take in' || state.stage === 'find the fault' ? log('stage-moved', { to: 'take down' }) : undefined, show('take down'))}>Start down</Button> : null}
       </div>
     </article>

@@ -81,7 +81,7 @@ export function HandBackCard() {
         <p className="text-[15px] text-steel">Hand back</p>
         <h2 className="title text-[30px]">It has gone home</h2>
         <p className="text-[17px]">To {state.handedBack.to}, by {nameOf(state.handedBack.by)}. What is logged now is an addendum.</p>
-        <div className="sticky bottom-0 mt-auto bg-paper pb-1 pt-2"><Button weight="primary" className="w-full" onClick={() => window.print()}>Print the page</Button></div>
+        <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2"><Button weight="primary" className="w-full" onClick={() => window.print()}>Print the page</Button></div>
       </article>
     )
   }
@@ -111,7 +111,7 @@ export function HandBackCard() {
           <Button type="submit" disabled={!what.trim() || !due.trim()}>Add it to the page</Button>
         </form>
       ) : null}
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? <TextField label="Handed to" value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} /> : null}
         {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
         {mayWork ? (

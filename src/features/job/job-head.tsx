@@ -34,7 +34,7 @@ export function JobHead() {
               className={clsx('narrow absolute flex min-h-12 -translate-x-1/2 items-end whitespace-nowrap px-2 pb-1 text-[14.5px]', here ? 'text-copper' : i < at ? 'text-ink' : 'text-steel', shown === stage && 'underline decoration-2 underline-offset-4')}
               style={{ left: `${x * 100}%`, top: i === 4 ? 44 : 12 + depthAt(x) * 26, marginLeft: i === 3 ? -46 : i === 5 ? 46 : 0 }}
             >
-              {STAGE_LABEL[stage]}{here && stepText(summary) ? ` ${stepText(summary).replace(/^step (\d+) of (\d+).*$/, '$1/$2')}` : ''}
+              {STAGE_LABEL[stage]}{here && stepText(summary) && !summary.fileless ? ` ${stepText(summary).replace(/^step (\d+) of (\d+).*$/, '$1/$2')}` : ''}
             </button>
           )
         })}

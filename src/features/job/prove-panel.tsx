@@ -94,7 +94,7 @@ export function ProveCard() {
           <Button type="submit">Log the ride</Button>
         </form>
       ) : null}
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? <Button weight="primary" onClick={() => (stageIndex(state.stage) < stageIndex('hand back') ? log('stage-moved', { to: 'hand back' }) : undefined, show('hand back'))}>On to hand back</Button> : null}
       </div>
     </article>

@@ -29,7 +29,7 @@ function BottomCard() {
       <p className="text-[15px] text-steel">The way down is done</p>
       <h2 className="title text-[30px]">At the bottom</h2>
       <p className="text-[17px]">All that had to come off is off, and lies where the tray says.</p>
-      <div className="sticky bottom-0 mt-auto bg-paper pb-1 pt-2">{mayWork ? <Button weight="primary" className="w-full" onClick={go}>Go on to the swap</Button> : null}</div>
+      <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" className="w-full" onClick={go}>Go on to the swap</Button> : null}</div>
     </article>
   )
 }
@@ -45,7 +45,7 @@ function TopCard() {
       <p className="text-[15px] text-steel">The way up is done</p>
       <h2 className="title text-[30px]">Everything is back</h2>
       <p className="text-[17px]">The tray is empty, or says what is not. Prove it before it goes home.</p>
-      <div className="sticky bottom-0 mt-auto bg-paper pb-1 pt-2">{mayWork ? <Button weight="primary" className="w-full" onClick={go}>Go on to prove</Button> : null}</div>
+      <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" className="w-full" onClick={go}>Go on to prove</Button> : null}</div>
     </article>
   )
 }
@@ -82,7 +82,7 @@ function LineCard() {
         </form>
       ) : null}
       {state.power.state === 'live' ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]"><span className="font-bold text-stop">▲ </span>It counts as live. Isolate it and show it dead at the strip before any wiring is touched.</p> : null}
-      <div className="sticky bottom-0 mt-auto bg-paper pb-1 pt-2">{mayWork ? <Button className="w-full" disabled={state.down.length === 0} onClick={up}>At the bottom: swap, then up</Button> : null}</div>
+      <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">{mayWork ? <Button className="w-full" disabled={state.down.length === 0} onClick={up}>At the bottom: swap, then up</Button> : null}</div>
     </article>
   )
 }

@@ -77,7 +77,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       <Cautions step={step} />
       {own?.differs.map((text, i) => <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">◆ Differs here: {text}</p>)}
       {own?.notes.map((text, i) => <p key={i} className="text-[16px]">✎ {text}</p>)}
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {settled ? (
           <Settled step={step} />
         ) : waits.length > 0 ? (

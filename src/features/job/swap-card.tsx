@@ -21,7 +21,7 @@ export function SwapCard() {
         <p className="text-[15px] text-steel">At the bottom</p>
         <h2 className="title text-[30px]">{state.swap.length > 0 ? 'Swapped. Now back up' : 'Nothing to swap here. Back up'}</h2>
         <ul className="grid gap-1 text-[17px]">{Object.values(state.parts).filter((p) => p.replaced).map((p) => <li key={p.id}><span className="font-semibold text-ok">● New {p.name}</span> {p.replaced?.newSerial ? `no. ${p.replaced.newSerial}` : ''}{p.replaced?.oldSerial ? `, old no. ${p.replaced.oldSerial} kept` : ''}</li>)}</ul>
-        <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">{mayWork ? <Button weight="primary" onClick={onUp}>Start up</Button> : null}</div>
+        <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" onClick={onUp}>Start up</Button> : null}</div>
       </article>
     )
   }
@@ -37,7 +37,7 @@ export function SwapCard() {
           <TextField label="New, serial" value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
         </div>
       ) : null}
-      <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pb-1 pt-2">
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <div className="flex gap-2">
             <Button

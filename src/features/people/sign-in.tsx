@@ -1,8 +1,9 @@
 'use client'
 import { useActionState, useRef } from 'react'
 import { Button } from '../../ui/button'
-import { Dip, Mark } from '../../ui/dip'
+import { columnOf, Dip, Mark } from '../../ui/dip'
 import { TextField } from '../../ui/field'
+import { STAGE_LABEL, STAGE_LIST } from '../words'
 
 interface FormState {
   readonly message?: string
@@ -16,7 +17,8 @@ export interface DemoPerson {
   readonly passphrase: string
 }
 
-const STAGE_NAMES = ['Take in', 'Find the fault', 'Make safe', 'Take down', 'Swap', 'Build up', 'Prove', 'Hand back']
+/** Stages named under the dip of the sign-in page: as many as have room. */
+const LABELLED = [0, 1, 3, 4, 5, 7] as const
 
 function Frame({ children, lead }: { readonly children: React.ReactNode; readonly lead: string }) {
   return (
@@ -29,9 +31,11 @@ function Frame({ children, lead }: { readonly children: React.ReactNode; readonl
         <p className="mt-3 max-w-[34ch] text-[19px]">{lead}</p>
         <div className="mt-8 max-md:hidden">
           <Dip at={0.955} depth={64} height={100} colour="copper" />
-          <p className="narrow flex justify-between text-[13.5px] text-steel" aria-label="The eight stages of a job">
-            {[STAGE_NAMES[0], STAGE_NAMES[3], STAGE_NAMES[4], STAGE_NAMES[5], STAGE_NAMES[7]].map((s) => <span key={s}>{s}</span>)}
-          </p>
+          <div className="relative h-5">
+            {LABELLED.map((i) => (
+              <span key={i} className="narrow absolute -translate-x-1/2 whitespace-nowrap text-[13px] text-steel" style={{ left: `${columnOf(i) * 100}%` }}>{STAGE_LABEL[STAGE_LIST[i]!]}</span>
+            ))}
+          </div>
         </div>
       </section>
       <section className="rounded-lg border border-rule bg-paper p-6">{children}</section>

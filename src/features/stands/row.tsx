@@ -8,6 +8,13 @@ import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from
 const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
 const MAX_DEPTH = 56
 
+/** Beside the ring on a steep slope, where it clears the line; else below the line. */
+function labelTop(at: number, deep: number): number {
+  const depth = depthAt(at)
+  if (depth > 0.02 && depth < 0.98) return deep > 34 ? depth * deep + 4 : deep + 13
+  return Math.min(deep + 13, depth * deep + 24)
+}
+
 /** One machine: where it stands, its dip, what is next. */
 export function StandRow({ id, summary: s, by }: { readonly id: string; readonly summary: JobSummary; readonly by: string }) {
   const now = useNow()
@@ -36,7 +43,7 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
       </div>
       <div className="relative my-1">
         <Dip at={at} depth={deep} height={deep + 34} colour={colour} />
-        <span className={`narrow absolute text-[15px] ${colour === 'pose' ? 'text-pose' : colour === 'copper' ? 'text-copper' : colour === 'ok' ? 'text-ok' : 'text-steel'}`} style={{ ...beside, top: Math.min(deep + 10, depthAt(at) * deep + (depthAt(at) > 0.02 && depthAt(at) < 0.98 ? 4 : 24)) }}>
+        <span className={`narrow absolute text-[15px] ${colour === 'pose' ? 'text-pose' : colour === 'copper' ? 'text-copper' : colour === 'ok' ? 'text-ok' : 'text-steel'}`} style={{ ...beside, top: labelTop(at, deep) }}>
           {label}
         </span>
       </div>

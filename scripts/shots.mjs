@@ -1,0 +1,64 @@
+// Takes one picture of each main view, from a fresh demo world, into docs/screenshots.
+import { mkdirSync } from 'node:fs'
+import path from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..')
+process.env.NAILSMITH_DATA = path.join(ROOT, '.data', 'shots')
+delete process.env.DATABASE_URL
+const { installModules } = await import('./lib/shell.mjs')
+installModules()
+const { ensureBuild } = await import('./lib/app.mjs')
+await ensureBuild()
+const { chromium } = await import('@playwright/test')
+const { CHROMIUM_ARGS } = await import('./lib/chromium.mjs')
+const { Cluster } = await import('./lib/postgres.mjs')
+const { signIn } = await import('./lib/sizes.mjs')
+const { World } = await import('./lib/world.mjs')
+
+const out = path.join(ROOT, 'docs', 'screenshots')
+mkdirSync(out, { recursive: true })
+const cluster = new Cluster('pg')
+await cluster.start()
+const world = await new World(cluster).open()
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS })
+
+async function shoot(name, { who = 'Ines', machine, stage, size = [1280, 800], night = false, before }) {
+  const page = await (await browser.newContext({ viewport: { width: size[0], height: size[1] } })).newPage()
+  if (who) await signIn(page, world.url(), who)
+  else await page.goto(`${world.url()}/sign-in`)
+  if (machine) {
+    const href = await page.getByRole('link', { name: machine }).first().getAttribute('href')
+    await page.goto(world.url() + href + (stage ? `?stage=${stage}` : ''))
+    await page.locator('aside h2').waitFor()
+  }
+  if (night) await page.getByRole('button', { name: 'Night colours' }).click()
+  await before?.(page)
+  await page.evaluate(() => document.fonts.ready)
+  await page.waitForTimeout(500)
+  await page.screenshot({ path: path.join(out, `${name}.png`) })
+  await page.context().close()
+}
+
+const frontMotor = (page) => page.getByRole('radio', { name: 'front motor' }).check().then(() => page.getByText('On the bench').waitFor())
+
+try {
+  await shoot('sign-in', { who: null })
+  await shoot('stands', {})
+  await shoot('take-in', { who: 'Aldo', before: (page) => page.goto(`${world.url()}/take-in`) })
+  await shoot('job-choose', { machine: /no\. 7/, before: frontMotor })
+  await shoot('run-down', { who: 'Marit', machine: /no\. 3/ })
+  await shoot('run-up', { who: 'Tobias', machine: /no\. 11/ })
+  await shoot('no-file', { who: 'Tobias', machine: /delivery trike/ })
+  await shoot('swap', { machine: /no\. 5/, stage: 'swap' })
+  await shoot('prove', { machine: /no\. 5/ })
+  await shoot('hand-back', { machine: /no\. 9/ })
+  await shoot('journal', { machine: /no\. 3/, before: (page) => page.getByRole('button', { name: /^Journal/ }).click() })
+  await shoot('run-night', { who: 'Marit', machine: /no\. 3/, night: true })
+  await shoot('run-phone', { who: 'Marit', machine: /no\. 3/, size: [390, 844] })
+  await shoot('stands-phone', { size: [390, 844] })
+} finally {
+  await browser.close()
+  await world.close()
+  cluster.stop()
+}
