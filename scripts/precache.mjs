@@ -1,6 +1,6 @@
 // Writes public/sw.js for the build that is there: what it keeps for use without a network, by name.
 import { createHash } from 'node:crypto'
-import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { ROOT, say } from './lib/shell.mjs'
@@ -20,6 +20,7 @@ export function writeServiceWorker() {
   const urls = wanted.map((f) => `/_next/static/${path.relative(staticDir, f).split(path.sep).join('/')}`)
   const template = readFileSync(path.join(ROOT, 'src', 'client', 'service-worker.js'), 'utf8')
   const version = createHash('sha256').update(urls.join('\n')).update(template).digest('hex').slice(0, 12)
+  mkdirSync(path.join(ROOT, 'public'), { recursive: true })
   writeFileSync(path.join(ROOT, 'public', 'sw.js'), template.replace('__VERSION__', version).replace('/* __PRECACHE__ */ []', JSON.stringify(urls)))
   say(precacheLine())
 }

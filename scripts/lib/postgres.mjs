@@ -95,7 +95,11 @@ export class Cluster {
     if (left && alive(left)) {
       this.port = Number(readFileSync(this.pidFile(), 'utf8').split('\n')[3])
       const ready = asOwner(path.join(this.bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(this.port)])
-      if (ready.status === 0) return this.ensureDatabase()
+      if (ready.status === 0) {
+        // Left by a start of ours that was killed: it is ours to stop again.
+        this.startedByUs = true
+        return this.ensureDatabase()
+      }
       await waitGone(left, 5_000)
     }
     if (left && !alive(this.pid())) rmSync(this.pidFile(), { force: true })

@@ -4,7 +4,7 @@ import { hear, type Link, tell } from './channel'
 import { measure, now, recallClock } from './clock'
 import { follow } from './follow'
 import { kick, sendAs } from './send'
-import { heldEntries, holdEntries, putWaiting, type Shelved, shelved, unshelve, waiting } from './store'
+import { faultyPhotos, heldEntries, holdEntries, putWaiting, type QueuedPhoto, type Shelved, shelved, unshelve, waiting } from './store'
 
 /** What a job's screen is drawn from. */
 export interface JournalView {
@@ -13,6 +13,8 @@ export interface JournalView {
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly unsent: ReadonlySet<string>
   readonly shelf: readonly Shelved[]
+  /** Photos that the server would not take. */
+  readonly badPhotos: readonly QueuedPhoto[]
   readonly link: Link
   readonly ready: boolean
 }
@@ -31,6 +33,7 @@ export class JournalClient {
   private confirmed = new Map<number, Entry | UnknownEntry>()
   private pending: EntryDraft[] = []
   private shelf: readonly Shelved[] = []
+  private badPhotos: readonly QueuedPhoto[] = []
   private link: Link = 'joined'
   private ready = false
   private base: JobState
@@ -107,10 +110,12 @@ export class JournalClient {
   }
 
   private async load(): Promise<void> {
-    const [held, unsent, shelf] = await Promise.all([heldEntries(this.options.jobId), waiting(this.options.jobId), shelved(this.options.jobId)])
+    const { jobId } = this.options
+    const [held, unsent, shelf, badPhotos] = await Promise.all([heldEntries(jobId), waiting(jobId), shelved(jobId), faultyPhotos(jobId)])
     for (const entry of held) this.confirmed.set(entry.seq, entry)
     void holdEntries(this.options.entries)
     this.shelf = shelf
+    this.badPhotos = badPhotos
     this.ready = true
     this.addPending(unsent.map((w) => w.draft))
     this.redraw()
@@ -138,6 +143,7 @@ export class JournalClient {
 
   private async refreshShelf(ids: readonly string[]): Promise<void> {
     this.shelf = await shelved(this.options.jobId)
+    this.badPhotos = await faultyPhotos(this.options.jobId)
     const gone = new Set(ids)
     this.pending = this.pending.filter((p) => !gone.has(p.id))
     this.redraw()
@@ -198,6 +204,6 @@ export class JournalClient {
     const pending = this.pending.map((draft, i) => ({ ...draft, seq: contiguous + 1 + i, receivedAt: null, sentBy: null }) as Entry)
     const entries = [...confirmed, ...pending]
     const state = pending.length === 0 ? this.base : (fold(this.base, pending) ?? reduce(this.options.jobId, entries))
-    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, link: this.link, ready: this.ready }
+    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, badPhotos: this.badPhotos, link: this.link, ready: this.ready }
   }
 }

@@ -12,12 +12,18 @@ export class PhotoFault extends Error {}
  * @throws PhotoFault when the file is no picture that this browser can read
  */
 export async function takePhoto(file: Blob, jobId: string): Promise<string> {
+  assertSecure()
   const blob = await shrink(file)
   const digest = await crypto.subtle.digest('SHA-256', await blob.arrayBuffer())
   const id = [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('')
-  await putPhoto({ id, jobId, blob, sent: false })
+  await putPhoto({ id, jobId, blob, at: Date.now(), sent: false })
   kick()
   return id
+}
+
+/** Hashing needs a secure address; on another one photos cannot be given their id. */
+function assertSecure(): void {
+  if (!globalThis.crypto?.subtle) throw new PhotoFault('Photos need a secure address: open Nailsmith by https, or on the machine it runs on.')
 }
 
 async function shrink(file: Blob): Promise<Blob> {

@@ -1,7 +1,7 @@
 import type { Entry, EntryDraft } from '../core/job'
 import { tell } from './channel'
 import { measure } from './clock'
-import { confirm, putPhoto, shelve, type Shelved, unsentPhotos, waiting, type Waiting } from './store'
+import { confirm, pruneSentPhotos, putPhoto, shelve, type Shelved, unsentPhotos, waiting, type Waiting } from './store'
 
 const MAX_BATCH = 100
 const MAX_BYTES = 200_000
@@ -148,10 +148,12 @@ async function sendPhotos(): Promise<boolean> {
       else {
         const { message } = (await response.json().catch(() => ({ message: 'The server would not take this photo.' }))) as { message: string }
         await putPhoto({ ...photo, fault: message })
+        tell({ type: 'shelved', jobId: photo.jobId, ids: [] })
       }
     } catch {
       return false
     }
   }
+  await pruneSentPhotos()
   return true
 }

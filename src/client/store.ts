@@ -22,7 +22,10 @@ export interface QueuedPhoto {
   readonly id: string
   readonly jobId: string
   readonly blob: Blob
+  /** When it was taken, epoch ms. */
+  readonly at: number
   readonly sent: boolean
+  /** Why the server would not take it. */
   readonly fault?: string
 }
 
@@ -104,7 +107,16 @@ export async function unsentPhotos(): Promise<QueuedPhoto[]> {
   return (await (await open()).getAll('photos')).filter((p) => !p.sent)
 }
 
-/** Photos that the server has are dropped here, but for those of the last taken few. */
-export async function dropPhoto(id: string): Promise<void> {
-  await (await open()).delete('photos', id)
+/** Photos of a job that the server would not take. */
+export async function faultyPhotos(jobId: string): Promise<QueuedPhoto[]> {
+  return (await (await open()).getAll('photos')).filter((p) => p.jobId === jobId && p.fault !== undefined)
+}
+
+const KEEP_SENT = 40
+
+/** Of the photos that the server has, only the last few stay here. */
+export async function pruneSentPhotos(): Promise<void> {
+  const store = await open()
+  const sent = (await store.getAll('photos')).filter((p) => p.sent).sort((a, b) => b.at - a.at)
+  await Promise.all(sent.slice(KEEP_SENT).map((p) => store.delete('photos', p.id)))
 }

@@ -1,21 +1,15 @@
 import { holds } from '../machine'
-import type { FixingSpec, PlannedStep } from '../planning'
-import { settle } from './claims'
+import { type Ctx, findStep, flag } from './apply-context'
+import { moveFixing, moveIn, moveOut, movePart } from './apply-fixings'
+import { addStep, adoptPlan } from './apply-plan'
+import { applyLock, setPower, takeProof } from './apply-power'
 import { deadAt, MAY_OVERRIDE } from './checks'
-import { type Bodies, type Entry, type FixingMove, type Power, stageIndex } from './entries'
+import { settle } from './claims'
+import { type Bodies, type Entry, stageIndex } from './entries'
 import { factsOf } from './readiness'
-import { adoptPlan, addStep } from './apply-plan'
-import { type Draft, type FixingCondition, type FixingState, type FlagKind, type Mark, REDUCER_VERSION, type StepState } from './state'
 import { stageMissing } from './stages'
-import { type Plausible, plausible } from './times'
-
-/** One entry on its way into the state. */
-interface Ctx {
-  readonly draft: Draft
-  readonly entry: Entry
-  readonly mark: Mark
-  readonly time: Plausible
-}
+import { type Draft, type Mark, REDUCER_VERSION, type StepState } from './state'
+import { plausible } from './times'
 
 /** Folds one entry, not crossed out, onto the draft. Whatever is odd is flagged, never dropped. */
 export function apply(draft: Draft, entry: Entry): void {
@@ -27,10 +21,6 @@ export function apply(draft: Draft, entry: Entry): void {
   draft.lastBy = entry.by
   draft.lastAt = time.at
   applyKind(ctx)
-}
-
-function flag(ctx: Ctx, kind: FlagKind, subject?: string): void {
-  ctx.draft.flags.push({ entry: ctx.entry.id, kind, ...(subject !== undefined ? { subject } : {}) })
 }
 
 function applyKind(ctx: Ctx): void {
@@ -173,10 +163,6 @@ function touchStep(draft: Draft, id: string, change: (step: StepState) => StepSt
   draft.steps[id] = change(draft.steps[id] ?? FRESH_STEP)
 }
 
-function findStep(draft: Draft, id: string): PlannedStep | undefined {
-  return draft.down.find((s) => s.id === id) ?? draft.up.find((s) => s.id === id)
-}
-
 function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<StepState> = {}): void {
   const { draft, entry } = ctx
   const step = findStep(draft, id)
@@ -207,88 +193,6 @@ function stepDone(ctx: Ctx, body: Bodies['step-done']): void {
   for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
   if (body.power) setPower(ctx, body.power, step?.title)
   if (body.lock) applyLock(ctx, body.step, body.lock)
-}
-
-function moveOut(ctx: Ctx, move: FixingMove): void {
-  for (const id of move.members) {
-    const known = ctx.draft.fixings[id]
-    if (known && known.condition === move.to && known.where === move.cell) flag(ctx, 'already out', id)
-    moveFixing(ctx, id, move.to, move.cell)
-  }
-}
-
-function moveIn(ctx: Ctx, members: readonly string[], pass: FixingCondition, torque?: number): void {
-  for (const id of members) {
-    const known = ctx.draft.fixings[id]
-    if (known && !known.hasBeenOut && known.condition === 'on') flag(ctx, 'never came off', id)
-    moveFixing(ctx, id, pass)
-    const f = ctx.draft.fixings[id]
-    if (f && torque !== undefined) ctx.draft.fixings[id] = { ...f, torque }
-  }
-}
-
-/** Off the machine, or at least no longer as it was: its return has to add up. */
-const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set(['loosened', 'cell', 'own hole', 'carrier', 'captive', 'bin', 'lost', 'kept out'])
-
-function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: string, note?: string): void {
-  const { draft, entry, mark } = ctx
-  const known = draft.fixings[id]
-  if (!known) flag(ctx, 'no such fixing', id)
-  const spec: FixingSpec = known ?? { id, joint: id, label: id, place: 'not in the plan', keep: 'cell' }
-  const settled = settle(draft, entry, `fixing:${id}`, where === undefined ? to : `${to}|${where}`, mark)
-  const [condition = to, cell] = settled.outcome.split('|') as [FixingCondition, string | undefined]
-  const base: FixingState = known ?? { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
-  const { disputed: _, where: __, ...before } = base
-  const next: FixingState = {
-    ...before,
-    condition,
-    hasBeenOut: before.hasBeenOut || COUNTS_AS_OUT.has(condition) || COUNTS_AS_OUT.has(to),
-    mark: settled.mark,
-    ...(cell !== undefined ? { where: cell } : {}),
-    ...(note !== undefined ? { note } : {}),
-    ...(settled.disputed ? { disputed: settled.disputed } : {}),
-  }
-  draft.fixings[id] = next
-}
-
-function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {
-  const { draft, entry, mark } = ctx
-  const settled = settle(draft, entry, `part:${id}`, to, mark)
-  const base: Draft['parts'][string] = draft.parts[id] ?? { id, name: id, condition: 'on' }
-  const { disputed: _, ...before } = base
-  draft.parts[id] = { ...before, condition: settled.outcome as 'on' | 'off', mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
-}
-
-function setPower(ctx: Ctx, to: Power, how?: string): void {
-  const { draft, entry, mark } = ctx
-  const settled = settle(draft, entry, 'power', to, mark)
-  const state = settled.outcome as Power
-  const before = draft.power
-  const ended = state === 'live' ? 'reconnected' : before.state === 'out' && state === 'isolated' ? 'pack returned' : before.proof?.ended
-  draft.power = {
-    state,
-    mark: settled.mark,
-    ...(how !== undefined ? { how } : {}),
-    ...(before.proof ? { proof: { ...before.proof, ...(ended ? { ended } : {}) } } : {}),
-    ...(settled.disputed ? { disputed: settled.disputed } : {}),
-  }
-}
-
-function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
-  const { draft, mark, time } = ctx
-  const limit = draft.settings.deadVolts
-  const dead = draft.power.state !== 'live' && body.readings.length > 0 && body.readings.every((r) => Math.abs(r.volts) <= limit)
-  if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
-  draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, from: time.earliest } }
-}
-
-function applyLock(ctx: Ctx, subject: string, lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }): void {
-  const { draft, mark, time } = ctx
-  const title = findStep(draft, subject)?.title ?? subject
-  draft.locks = [
-    ...draft.locks.filter((l) => l.subject !== title),
-    { ...mark, subject: title, product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 },
-  ]
 }
 
 function setCheck(ctx: Ctx, check: string, how: 'passed' | 'overridden', text: string, step?: string): void {

@@ -1,5 +1,6 @@
 import { holds, type Variants } from './guards'
-import type { Cable, Connection, Consumable, FileStep, Goal, Joint, MachineFile, Part, Pose, Tool } from './types'
+import type { Connection, Joint } from './joint'
+import type { Cable, Consumable, FileStep, Goal, MachineFile, Part, Pose, Tool } from './types'
 
 /** Look-ups over a machine file, made once. */
 export interface FileIndex {

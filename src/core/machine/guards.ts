@@ -1,4 +1,4 @@
-import type { Fact, Guard } from './types'
+import type { Fact, Guard } from './guard-types'
 
 /** Answers to the variant questions: question id → option id. */
 export type Variants = Readonly<Record<string, string>>

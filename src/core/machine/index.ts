@@ -1,8 +1,13 @@
-export { FACTS, MACHINE_CLASSES, DRIVE_KINDS, JOINT_KINDS, PASSES } from './types'
+export { FACTS } from './guard-types'
+export type { Fact, FactName, Guard } from './guard-types'
+export { PASSES } from './doing'
+export type { Doing, Minutes, Mode, Pass, Substitute, Use } from './doing'
+export { JOINT_KINDS } from './joint'
+export type { Connection, Joint, JointKind, Lock, Member, Pin } from './joint'
+export { DRIVE_KINDS, MACHINE_CLASSES } from './types'
 export type {
-  Cable, Connection, Consumable, Doing, DriveKind, DriveUnit, Fact, FactName, FileStep, Goal, Guard, Hole, Joint, JointKind,
-  LoadPath, Lock, MachineClass, MachineFile, Member, Minutes, Mode, OrderRule, Pack, Part, Pass, Pin, Pose, PoseMove,
-  SealedUnit, Stack, StackItem, StoredEnergy, Substitute, SwapStep, Tool, Use, Variant, Vec3,
+  Cable, Consumable, DriveKind, DriveUnit, FileStep, Goal, Hole, LoadPath, MachineClass, MachineFile, OrderRule, Pack, Part, Pose, PoseMove,
+  SealedUnit, Stack, StackItem, StoredEnergy, SwapStep, Tool, Variant, Vec3,
 } from './types'
 export { both, factKey, factsIn, holds } from './guards'
 export type { Variants } from './guards'

@@ -1,6 +1,8 @@
 import { factsIn, holds } from './guards'
 import { closureOf, type FileIndex, indexFile } from './file-index'
-import type { Doing, Guard, MachineFile } from './types'
+import type { Doing } from './doing'
+import type { Guard } from './guard-types'
+import type { MachineFile } from './types'
 
 /** Something wrong with a machine file. `at` is a JSON pointer to the place. */
 export interface FileFault {

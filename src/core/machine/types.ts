@@ -1,22 +1,7 @@
 import type { Quantity } from '../units'
-
-/** What can be true of a thing on the bench; the words guards are written in. */
-export const FACTS = ['off', 'loosened', 'unplugged', 'de-pinned', 'exposed', 'supported', 'drained', 'deflated', 'prepared', 'proved'] as const
-export type FactName = (typeof FACTS)[number]
-
-export interface Fact {
-  readonly fact: FactName
-  /** Id of the part, fixing, connection, cable or step that the fact is about; `dead` for `proved`. */
-  readonly of: string
-}
-
-/** When something may be done. `not` only wraps variants, or facts that must not hold yet. */
-export type Guard =
-  | { readonly all: readonly Guard[] }
-  | { readonly any: readonly Guard[] }
-  | { readonly not: Guard }
-  | Fact
-  | { readonly variant: string; readonly is: string }
+import type { Doing, Minutes } from './doing'
+import type { Fact, Guard } from './guard-types'
+import type { Connection, Joint } from './joint'
 
 export const MACHINE_CLASSES = ['scooter', 'e-bike', 'ride-on', 'buggy', 'tractor', 'indoor machine'] as const
 export type MachineClass = (typeof MACHINE_CLASSES)[number]
@@ -68,31 +53,6 @@ export interface StoredEnergy {
   readonly releasedBy?: string
 }
 
-/** Likely minutes with the band around them. 0 ≤ low ≤ likely ≤ high. */
-export interface Minutes {
-  readonly low: number
-  readonly likely: number
-  readonly high: number
-}
-
-export interface Substitute {
-  readonly tool: string
-  readonly risk: string
-}
-
-/** One way of doing a step. */
-export interface Mode {
-  readonly poses: readonly string[]
-  /** Tool id, or null for bare hands. */
-  readonly tool: string | null
-  readonly substitutes?: readonly Substitute[]
-  readonly people: 1 | 2
-  readonly minutes: Minutes
-  /** Extra minutes that stand for a disadvantage, such as a lid held aside. */
-  readonly penalty?: number
-  readonly guard?: Guard
-}
-
 export interface Part {
   readonly id: string
   readonly name: string
@@ -115,106 +75,6 @@ export interface Part {
   readonly back?: Doing
   /** Belongs on the replacement too: moved over during the swap. */
   readonly transfer?: boolean
-}
-
-/** The words and ways of one action, on one limb. */
-export interface Doing {
-  readonly title: string
-  readonly modes: readonly Mode[]
-  readonly guard?: Guard
-  readonly note?: string
-  readonly counterHold?: string
-  readonly ifOmitted?: string
-  readonly cautions?: readonly string[]
-  readonly consumables?: readonly Use[]
-  readonly photo?: string
-  /** On the way up: how far each tap takes the members. Default final only. */
-  readonly passes?: readonly Pass[]
-  /** On the way up: fixings done together in this step. Default the one itself. */
-  readonly covers?: readonly string[]
-}
-
-export interface Use {
-  readonly consumable: string
-  readonly count: number
-}
-
-export const PASSES = ['started', 'seated', 'final', 'marked'] as const
-export type Pass = (typeof PASSES)[number]
-
-export const JOINT_KINDS = ['screws', 'nut', 'washers', 'clip', 'ring', 'tie', 'tape', 'adhesive', 'press', 'hose', 'lever', 'valve'] as const
-export type JointKind = (typeof JOINT_KINDS)[number]
-
-export interface Member {
-  readonly id: string
-  readonly place: string
-  /** Screw length in mm. */
-  readonly length?: number
-  /** `stay` where the file says to leave this one in. */
-  readonly stay?: boolean
-}
-
-export interface Lock {
-  readonly product: string
-  readonly grade: 'low' | 'medium' | 'high'
-  /** Minutes to handling strength and hours to full cure at 22 °C. */
-  readonly handlingMinutes: number
-  readonly cureHours: number
-  readonly source: Quantity['source']
-}
-
-/** A set of like screws, a nut, a clip, a tie: what holds parts. On screen: a fixing. */
-export interface Joint {
-  readonly id: string
-  /** Variants only: absent from the machine where it does not hold. */
-  readonly when?: Guard
-  readonly name: string
-  readonly kind: JointKind
-  /** Two or more parts. */
-  readonly holds: readonly string[]
-  /** Parts that come off in the same move as this fixing. */
-  readonly frees?: readonly string[]
-  readonly members: readonly Member[]
-  /** As written on the bag: `M4×10`. */
-  readonly label: string
-  readonly thread?: string
-  readonly head?: string
-  readonly torque?: Quantity
-  readonly lock?: Lock
-  readonly pattern?: 'criss-cross' | 'star' | 'in turn'
-  readonly role: 'working' | 'dust' | 'cover'
-  readonly critical?: 'axle' | 'steering' | 'brake' | 'pack terminal'
-  readonly captive?: boolean
-  /** Where it lies while off. */
-  readonly keep: 'cell' | 'own hole' | 'carrier' | 'bin'
-  readonly consumable?: string
-  /** `loosen` leaves it in place. */
-  readonly release: 'undo' | 'loosen' | 'cut' | 'peel' | 'pry' | 'warm then undo' | 'pull'
-  readonly access?: Guard
-  readonly down: Doing
-  readonly up?: Doing
-}
-
-export interface Pin {
-  /** Numbered seen from the wire side. */
-  readonly n: number
-  readonly colour: string
-  readonly function: string
-}
-
-export interface Connection {
-  readonly id: string
-  readonly when?: Guard
-  readonly name: string
-  readonly family: string
-  readonly releaseHow: string
-  readonly keying?: string
-  readonly pins: readonly Pin[]
-  /** Cables or parts at both ends. */
-  readonly mates: readonly [string, string]
-  readonly access?: Guard
-  readonly down: Doing
-  readonly up?: Doing
 }
 
 export interface Cable {

@@ -1,6 +1,8 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { type Plan, type PlanError, type PlanStart } from '../../core/planning'
+import type { JobState } from '../../core/job'
+import type { MachineFile } from '../../core/machine'
+import type { Plan, PlanError, PlanStart } from '../../core/planning'
 import { planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
@@ -21,28 +23,42 @@ function whyNot(error: PlanError): string {
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
 export function GoalCard() {
-  const { state, file, log, logAll, mayWork, settings, show, now } = useJob()
-  const [goal, setGoal] = useState('')
+  const { file } = useJob()
+  return file ? <FileGoalCard file={file} /> : <NoFileCard />
+}
+
+/** Where planning starts: what is off now, and how the machine stands. */
+function startOf(state: JobState, file: MachineFile): PlanStart | 'untouched' {
+  const undone = new Set(state.up.filter((s) => state.steps[s.id]?.status === 'done').map((s) => s.action))
+  const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && s.action.includes(':')).map((s) => s.action)
+  return done.length === 0 ? 'untouched' : { done: done.filter((a) => !undone.has(a)), pose: state.pose.id || file.poses[0]!.id, tool: null }
+}
+
+function FileGoalCard({ file }: { readonly file: MachineFile }) {
+  const { state, log, logAll, mayWork, settings, show, now } = useJob()
+  // What was asked for at the door is chosen already; one tap starts down.
+  const wished = state.planned ? undefined : file.goals.find((g) => g.name === state.job.trim().toLowerCase())?.id
+  const [goal, setGoal] = useState(wished ?? '')
   const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan } | null>(null)
   const [fault, setFault] = useState<string>()
-  const asked = useRef<AbortController | null>(null)
-  useEffect(() => () => asked.current?.abort(), [])
-
-  if (!file) return <NoFileCard />
+  const answers = JSON.stringify(state.variants)
+  const latest = useRef(state)
+  useEffect(() => {
+    latest.current = state
+  })
+  useEffect(() => {
+    if (!goal) return
+    const asking = new AbortController()
+    planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string> }, asking.signal).then(
+      (result) => (asking.signal.aborted ? undefined : result.ok ? setPlanned({ goal, plan: result.value }) : setFault(whyNot(result.error))),
+      () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
+    )
+    return () => asking.abort()
+  }, [file, goal, answers])
   const choose = (id: string): void => {
     setGoal(id)
     setPlanned(null)
     setFault(undefined)
-    asked.current?.abort()
-    const asking = new AbortController()
-    asked.current = asking
-    const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && !s.id.startsWith('n')).map((s) => s.action)
-    const undone = new Set(state.up.filter((s) => state.steps[s.id]?.status === 'done').map((s) => s.action))
-    const start: PlanStart | 'untouched' = done.length === 0 ? 'untouched' : { done: done.filter((a) => !undone.has(a)), pose: state.pose.id || file.poses[0]!.id, tool: null }
-    planAside(file, start, [id], { variants: state.variants }, asking.signal).then(
-      (result) => (asking.signal.aborted ? undefined : result.ok ? setPlanned({ goal: id, plan: result.value }) : setFault(whyNot(result.error))),
-      () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
-    )
   }
   const adopt = (): void => {
     if (!planned) return

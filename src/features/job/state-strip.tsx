@@ -37,11 +37,13 @@ export function StateStrip() {
 
 /** What stands between this device and the server, if anything does. */
 export function LinkBar() {
-  const { view, state, open, nameOf } = useJob()
+  const { view, state, open, nameOf, now } = useJob()
   const parts: React.ReactNode[] = []
   if (view.link === 'alone') parts.push(<p key="a">◆ No connection. What you log is kept on this device and goes up by itself.</p>)
   if (view.link === 'signed out') parts.push(<p key="s">◆ Your sign-in has ended. What you logged is kept here; <a className="font-semibold underline" href={`/sign-in?to=/jobs/${state.jobId}`}>sign in again</a> to send it.</p>)
   if (view.shelf.length > 0) parts.push(<p key="f">▲ {count(view.shelf.length, 'entry', 'entries')} not taken by the server. <button type="button" className="font-semibold underline" onClick={() => open({ kind: 'shelf' })}>See why</button></p>)
+  if (view.badPhotos.length > 0) parts.push(<p key="b">▲ {count(view.badPhotos.length, 'photo')} not taken by the server: {view.badPhotos[0]!.fault}</p>)
+  if (now > 0 && !window.isSecureContext) parts.push(<p key="i">◆ This address is not secure, so nothing is kept for use without a network, and photos cannot be taken. Open Nailsmith by https.</p>)
   if (state.unknown > 0) parts.push(<p key="u">◆ This journal holds entries of a newer Nailsmith. Reload to go on.</p>)
   if (state.parked) parts.push(<p key="p">◆ Parked by {nameOf(state.parked.by)}: {state.parked.why}. Safe because: {state.parked.safe}{state.parked.where ? `. Bag: ${state.parked.where}` : ''}</p>)
   return <div role="status" aria-live="polite" className={parts.length > 0 ? 'grid gap-1 bg-look-tint px-4 py-2 text-[15.5px] text-ink' : 'sr-only'}>{parts}</div>

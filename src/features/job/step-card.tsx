@@ -75,6 +75,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. Brake held, nothing loose on top.' : 'Hold the brake while you turn it.'}</p> : <Picture step={step} />}
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
       <Cautions step={step} />
+      <Disputes step={step} />
       {own?.differs.map((text, i) => <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">◆ Differs here: {text}</p>)}
       {own?.notes.map((text, i) => <p key={i} className="text-[16px]">✎ {text}</p>)}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
@@ -110,6 +111,19 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         ) : null}
       </div>
     </article>
+  )
+}
+
+/** Fixings of this step on which two devices disagree, with what each says. */
+function Disputes({ step }: { readonly step: PlannedStep }) {
+  const { state } = useJob()
+  const disputed = step.fixings.flatMap((f) => state.fixings[f.id] ?? []).filter((f) => f.disputed)
+  if (disputed.length === 0) return null
+  return (
+    <div className="rounded-md border-[3px] border-stop px-3 py-2 text-[16.5px]">
+      <p className="font-semibold"><span className="text-stop">▲ </span>Two devices disagree. It counts as the less safe until one of you looks and logs what is true, under “Different”.</p>
+      <ul>{disputed.map((f) => <li key={f.id}>{f.label}, {f.place}: {f.disputed!.map((o) => o.replace('|', ' ')).join(' or ')}</li>)}</ul>
+    </div>
   )
 }
 

@@ -1,0 +1,55 @@
+import type { FixingSpec } from '../planning'
+import { flag, type Ctx } from './apply-context'
+import { settle } from './claims'
+import type { FixingMove } from './entries'
+import type { Draft, FixingCondition, FixingState } from './state'
+
+export function moveOut(ctx: Ctx, move: FixingMove): void {
+  for (const id of move.members) {
+    const known = ctx.draft.fixings[id]
+    if (known && known.condition === move.to && known.where === move.cell) flag(ctx, 'already out', id)
+    moveFixing(ctx, id, move.to, move.cell)
+  }
+}
+
+export function moveIn(ctx: Ctx, members: readonly string[], pass: FixingCondition, torque?: number): void {
+  for (const id of members) {
+    const known = ctx.draft.fixings[id]
+    if (known && !known.hasBeenOut && known.condition === 'on') flag(ctx, 'never came off', id)
+    moveFixing(ctx, id, pass)
+    const f = ctx.draft.fixings[id]
+    if (f && torque !== undefined) ctx.draft.fixings[id] = { ...f, torque }
+  }
+}
+
+/** Off the machine, or at least no longer as it was: its return has to add up. */
+const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set(['loosened', 'cell', 'own hole', 'carrier', 'captive', 'bin', 'lost', 'kept out'])
+
+export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: string, note?: string): void {
+  const { draft, entry, mark } = ctx
+  const known = draft.fixings[id]
+  if (!known) flag(ctx, 'no such fixing', id)
+  const spec: FixingSpec = known ?? { id, joint: id, label: id, place: 'not in the plan', keep: 'cell' }
+  const settled = settle(draft, entry, `fixing:${id}`, where === undefined ? to : `${to}|${where}`, mark)
+  const [condition = to, cell] = settled.outcome.split('|') as [FixingCondition, string | undefined]
+  const base: FixingState = known ?? { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
+  const { disputed: _, where: __, ...before } = base
+  const next: FixingState = {
+    ...before,
+    condition,
+    hasBeenOut: before.hasBeenOut || COUNTS_AS_OUT.has(condition) || COUNTS_AS_OUT.has(to),
+    mark: settled.mark,
+    ...(cell !== undefined ? { where: cell } : {}),
+    ...(note !== undefined ? { note } : {}),
+    ...(settled.disputed ? { disputed: settled.disputed } : {}),
+  }
+  draft.fixings[id] = next
+}
+
+export function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle(draft, entry, `part:${id}`, to, mark)
+  const base: Draft['parts'][string] = draft.parts[id] ?? { id, name: id, condition: 'on' }
+  const { disputed: _, ...before } = base
+  draft.parts[id] = { ...before, condition: settled.outcome as 'on' | 'off', mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+}

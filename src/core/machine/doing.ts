@@ -1,0 +1,51 @@
+import type { Guard } from './guard-types'
+
+/** Likely minutes with the band around them. 0 ≤ low ≤ likely ≤ high. */
+export interface Minutes {
+  readonly low: number
+  readonly likely: number
+  readonly high: number
+}
+
+export interface Substitute {
+  readonly tool: string
+  readonly risk: string
+}
+
+/** One way of doing a step. */
+export interface Mode {
+  readonly poses: readonly string[]
+  /** Tool id, or null for bare hands. */
+  readonly tool: string | null
+  readonly substitutes?: readonly Substitute[]
+  readonly people: 1 | 2
+  readonly minutes: Minutes
+  /** Extra minutes that stand for a disadvantage, such as a lid held aside. */
+  readonly penalty?: number
+  readonly guard?: Guard
+}
+
+/** The words and ways of one action, on one limb. */
+export interface Doing {
+  readonly title: string
+  readonly modes: readonly Mode[]
+  readonly guard?: Guard
+  readonly note?: string
+  readonly counterHold?: string
+  readonly ifOmitted?: string
+  readonly cautions?: readonly string[]
+  readonly consumables?: readonly Use[]
+  readonly photo?: string
+  /** On the way up: how far each tap takes the members. Default final only. */
+  readonly passes?: readonly Pass[]
+  /** On the way up: fixings done together in this step. Default the one itself. */
+  readonly covers?: readonly string[]
+}
+
+export interface Use {
+  readonly consumable: string
+  readonly count: number
+}
+
+export const PASSES = ['started', 'seated', 'final', 'marked'] as const
+export type Pass = (typeof PASSES)[number]

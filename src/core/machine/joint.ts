@@ -1,0 +1,78 @@
+import type { Quantity } from '../units'
+import type { Doing } from './doing'
+import type { Guard } from './guard-types'
+
+export const JOINT_KINDS = ['screws', 'nut', 'washers', 'clip', 'ring', 'tie', 'tape', 'adhesive', 'press', 'hose', 'lever', 'valve'] as const
+export type JointKind = (typeof JOINT_KINDS)[number]
+
+export interface Member {
+  readonly id: string
+  readonly place: string
+  /** Screw length in mm. */
+  readonly length?: number
+  /** `stay` where the file says to leave this one in. */
+  readonly stay?: boolean
+}
+
+export interface Lock {
+  readonly product: string
+  readonly grade: 'low' | 'medium' | 'high'
+  /** Minutes to handling strength and hours to full cure at 22 °C. */
+  readonly handlingMinutes: number
+  readonly cureHours: number
+  readonly source: Quantity['source']
+}
+
+/** A set of like screws, a nut, a clip, a tie: what holds parts. On screen: a fixing. */
+export interface Joint {
+  readonly id: string
+  /** Variants only: absent from the machine where it does not hold. */
+  readonly when?: Guard
+  readonly name: string
+  readonly kind: JointKind
+  /** Two or more parts. */
+  readonly holds: readonly string[]
+  /** Parts that come off in the same move as this fixing. */
+  readonly frees?: readonly string[]
+  readonly members: readonly Member[]
+  /** As written on the bag: `M4×10`. */
+  readonly label: string
+  readonly thread?: string
+  readonly head?: string
+  readonly torque?: Quantity
+  readonly lock?: Lock
+  readonly pattern?: 'criss-cross' | 'star' | 'in turn'
+  readonly role: 'working' | 'dust' | 'cover'
+  readonly critical?: 'axle' | 'steering' | 'brake' | 'pack terminal'
+  readonly captive?: boolean
+  /** Where it lies while off. */
+  readonly keep: 'cell' | 'own hole' | 'carrier' | 'bin'
+  readonly consumable?: string
+  /** `loosen` leaves it in place. */
+  readonly release: 'undo' | 'loosen' | 'cut' | 'peel' | 'pry' | 'warm then undo' | 'pull'
+  readonly access?: Guard
+  readonly down: Doing
+  readonly up?: Doing
+}
+
+export interface Pin {
+  /** Numbered seen from the wire side. */
+  readonly n: number
+  readonly colour: string
+  readonly function: string
+}
+
+export interface Connection {
+  readonly id: string
+  readonly when?: Guard
+  readonly name: string
+  readonly family: string
+  readonly releaseHow: string
+  readonly keying?: string
+  readonly pins: readonly Pin[]
+  /** Cables or parts at both ends. */
+  readonly mates: readonly [string, string]
+  readonly access?: Guard
+  readonly down: Doing
+  readonly up?: Doing
+}
