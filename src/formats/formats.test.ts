@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import { dunlin } from '../demo/machines/dunlin'
 import { dunlinPlan } from '../core/job/logbook.test-helper'
-import { KINDS } from '../core/job'
+import { KINDS, reduce } from '../core/job'
 import { parseEntry } from './entry'
+import { ENTRY_FIXTURES } from './entry-fixtures.test-helper'
 import { parseMachineFile } from './machine-file'
 
 const TEXT = JSON.stringify(dunlin())
@@ -64,6 +65,14 @@ describe('parseEntry', () => {
     if (!result.ok) expect(result.error.reason).toMatch(words)
   })
   it.each([null, 7, 'x', [], {}])('refuses %j without falling over', (value) => expect(parseEntry(value).ok).toBe(false))
+  it.each(KINDS)('takes a whole body of kind %s, version 1, and it is reduced without falling over', (kind) => {
+    const parsed = parseEntry(entry({ kind, body: ENTRY_FIXTURES[kind] }))
+    expect(parsed).toMatchObject({ ok: true })
+    if (!parsed.ok) return
+    const state = reduce('j', [{ ...parsed.value, seq: 1, receivedAt: 1, sentBy: 'p-ines' } as never])
+    expect(state.unknown).toBe(0)
+    expect(state.seq).toBe(1)
+  })
   it('knows the shape of every kind there is', () => {
     for (const kind of KINDS) {
       const result = parseEntry(entry({ kind, body: { 'not-a-field': 1 } }))

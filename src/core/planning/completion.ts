@@ -1,4 +1,4 @@
-import { type Guard, holds, type Variants } from '../machine'
+import { factKey, factsIn, type Guard, holds, type Variants } from '../machine'
 import { fail, ok, type Result } from '../result'
 import { type Action, usableModes } from './actions'
 import type { PlanError } from './types'
@@ -38,6 +38,8 @@ export function cheapestCompletion(
   let nodes = 0
   let blocked: readonly string[] = []
   let loop: readonly string[] = []
+  /** Whole sets that have been judged, in whatever order they came together. */
+  const tried = new Set<string>()
 
   const leastMinutes = (id: string): number => {
     const modes = usableModes(actions.get(id)!.doing, variants)
@@ -52,9 +54,20 @@ export function cheapestCompletion(
     if (nodes++ > NODE_LIMIT || minutes > bestMinutes + KEEP_WITHIN_MINUTES) return
     const [next, ...rest] = open
     if (!next) {
-      const stuck = findLoop(actions, chosen, variants, done)
-      if (stuck.length > 0) {
-        loop = stuck
+      const key = [...chosen].sort().join()
+      if (tried.has(key)) return
+      tried.add(key)
+      const run = runOut(actions, chosen, variants, done)
+      if (run.stuck.size > 0) {
+        // These wait for each other. Whatever sets them going has to come from outside the set.
+        loop = loopIn(actions, run)
+        for (const fact of unmetFacts(actions, run)) {
+          for (const id of providers.get(fact) ?? []) {
+            if (chosen.has(id) || usableModes(actions.get(id)!.doing, variants).length === 0) continue
+            const action = actions.get(id)!
+            search([{ guard: action.needs, path: [id] }], new Set([...chosen, id]), new Set([...facts, ...action.gives]), minutes + leastMinutes(id))
+          }
+        }
         return
       }
       found.push({ actions: chosen, minutes })
@@ -140,26 +153,44 @@ function distinct(list: readonly Completion[], best: Completion): Completion[] {
   })
 }
 
-/** Runs the set in any legal order; what cannot be started waits for itself. Returns one loop of it, or nothing. */
-function findLoop(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string>, variants: Variants, done: ReadonlySet<string>): string[] {
+interface Run {
+  /** Facts that hold once nothing more can be done. */
+  readonly facts: ReadonlySet<string>
+  readonly stuck: ReadonlySet<string>
+}
+
+/** Does everything in the set that can be done, in any legal order. */
+function runOut(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string>, variants: Variants, done: ReadonlySet<string>): Run {
   const facts = new Set(done)
-  const left = new Set(chosen)
+  const stuck = new Set(chosen)
   for (let moved = true; moved; ) {
     moved = false
-    for (const id of left) {
+    for (const id of stuck) {
       const action = actions.get(id)!
       if (!holds(action.needs, (f) => facts.has(`${f.fact} ${f.of}`), variants)) continue
       action.gives.forEach((f) => facts.add(f))
-      left.delete(id)
+      stuck.delete(id)
       moved = true
     }
   }
-  const start = [...left][0]
-  if (start === undefined) return []
-  const loop = [start]
+  return { facts, stuck }
+}
+
+/** What stuck actions ask for and do not have. */
+function unmetFacts(actions: ReadonlyMap<string, Action>, run: Run): Set<string> {
+  const unmet = new Set<string>()
+  for (const id of run.stuck) {
+    for (const fact of factsIn(actions.get(id)!.needs)) if (!run.facts.has(factKey(fact))) unmet.add(factKey(fact))
+  }
+  return unmet
+}
+
+/** Follows who waits for whom until one comes round again. */
+function loopIn(actions: ReadonlyMap<string, Action>, { facts, stuck }: Run): string[] {
+  const loop = [[...stuck][0]!]
   for (;;) {
     const here = actions.get(loop[loop.length - 1]!)!
-    const next = [...left].find((id) => actions.get(id)!.gives.some((f) => !facts.has(f) && mentions([{ guard: here.needs }], f)))
+    const next = [...stuck].find((id) => actions.get(id)!.gives.some((f) => !facts.has(f) && mentions([{ guard: here.needs }], f)))
     if (next === undefined) return loop
     const at = loop.indexOf(next)
     if (at >= 0) return [...loop.slice(at), next]

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import { KINDS } from '../core/job'
+import { originFault } from './origin'
+import { pageLink, pageMark } from './paging'
+import { may, mayWrite } from './permissions'
+
+describe('originFault', () => {
+  it.each([
+    ['our own page', { origin: 'http://127.0.0.1:4310', host: '127.0.0.1:4310' }, null],
+    ['behind a forwarder', { origin: 'https://shop.test', host: '127.0.0.1:4310', 'x-forwarded-host': 'shop.test' }, null],
+    ['another site', { origin: 'http://elsewhere.test', host: '127.0.0.1:4310' }, /another site/],
+    ['another port', { origin: 'http://127.0.0.1:9', host: '127.0.0.1:4310' }, /another site/],
+    ['an origin that is no URL', { origin: 'null', host: '127.0.0.1:4310' }, /another site/],
+    ['none', { host: '127.0.0.1:4310' }, /no page/],
+  ])('%s', (_, headers, expected) => {
+    const fault = originFault(new Headers(headers as Record<string, string>))
+    if (expected === null) expect(fault).toBeNull()
+    else expect(fault).toMatch(expected)
+  })
+})
+
+describe('roles', () => {
+  it('a viewer writes nothing, a mechanic everything', () => {
+    for (const kind of KINDS) {
+      expect(mayWrite('viewer', kind)).toMatch(/viewer/)
+      expect(mayWrite('mechanic', kind)).toBeNull()
+    }
+  })
+  it('the front desk notes, and does not work', () => {
+    expect(KINDS.filter((k) => mayWrite('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'note-added', 'photo-added', 'recheck-set'])
+    expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([true, false, true, false])
+  })
+})
+
+describe('paging', () => {
+  it('comes back from the link as it went in', () => {
+    const mark = { open: true, sortAt: 1_795_573_793_530, jobId: '01a21089-bf1a-74a8-bbbc-5dec15edfef9' }
+    expect(pageMark(new URLSearchParams(pageLink(mark).slice(2)).get('after') ?? undefined)).toEqual(mark)
+  })
+  it.each([undefined, '', '1', '1.2.x', "1.2.'; drop table jobs", '2.1.01a21089-bf1a-74a8-bbbc-5dec15edfef9'])('takes “%s” for the first page', (text) => expect(pageMark(text)).toBeUndefined())
+})
