@@ -6,7 +6,8 @@ export default defineConfig({
   test: {
     projects: [
       { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] } },
-      { extends: true, test: { name: 'database', include: ['tests/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
+      { extends: true, test: { name: 'database', include: ['tests/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
+      { extends: true, test: { name: 'start', include: ['tests/start/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 60_000 } },
     ],
   },
 })

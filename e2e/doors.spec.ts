@@ -123,8 +123,11 @@ test('five wrong tries lock a name, and the page says for how long', async ({ pa
     await page.getByLabel('Name').fill('Aldo')
     await page.getByLabel('Passphrase').fill(`wrong ${i}`)
     await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByRole('button', { name: 'Looking…' })).toBeHidden()
     await expect(page.getByRole('alert').filter({ hasText: i < 4 ? 'do not go together' : 'wait 1 minute' })).toBeVisible()
+    // A refused try gives the name back and clears the passphrase.
     await expect(page.getByLabel('Name')).toHaveValue('Aldo')
+    await expect(page.getByLabel('Passphrase')).toHaveValue('')
   }
   await page.getByLabel('Passphrase').fill('aldo at the slip')
   await page.getByRole('button', { name: 'Sign in' }).click()
@@ -145,4 +148,25 @@ test('an empty shop is opened once by its link, and offers no demo sign-ins', as
   await expect(page.getByText('Demo: come in as')).toHaveCount(0)
   await page.goto(link)
   await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible()
+})
+
+test('every page has a strict policy with a nonce of its own, and breaks none of it', async ({ page }) => {
+  const broken: string[] = []
+  page.on('console', (m) => /Content Security Policy|Refused to/i.test(m.text()) && broken.push(m.text()))
+  const nonces = new Set<string>()
+  await signIn(page, 'Ines')
+  for (const url of ['/', '/take-in', '/nowhere']) {
+    const response = await page.goto(url)
+    const policy = response!.headers()['content-security-policy'] ?? ''
+    expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic';/)
+    expect(policy).not.toMatch(/unsafe-eval|script-src[^;]*unsafe-inline/)
+    nonces.add(/'nonce-([^']+)'/.exec(policy)![1]!)
+  }
+  expect(nonces.size).toBe(3)
+  const jobId = await takeInDunlin(page, 'policy')
+  await chooseJob(page, 'inspect connections')
+  await card(page).getByRole('button', { name: 'Different' }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.goto(`/jobs/${jobId}`)
+  expect(broken).toEqual([])
 })

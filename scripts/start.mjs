@@ -1,6 +1,7 @@
 // Does all set-up and serves: Debian's PostgreSQL, npm packages, a private cluster, migrations, the demo world once, a build, the app.
 import { choosePort, ensureBuild, forgetApp, recordApp, spawnApp, waitReady } from './lib/app.mjs'
 import { Cluster } from './lib/postgres.mjs'
+import { openTls } from './lib/tls.mjs'
 import { DATA, ensureDir, installModules, ROOT, say, spawnSync } from './lib/shell.mjs'
 
 const DEFAULT_PORT = 4310
@@ -12,12 +13,14 @@ if (major < 20 || (major === 20 && minor < 9)) {
 
 let cluster = null
 let child = null
+let listener = null
 let stopping = false
 
 async function stop(code) {
   if (stopping) return
   stopping = true
-  if (child && child.exitCode === null) {
+  listener?.close()
+  if (child && child.exitCode === null && child.signalCode === null) {
     child.kill('SIGTERM')
     const gone = new Promise((resolve) => child.once('exit', resolve))
     const late = setTimeout(() => child.kill('SIGKILL'), 6_000)
@@ -56,6 +59,11 @@ try {
   say(`\nNailsmith is ready: http://127.0.0.1:${port}`)
   if (token) say(`This shop is empty. Its first lead signs in once by this link: http://127.0.0.1:${port}/first?token=${token}`)
   else if (demo) say('Demo world: come in as Ines, Tobias, Marit, Aldo or Runa on the sign-in page.')
+  if (process.env.NAILSMITH_HOST) {
+    const tlsPort = Number(process.env.NAILSMITH_TLS_PORT ?? 4443)
+    listener = await openTls({ host: process.env.NAILSMITH_HOST, port: tlsPort, certFile: process.env.NAILSMITH_TLS_CERT, keyFile: process.env.NAILSMITH_TLS_KEY, target: port })
+    say(`Tablets on the shop's network: https://<this machine's name>:${tlsPort}`)
+  }
   say('Ctrl+C stops the app and its database.')
 } catch (error) {
   console.error(`\nNailsmith could not start: ${error.message}`)

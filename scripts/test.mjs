@@ -1,4 +1,4 @@
-// Does all set-up and runs everything: types, lint, import arrows, unit, database and browser tests, sizes, and a short kill test.
+// Does all set-up and runs everything: types, lint, import arrows, unit, database and browser tests, sizes, starting and stopping, and a short kill test.
 // The last line is `N passed, N failed`.
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -79,13 +79,14 @@ try {
   let databaseUrl = null
   if (['database', 'browser', 'kill', 'sizes'].some(wanted)) databaseUrl = await cluster.start()
   await part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))()
-  if (['build', 'browser', 'kill', 'sizes'].some(wanted)) {
+  if (['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)) {
     await part('build', () => ensureBuild().then(() => undefined))()
     const { browserTests } = await import('./lib/browser-tests.mjs')
     const { killTest } = await import('./lib/kill-test.mjs')
     const { sizes } = await import('./lib/sizes.mjs')
     await part('browser', () => browserTests(cluster))()
     await part('sizes', () => sizes(cluster))()
+    await part('start', () => vitest('start'))()
     await part('kill', () => killTest({ appKills: 4, databaseKills: 2 }))()
   }
 } catch (error) {

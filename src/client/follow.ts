@@ -29,6 +29,7 @@ function listen(): void {
   source.addEventListener('signed-out', () => {
     source.close()
     say('signed out')
+    setTimeout(listen, 10_000)
   })
   source.onerror = () => {
     if (source.readyState === EventSource.CLOSED) {

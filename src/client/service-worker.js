@@ -12,7 +12,8 @@ self.addEventListener('install', (event) => {
 self.addEventListener('activate', (event) => {
   event.waitUntil(
     caches.keys()
-      .then((keys) => Promise.all(keys.filter((key) => key.startsWith('nailsmith-static-') && key !== STATIC).map((key) => caches.delete(key))))
+      // The files of the build before stay: pages kept from it still name them.
+      .then((keys) => Promise.all(keys.filter((key) => key.startsWith('nailsmith-static-') && key !== STATIC).slice(0, -1).map((key) => caches.delete(key))))
       .then(() => self.clients.claim()),
   )
 })

@@ -1,4 +1,4 @@
-import { cookies } from 'next/headers'
+import { cookies, headers } from 'next/headers'
 import { v4 } from 'uuid'
 import { db } from '../db/client'
 import { addPerson, clearFailures, countPeople, demoNames, findByName, noteFailure, type Role } from '../db/people'
@@ -59,7 +59,7 @@ export async function openSession(personId: string): Promise<void> {
   const token = newToken()
   await forgetStaleSessions(sql)
   await addSession(sql, tokenHash(token), personId, device, SESSION_DAYS)
-  const common = { httpOnly: true, sameSite: 'lax' as const, path: '/', secure: process.env['NAILSMITH_TLS'] === '1' }
+  const common = { httpOnly: true, sameSite: 'lax' as const, path: '/', secure: (await headers()).get('origin')?.startsWith('https:') ?? false }
   jar.set(DEVICE_COOKIE, device, { ...common, maxAge: 60 * 60 * 24 * 3650 })
   jar.set(SESSION_COOKIE, token, { ...common, maxAge: 60 * 60 * 24 * SESSION_DAYS })
 }

@@ -24,7 +24,7 @@ export function TextArea({ label, hint, className, ...rest }: Common & TextareaH
   return (
     <div className={className}>
       <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">{label}</label>
-      <textarea id={id} rows={3} className={clsx(BOX, 'min-h-20 py-2')} aria-describedby={hint ? `${id}-hint` : undefined} {...rest} />
+      <textarea id={id} rows={3} className={clsx(BOX, 'min-h-16 py-2')} aria-describedby={hint ? `${id}-hint` : undefined} {...rest} />
       {hint ? <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">{hint}</p> : null}
     </div>
   )

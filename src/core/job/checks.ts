@@ -1,6 +1,6 @@
 import { CHECKS, type CheckId } from './entries'
 import type { JobState, PowerState } from './state'
-import { looseFixings, offParts } from './tray'
+import { looseFixings, offParts, waitingFixings } from './tray'
 
 /** Who may pass over a check that does not pass. */
 export const MAY_OVERRIDE: Readonly<Record<CheckId, 'nobody' | 'lead' | 'mechanic'>> = {
@@ -86,7 +86,10 @@ export function checkStatus(state: JobState, check: CheckId, at: number): CheckS
 
 /** What stands in the way of a check that is worked out rather than ticked; null for the others. */
 function derivedMissing(state: JobState, check: CheckId, at: number): string[] | null {
-  if (check === 'tray adds up') return trayMissing(state)
+  if (check === 'tray adds up') {
+    // Before it goes home nothing may wait quietly either: in its own hole, on its carrier, cut and not renewed.
+    return [...trayMissing(state), ...waitingFixings(state).map((f) => `${f.label}, ${f.place} (not back yet)`)]
+  }
   if (check === 'full cure') return state.locks.filter((l) => l.disturbed !== undefined || at < l.curedAt).map((l) => `${l.product}, ${l.subject}`)
   if (check === 'handling strength') return state.locks.filter((l) => l.disturbed !== undefined || at < l.handlingAt).map((l) => `${l.product}, ${l.subject}`)
   if (check === 'ridden') return state.rides.length > 0 ? [] : ['no ride is logged']

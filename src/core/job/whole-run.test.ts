@@ -83,6 +83,23 @@ describe('a whole run by one tap a step', () => {
   })
 })
 
+describe('one tap on a set', () => {
+  it('does not put back a screw that is lost, stays out or is disputed', () => {
+    const book = new Logbook()
+    run.book.entries.filter((e) => e.seq <= run.bottom.seq).forEach((e) => book.log(e.kind, e.body as never))
+    book.log('fixing-lost', { members: ['deck-screw-1'] })
+    book.log('fixing-kept-out', { members: ['deck-screw-2'], reason: 'stripped' })
+    const seen = book.entries.length
+    book.log('fixing-out', { members: ['deck-screw-3'], to: 'own hole' }, { device: 'a', base: seen })
+    book.log('fixing-in', { members: ['deck-screw-3'], pass: 'final' }, { device: 'b', base: seen })
+    const state = reduce('j1', book.entries)
+    const fit = state.up.find((s) => s.id === 'up:undo:deck-screws')!
+    const members = expectedDone(state, fit).in!.members
+    expect(members).toHaveLength(11)
+    for (const n of [1, 2, 3]) expect(members).not.toContain(`deck-screw-${n}`)
+  })
+})
+
 describe('the lid does not close over a loose piece', () => {
   it('names the piece, and opens when it is found to be home', () => {
     const book = new Logbook()

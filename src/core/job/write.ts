@@ -19,9 +19,10 @@ export function expectedDone(state: JobState, step: PlannedStep): Bodies['step-d
   }
   const pass = nextPass(state, step.id)
   const last = pass === null || step.passes?.at(-1) === pass
+  // What never came off, stays out, is lost or disputed is not put back by a tap on its set: it has to be named.
   const members = step.fixings.filter((f) => {
     const now = state.fixings[f.id]
-    return now !== undefined && (now.hasBeenOut || now.condition !== 'on') && now.condition !== 'left in' && now.condition !== 'kept out'
+    return now !== undefined && now.hasBeenOut && !now.disputed && now.condition !== 'left in' && now.condition !== 'kept out' && now.condition !== 'lost'
   })
   return {
     step: step.id,

@@ -17,27 +17,27 @@ export function TakeIn({ action, machines }: TakeInProps) {
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
       <h1 className="title py-4 text-[28px]">Take a machine in</h1>
-      <form key={JSON.stringify(state.values ?? {})} action={submit} className="grid gap-5 rounded-lg border border-rule bg-paper p-5 md:grid-cols-2">
-        <p role="alert" className={state.message ? 'rounded-md bg-stop-tint px-3 py-2 text-[17px] md:col-span-2' : 'sr-only'}>
+      <form key={JSON.stringify(state.values ?? {})} action={submit} className="grid gap-x-5 gap-y-4 rounded-lg border border-rule bg-paper p-5 md:grid-cols-3">
+        <p role="alert" className={state.message ? 'rounded-md bg-stop-tint px-3 py-2 text-[17px] md:col-span-3' : 'sr-only'}>
           {state.message ? <><span className="font-bold text-stop">▲ </span>{state.message}</> : null}
         </p>
-        <div className="md:col-span-2">
+        <div className="md:col-span-3">
           <Tiles
             legend="Machine" name="machine" value={machine} onChange={setMachine}
             options={[...machines.map((m) => ({ value: m.id, label: m.name, hint: m.class })), { value: 'none', label: 'Another', hint: 'no file: logged as it comes off' }]}
           />
         </div>
-        {machine === 'none' ? <TextField label="What is it?" name="name" defaultValue={was('name')} placeholder="delivery trike" maxLength={120} /> : null}
-        <TextField label="Which one" name="unit" defaultValue={was('unit')} placeholder="no. 7" maxLength={120} hint="Fleet number, plate or colour: what tells it from its sisters." />
+        {machine === 'none' ? <TextField className="md:col-span-3" label="What is it?" name="name" defaultValue={was('name')} placeholder="delivery trike" maxLength={120} /> : null}
+        <TextField label="Which one" name="unit" defaultValue={was('unit')} placeholder="no. 7" maxLength={120} />
         <TextField label="Owner" name="owner" defaultValue={was('owner')} placeholder="quay porters’ pool" maxLength={200} />
         <TextField label="Stand" name="stand" defaultValue={was('stand')} placeholder="empty: at the door" maxLength={40} />
-        <TextArea className="md:col-span-2" label="What does it do?" name="complaint" defaultValue={was('complaint')} placeholder="jerks and won’t start off" maxLength={2000} hint="In the owner’s own words." />
+        <TextArea className="md:col-span-3" label="What does it do?" name="complaint" rows={2} defaultValue={was('complaint')} placeholder="jerks and won’t start off" maxLength={2000} hint="In the owner’s own words." />
         <TextField label="Job to do, if it is known" name="job" defaultValue={was('job')} placeholder="front motor" maxLength={200} />
-        <TextField label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
-        <p className="text-[15px] text-steel md:col-span-2">
+        <TextField className="md:col-span-2" label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
+        <p className="text-[15px] text-steel md:col-span-3">
           A pack that is swollen, wet, hit, hot or smelling is not charged and does not come to the bench: put it outdoors, away from anything that burns, and ask a lead.
         </p>
-        <Button type="submit" weight="primary" className="md:col-span-2" disabled={busy}>{busy ? 'Writing it down…' : 'Take it in'}</Button>
+        <Button type="submit" weight="primary" className="md:col-span-3" disabled={busy}>{busy ? 'Writing it down…' : 'Take it in'}</Button>
       </form>
     </main>
   )

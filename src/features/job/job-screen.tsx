@@ -40,6 +40,8 @@ export interface JobScreenProps {
   readonly settings: { readonly proofMinutes: number; readonly deadVolts: number }
 }
 
+/** Not crossed out by a key: what opens a job, what needs a reason, and crossings-out themselves. */
+const KEPT: ReadonlySet<string> = new Set(['job-opened', 'plan-adopted', 'proof-taken', 'check-overridden', 'handed-back', 'struck'])
 const RUN: readonly Stage[] = ['make safe', 'take down', 'swap', 'build up']
 
 function stageFromUrl(): Stage | null {
@@ -79,6 +81,7 @@ export function JobScreen(props: JobScreenProps) {
     setChosen(null)
     window.history.pushState(null, '', `?stage=${to.replaceAll(' ', '-')}`)
   }, [])
+  const choose = useCallback((id: string): void => setChosen((before) => (before === id ? null : id)), [])
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const job: JobContext = {
     view, state, now, file, person, mayWork, mayNote, stage, settings,
@@ -104,10 +107,8 @@ export function JobScreen(props: JobScreenProps) {
     if (chosenDone) setChosen((c) => (c === present?.id ? null : c))
   }, [chosenDone, present?.id])
 
-  const crossOutLast = (): void => {
-    const mine = [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && e.kind !== 'struck' && e.kind !== 'job-opened' && e.kind !== 'proof-taken' && e.kind !== 'check-overridden')
-    if (mine && mayWork) journal.log('struck', { target: mine.id })
-  }
+  const mine = mayWork ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && !KEPT.has(e.kind)) : undefined
+  const crossOutLast = (): void => void (mine && journal.log('struck', { target: mine.id }))
   const pedal = (): void => {
     if (!mayWork || !RUN.includes(stage) || stage === 'swap' || !present || sheet) return
     if (shown && shown.id !== present.id) return
@@ -157,7 +158,7 @@ export function JobScreen(props: JobScreenProps) {
         <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_minmax(400px,35.5%)] print:block">
           <div className="order-2 min-h-0 max-md:border-t max-md:border-rule md:order-1 md:flex md:flex-col [&>*]:min-h-0 [&>*]:flex-1">
             {stage === 'take in' ? <IntakePanel /> : stage === 'find the fault' ? <FaultPanel /> : stage === 'prove' ? <ProvePanel /> : stage === 'hand back' ? <HandBackPanel /> : (
-              <Ladder limb={limb} present={stage === 'swap' ? null : (present?.id ?? null)} chosen={chosen} onChoose={(id) => setChosen(id === chosen ? null : id)} />
+              <Ladder limb={limb} present={stage === 'swap' ? null : (present?.id ?? null)} chosen={chosen} onChoose={choose} />
             )}
           </div>
           <aside aria-label="What to do now" className="screen-only order-1 flex flex-col overflow-y-auto border-rule bg-paper p-4 pt-3 md:order-2 md:border-l">
@@ -169,6 +170,7 @@ export function JobScreen(props: JobScreenProps) {
             </div>
             <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
               <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'journal' })}>Journal ({view.entries.length})</button>
+              {mine ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={crossOutLast}>Cross out my last</button> : null}
               {mayWork ? state.parked
                 ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => journal.log('resumed', {})}>Take it up again</button>
                 : <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'park' })}>Park it</button> : null}

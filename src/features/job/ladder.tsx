@@ -1,7 +1,7 @@
 'use client'
 import clsx from 'clsx'
-import { useEffect, useRef } from 'react'
-import { isSettled, progress, type Rung, rungs } from '../../core/job'
+import { memo, useEffect, useRef } from 'react'
+import { isSettled, type JobState, progress, type Rung, rungs } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { clockText } from '../../ui/time'
 import { useJob } from './context'
@@ -22,58 +22,73 @@ const PILL: Record<PillLook, string> = {
 }
 const FILL: Partial<Record<PillLook, string>> = { started: '33%', seated: '66%' }
 
-function PillMark({ pill }: { readonly pill: Pill }) {
-  const fill = FILL[pill.look]
+const PillMark = memo(function PillMark({ text, cell, look, words }: Pill) {
+  const fill = FILL[look]
   return (
-    <span className={clsx('narrow relative flex h-[26px] min-w-0 flex-1 items-center justify-center gap-1.5 overflow-hidden rounded-full border-2 px-2 text-[13px]', PILL[pill.look])}>
+    <span className={clsx('narrow relative flex h-[26px] min-w-0 flex-1 items-center justify-center gap-1.5 overflow-hidden rounded-full border-2 px-2 text-[13px]', PILL[look])}>
       {fill ? <span aria-hidden className="absolute inset-y-0 left-0 bg-ok-tint" style={{ width: fill }} /> : null}
       <span aria-hidden className="relative truncate">
-        {pill.look === 'wrong' ? '▲ ' : ''}{pill.text}{pill.look === 'final' ? ' ●' : pill.look === 'kept' ? ' ⌂' : ''}
+        {look === 'wrong' ? '▲ ' : ''}{text}{look === 'final' ? ' ●' : look === 'kept' ? ' ⌂' : ''}
       </span>
-      {pill.cell ? <span aria-hidden className="relative rounded-sm bg-paper px-1 text-[12.5px] text-copper">{pill.cell}</span> : null}
-      <span className="sr-only">{pill.words}</span>
+      {cell ? <span aria-hidden className="relative rounded-sm bg-paper px-1 text-[12.5px] text-copper">{cell}</span> : null}
+      <span className="sr-only">{words}</span>
     </span>
   )
-}
+})
 
+/** What one side of a rung shows; plain values, so that a side that did not change is not drawn again. */
 interface SideProps {
-  readonly step: PlannedStep
+  readonly id: string
+  readonly title: string
   readonly side: 'down' | 'up'
   readonly present: boolean
   readonly chosen: boolean
-  readonly quiet: boolean
+  readonly tone: 'plain' | 'quiet' | 'skipped' | 'check' | 'passed'
+  readonly chip?: string | undefined
+  readonly mark: string
+  readonly photo: boolean
   readonly goesAt?: number | undefined
   readonly onChoose: (id: string) => void
 }
 
-function Side({ step, side, present, chosen, quiet, goesAt, onChoose }: SideProps) {
-  const { state, now } = useJob()
-  const own = state.steps[step.id]
-  const settled = isSettled(state, step)
-  const skipped = settled && own?.status !== 'done' && own?.status !== 'left'
-  const check = step.check !== undefined
-  const chip = check ? undefined : side === 'down' ? step.tool?.short : step.torque ? `${step.torque.value} N·m` : undefined
-  const mark = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? '◆ left' : ''
-  const time = check && own?.mark && now > 0 ? clockText(own.mark.at, now) : ''
+const TONE: Record<SideProps['tone'], string> = {
+  plain: '', quiet: 'text-steel', skipped: 'text-steel line-through', check: 'bg-look-tint font-semibold text-look', passed: 'bg-ok-tint font-semibold text-ok',
+}
+
+const Side = memo(function Side({ id, title, side, present, chosen, tone, chip, mark, photo, goesAt, onChoose }: SideProps) {
   return (
     <button
-      type="button" onClick={() => onChoose(step.id)} aria-current={present ? 'step' : undefined} aria-pressed={chosen}
+      type="button" onClick={() => onChoose(id)} aria-current={present ? 'step' : undefined} aria-pressed={chosen}
       className={clsx(
         'flex h-full min-h-10 w-full min-w-0 items-center gap-2 px-3 text-[15.5px]',
         side === 'down' ? 'justify-end text-right' : 'justify-start text-left',
-        present ? 'bg-copper font-semibold text-on-copper' : check && own?.status === 'done' ? 'bg-ok-tint font-semibold text-ok' : check ? 'bg-look-tint font-semibold text-look' : '',
-        !present && !check && (settled || quiet) ? 'text-steel' : '',
-        skipped && !quiet && side === 'up' && 'line-through',
+        present ? 'bg-copper font-semibold text-on-copper' : TONE[tone],
         chosen && !present && 'outline-2 -outline-offset-2 outline-copper',
       )}
     >
-      {side === 'up' && goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">goes after {goesAt}</span> : null}
-      <span className="truncate">{check && own?.status !== 'done' ? '◆ ' : ''}{step.title}</span>
+      {goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">goes after {goesAt}</span> : null}
+      <span className="truncate">{tone === 'check' ? '◆ ' : ''}{title}</span>
       {chip ? <span className={clsx('narrow shrink-0 rounded-sm border px-1.5 text-[12.5px]', present ? 'border-on-copper' : 'border-steel')}>{chip}</span> : null}
-      {own?.photos.length ? <span aria-hidden className="text-[12.5px]">▣</span> : null}
-      {mark ? <span className="shrink-0">{mark} {time}</span> : null}
+      {photo ? <span aria-hidden className="text-[12.5px]">▣</span> : null}
+      {mark ? <span className="shrink-0">{mark}</span> : null}
     </button>
   )
+})
+
+function sideOf(state: JobState, now: number, step: PlannedStep, side: 'down' | 'up', quiet: boolean): Pick<SideProps, 'id' | 'title' | 'side' | 'tone' | 'chip' | 'mark' | 'photo'> {
+  const own = state.steps[step.id]
+  const settled = isSettled(state, step)
+  const check = step.check !== undefined
+  const skipped = settled && own?.status !== 'done' && own?.status !== 'left' && !quiet && side === 'up'
+  const sign = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? '◆ left' : ''
+  const time = sign && check && own?.mark && now > 0 ? ` ${clockText(own.mark.at, now)}` : ''
+  return {
+    id: step.id, title: step.title, side,
+    tone: check ? (own?.status === 'done' ? 'passed' : 'check') : skipped ? 'skipped' : settled || quiet ? 'quiet' : 'plain',
+    chip: check ? undefined : side === 'down' ? step.tool?.short : step.torque ? `${step.torque.value} N·m` : undefined,
+    mark: `${sign}${time}`,
+    photo: (own?.photos.length ?? 0) > 0,
+  }
 }
 
 /** The run: removals on the left, their returns on the right, and between them what is off. */
@@ -118,7 +133,7 @@ function Row({ row, limb, present, chosen, onChoose }: {
   readonly chosen: string | null
   readonly onChoose: (id: string) => void
 }) {
-  const { state } = useJob()
+  const { state, now } = useJob()
   const active = limb === 'down' ? row.down : row.up
   const pill = pillOf(state, row)
   const band = active?.turn ? (
@@ -131,14 +146,14 @@ function Row({ row, limb, present, chosen, onChoose }: {
       {limb === 'down' ? band : null}
       <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 max-md:grid-cols-[1fr_150px]">
         <div className={clsx('min-w-0', limb === 'up' && 'max-md:hidden')}>
-          {row.down ? <Side step={row.down} side="down" present={present === row.down.id} chosen={chosen === row.down.id} quiet={limb === 'up'} onChoose={onChoose} /> : null}
+          {row.down ? <Side {...sideOf(state, now, row.down, 'down', limb === 'up')} present={present === row.down.id} chosen={chosen === row.down.id} onChoose={onChoose} /> : null}
         </div>
         <div className="tray-ground flex items-center gap-2 px-2">
           <span className={clsx('narrow w-6 text-right text-[14px] max-md:w-4', present === active?.id ? 'text-copper' : 'text-steel')}>{row.number ?? ''}</span>
-          {pill ? <PillMark pill={pill} /> : null}
+          {pill ? <PillMark {...pill} /> : null}
         </div>
         <div className={clsx('min-w-0', limb === 'down' && 'max-md:hidden')}>
-          {row.up ? <Side step={row.up} side="up" present={present === row.up.id} chosen={chosen === row.up.id} quiet={limb === 'down'} goesAt={row.goesAt} onChoose={onChoose} /> : null}
+          {row.up ? <Side {...sideOf(state, now, row.up, 'up', limb === 'down')} present={present === row.up.id} chosen={chosen === row.up.id} goesAt={row.goesAt} onChoose={onChoose} /> : null}
         </div>
       </div>
       {limb === 'up' ? band : null}

@@ -167,16 +167,18 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
   const cautions = cautionsOf(step.cautions)
   const first = cautions[0]
   const why = step.ifOmitted
-  if (!first && !why) return null
+  const wanted = step.limb === 'down' ? step.why.map((r) => r.title) : []
+  if (!first && !why && wanted.length === 0) return null
   const shown = all ? cautions : cautions.slice(0, 1)
   return (
-    <div className={first?.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5' : 'border-l-[6px] border-look bg-look-tint px-4 py-2.5'}>
+    <div className={first?.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5' : first ? 'border-l-[6px] border-look bg-look-tint px-4 py-2.5' : 'px-1'}>
       {shown.map((c) => (
         <p key={c.text} className="text-[16.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</p>
       ))}
+      {all && wanted.length > 0 ? <p className="mt-1 text-[16px]">Needed for: {wanted.slice(0, 3).join('; ')}{wanted.length > 3 ? '…' : ''}</p> : null}
       {all && why ? <p className="mt-1 text-[16px]">If left out: {why}</p> : null}
       {all ? <p className="mt-1 text-[14.5px] text-steel">The maker’s manual and local rules come first.</p> : null}
-      {cautions.length > 1 || why ? (
+      {cautions.length > 1 || why || wanted.length > 0 ? (
         <button type="button" onClick={() => setAll(!all)} aria-expanded={all} className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4">
           {all ? 'less' : first ? 'more' : 'why this step'}
         </button>

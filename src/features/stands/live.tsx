@@ -19,12 +19,15 @@ export function Live() {
       if (word.type === 'link') setAlone(word.link === 'alone')
       if (word.type === 'notice') timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)
     })
+    // Where the address is not secure there is no stream to follow: look every ten seconds.
+    const poll = navigator.locks ? undefined : setInterval(() => router.refresh(), 10_000)
     const offline = (): void => setAlone(!navigator.onLine)
     window.addEventListener('offline', offline)
     window.addEventListener('online', offline)
     return () => {
       stop()
       clearTimeout(timer)
+      clearInterval(poll)
       window.removeEventListener('offline', offline)
       window.removeEventListener('online', offline)
     }
