@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { useKeys } from '../../client/keys'
 import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
@@ -99,6 +99,9 @@ export function JobScreen(props: JobScreenProps) {
 
   const limb = stage === 'build up' || stageIndex(stage) > stageIndex('build up') ? 'up' : 'down'
   const present = view.ready ? presentStep(state, limb, now || state.lastAt) : null
+  // The card answers a tap in the next frame; the run beside it follows in the one after.
+  const lateJob = useDeferredValue(job)
+  const latePresent = useDeferredValue(present?.id ?? null)
   const picked = chosen === null ? null : ([...state.down, ...state.up].find((s) => s.id === chosen) ?? null)
   const shown = picked ?? present
   // What was chosen by hand gives way to the run once it is settled.
@@ -158,10 +161,10 @@ export function JobScreen(props: JobScreenProps) {
         <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_minmax(400px,35.5%)] print:block">
           <div className="order-2 min-h-0 max-md:border-t max-md:border-rule md:order-1 md:flex md:flex-col [&>*]:min-h-0 [&>*]:flex-1">
             {stage === 'take in' ? <IntakePanel /> : stage === 'find the fault' ? <FaultPanel /> : stage === 'prove' ? <ProvePanel /> : stage === 'hand back' ? <HandBackPanel /> : (
-              <Ladder limb={limb} present={stage === 'swap' ? null : (present?.id ?? null)} chosen={chosen} onChoose={choose} />
+              <LateLadder job={lateJob} limb={limb} present={stage === 'swap' ? null : latePresent} chosen={chosen} onChoose={choose} />
             )}
           </div>
-          <aside aria-label="What to do now" className="screen-only order-1 flex flex-col overflow-y-auto border-rule bg-paper p-4 pt-3 md:order-2 md:border-l">
+          <aside aria-label="What to do now" className="screen-only order-1 flex flex-col overflow-y-auto border-rule contain-content max-md:contain-none bg-paper p-4 pt-3 md:order-2 md:border-l">
             {elsewhere ? <Elsewhere job={job} /> : null}
             <div className="flex-1">
               {stage === 'take in' ? <GoalCard /> : stage === 'find the fault' ? <FaultCard /> : stage === 'prove' ? <ProveCard /> : stage === 'hand back' ? <HandBackCard /> : stage === 'swap' && !picked ? <SwapCard /> : (
@@ -190,6 +193,15 @@ export function JobScreen(props: JobScreenProps) {
     </JobContextProvider>
   )
 }
+
+/** The run, drawn from its own, possibly one frame older, view of the job. */
+const LateLadder = memo(function LateLadder({ job, ...rest }: { readonly job: JobContext } & Parameters<typeof Ladder>[0]) {
+  return (
+    <JobContextProvider value={job}>
+      <Ladder {...rest} />
+    </JobContextProvider>
+  )
+})
 
 /** The stage on the screen is not the one that the job is at: say so, and offer to move it. */
 function Elsewhere({ job }: { readonly job: JobContext }) {

@@ -102,12 +102,15 @@ export function Ladder({ limb, present, chosen, onChoose }: {
   const rows = rungs(state, limb)
   const box = useRef<HTMLDivElement>(null)
   useEffect(() => {
-    // Only the run itself scrolls, never the page: on a phone the card stays where it is.
-    const list = box.current
-    const row = list?.querySelector<HTMLElement>('[aria-current="step"]')
-    if (list && row && list.scrollHeight > list.clientHeight) {
-      list.scrollTop += row.getBoundingClientRect().top - list.getBoundingClientRect().top - list.clientHeight / 2 + row.clientHeight / 2
-    }
+    // Only the run itself scrolls, never the page, and only when the present rung has left its middle part: a tap shows first.
+    const frame = requestAnimationFrame(() => {
+      const list = box.current
+      const row = list?.querySelector<HTMLElement>('[aria-current="step"]')
+      if (!list || !row || list.scrollHeight <= list.clientHeight) return
+      const at = (row.getBoundingClientRect().top - list.getBoundingClientRect().top) / list.clientHeight
+      if (at < 0.2 || at > 0.7) list.scrollTop += (at - 0.45) * list.clientHeight
+    })
+    return () => cancelAnimationFrame(frame)
   }, [present, limb])
   const down = progress(state, 'down', true)
   const up = progress(state, 'up', limb === 'up')
@@ -118,7 +121,7 @@ export function Ladder({ limb, present, chosen, onChoose }: {
         <p className="tray-ground py-1.5 text-center">TRAY</p>
         <p className={clsx('py-1.5 pl-3', limb === 'down' && 'max-md:hidden')}>UP · {limb === 'up' ? `${up.done}/${up.of}` : `${up.of} steps`}{up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}</p>
       </div>
-      <div ref={box} tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto">
+      <div ref={box} tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto contain-content max-md:contain-none">
         {rows.map((row) => <Row key={row.key} row={row} limb={limb} present={present} chosen={chosen} onChoose={onChoose} />)}
         {rows.length === 0 ? <p className="p-6 text-[17px] text-steel">Nothing has come off yet. What you log stands here, and its way back grows beside it.</p> : null}
       </div>

@@ -12,7 +12,7 @@ import { StepCard } from './step-card'
 /** The card beside the run: the chosen step, else the present one, else what comes after the limb. */
 export function RunCard({ limb, step, present }: { readonly limb: 'down' | 'up'; readonly step: PlannedStep | null; readonly present: boolean }) {
   const { state } = useJob()
-  if (step) return <StepCard key={step.id} step={step} present={present} />
+  if (step) return <StepCard step={step} present={present} />
   if (limb === 'down' && !state.planned && state.machine.file) return <GoalCard />
   if (limb === 'down' && !state.planned) return <LineCard />
   return limb === 'down' ? <BottomCard /> : <TopCard />

@@ -74,7 +74,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       ) : null}
       {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. Brake held, nothing loose on top.' : 'Hold the brake while you turn it.'}</p> : <Picture step={step} />}
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
-      <Cautions step={step} />
+      <Cautions key={step.id} step={step} />
       <Disputes step={step} />
       {own?.differs.map((text, i) => <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">◆ Differs here: {text}</p>)}
       {own?.notes.map((text, i) => <p key={i} className="text-[16px]">✎ {text}</p>)}
