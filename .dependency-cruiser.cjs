@@ -16,7 +16,7 @@ const allowed = {
 /** Pure numeric packages that core may use. */
 const NUMERIC = []
 
-const tests = '\\.(test|spec)\\.tsx?$|\\.test-helper\\.ts$'
+const tests = '\\.(test|spec)\\.tsx?$'
 const arrows = areas.map((area) => ({
   name: `arrow-from-${area}`,
   severity: 'error',

@@ -1,6 +1,6 @@
 // The reducer on a 2,000-entry journal, and the planner on every job of the Dunlin.
 import { type Entry, expectedDone, presentStep, reduce } from '../src/core/job'
-import { Logbook } from '../src/core/job/logbook.test-helper'
+import { Logbook } from '../tests/logbook'
 import { plan } from '../src/core/planning'
 import { dunlin } from '../src/demo/machines/dunlin'
 import { at, row, time } from './timing'

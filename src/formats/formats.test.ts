@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import { dunlin } from '../demo/machines/dunlin'
-import { dunlinPlan } from '../core/job/logbook.test-helper'
+import { dunlinPlan } from '../../tests/logbook'
 import { KINDS, reduce } from '../core/job'
 import { parseEntry } from './entry'
-import { ENTRY_FIXTURES } from './entry-fixtures.test-helper'
+import { ENTRY_FIXTURES } from '../../tests/entry-fixtures'
 import { parseMachineFile } from './machine-file'
 
 const TEXT = JSON.stringify(dunlin())

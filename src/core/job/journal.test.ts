@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { checkStatus, deadAt, type Entry, fold, looseFixings, reduce, stageMissing, struckIds, tally } from './index'
-import { Logbook, MINUTE, NOON } from './logbook.test-helper'
+import { Logbook, MINUTE, NOON } from '../../../tests/logbook'
 
 const SCREW = 'front-caliper-bolt-upper'
 const opened = (): Logbook => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { looseCount, MAY_OVERRIDE, CHECKS, reduce, tally, trayMissing, waitingFixings } from './index'
-import { dunlinPlan, Logbook } from './logbook.test-helper'
+import { dunlinPlan, Logbook } from '../../../tests/logbook'
 import { plausible } from './times'
 
 const plan = dunlinPlan('front-motor-goal')

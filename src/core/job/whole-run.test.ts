@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   checkStatus, expectedDone, fold, type JobState, looseCount, presentStep, progress, reduce, relevantChecks, rungs, stageMissing, summarize, tally, waitingFor,
 } from './index'
-import { Logbook, MINUTE, NOON } from './logbook.test-helper'
+import { Logbook, MINUTE, NOON } from '../../../tests/logbook'
 
 /** Takes the front motor of a Dunlin out and puts a new one in, by one tap a step, as the screen would. */
 function wholeRun() {

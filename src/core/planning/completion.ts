@@ -9,10 +9,12 @@ export interface Completion {
   readonly minutes: number
 }
 
-/** Best first; others only within `slack` minutes of it. */
+/** Best first; others only within three minutes of it. */
 export interface Completions {
   readonly best: Completion
   readonly others: readonly Completion[]
+  /** False when the search was cut off: a cheaper set may exist. */
+  readonly complete: boolean
 }
 
 const KEEP_WITHIN_MINUTES = 3
@@ -20,7 +22,7 @@ const NODE_LIMIT = 20_000
 
 /**
  * The cheapest set of actions that makes `goal` true: an AND/OR search that branches only where a guard offers a
- * choice, cut off by the best sum of least minutes found so far.
+ * choice, cut off by the best sum of least minutes × people found so far.
  * @param done facts that hold already
  */
 export function cheapestCompletion(
@@ -43,7 +45,7 @@ export function cheapestCompletion(
 
   const leastMinutes = (id: string): number => {
     const modes = usableModes(actions.get(id)!.doing, variants)
-    return Math.min(...modes.map((m) => m.minutes.likely + (m.penalty ?? 0)))
+    return Math.min(...modes.map((m) => m.minutes.likely * m.people + (m.penalty ?? 0)))
   }
 
   interface Open {
@@ -115,7 +117,7 @@ export function cheapestCompletion(
 
   found.sort((a, b) => a.minutes - b.minutes || a.actions.size - b.actions.size)
   const best = found[0]
-  if (best) return ok({ best: addSupports(actions, best), others: distinct(found.slice(1), best) })
+  if (best) return ok({ best: addSupports(actions, best), others: distinct(found.slice(1), best), complete: nodes <= NODE_LIMIT })
   if (nodes > NODE_LIMIT) return fail({ kind: 'too large', nodes })
   if (loop.length > 0) return fail({ kind: 'cycle', loop })
   return fail({ kind: 'unreachable', chain: blocked })

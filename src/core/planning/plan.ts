@@ -70,7 +70,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   return ok({
     planner: PLANNER_VERSION,
     goals,
-    down: limb(withPairs(downSteps, upSteps), down),
+    down: limb(withPairs(downSteps, upSteps), completion.value.complete ? down : { ...down, proved: false }),
     swap: goals.flatMap((id) =>
       (index.goals.get(id)!.swap ?? []).map(({ part, ...rest }) => {
         const found = part === undefined ? undefined : index.parts.get(part)

@@ -2,8 +2,8 @@
 import clsx from 'clsx'
 import { stageIndex, summarize } from '../../core/job'
 import { columnOf, Dip, placeOf, depthAt } from '../../ui/dip'
-import { STAGE_LABEL, STAGE_LIST, stageProgress, stepText } from '../words'
-import { useJob } from './context'
+import { STAGE_LABEL, STAGE_LIST, stageProgress, stepText } from '../shared/words'
+import { useJob } from '../shared/context'
 
 const DEPTH = 40
 

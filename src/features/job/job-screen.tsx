@@ -10,25 +10,25 @@ import { type Entry, presentStep, type Stage, stageIndex, STAGES, type UnknownEn
 import type { MachineFile } from '../../core/machine'
 import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
-import { STAGE_LABEL } from '../words'
-import { type JobContext, JobContextProvider, type SheetState } from './context'
-import { GoalCard } from './goal-card'
-import { IntakePanel } from './intake-panel'
+import { STAGE_LABEL } from '../shared/words'
+import { type JobContext, JobContextProvider, type SheetState } from '../shared/context'
+import { GoalCard } from '../intake/goal-card'
+import { IntakePanel } from '../intake/intake-panel'
 import { JobHead } from './job-head'
-import { Ladder } from './ladder'
-import { RunCard } from './run-card'
+import { Ladder } from '../run/ladder'
+import { RunCard } from '../run/run-card'
 import { LinkBar, StateStrip } from './state-strip'
-import { doStep, pedalMay, turnNeeded } from './step-card'
-import { SwapCard } from './swap-card'
+import { doStep, pedalMay, turnNeeded } from '../run/step-card'
+import { SwapCard } from '../run/swap-card'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
-const FaultPanel = dynamic(() => import('./fault-panel').then((m) => m.FaultPanel))
-const FaultCard = dynamic(() => import('./fault-panel').then((m) => m.FaultCard))
-const ProvePanel = dynamic(() => import('./prove-panel').then((m) => m.ProvePanel))
-const ProveCard = dynamic(() => import('./prove-panel').then((m) => m.ProveCard))
-const HandBackPanel = dynamic(() => import('./handback-panel').then((m) => m.HandBackPanel))
-const HandBackCard = dynamic(() => import('./handback-panel').then((m) => m.HandBackCard))
+const FaultPanel = dynamic(() => import('../fault/fault-panel').then((m) => m.FaultPanel))
+const FaultCard = dynamic(() => import('../fault/fault-panel').then((m) => m.FaultCard))
+const ProvePanel = dynamic(() => import('../prove/prove-panel').then((m) => m.ProvePanel))
+const ProveCard = dynamic(() => import('../prove/prove-panel').then((m) => m.ProveCard))
+const HandBackPanel = dynamic(() => import('../handback/handback-panel').then((m) => m.HandBackPanel))
+const HandBackCard = dynamic(() => import('../handback/handback-panel').then((m) => m.HandBackCard))
 
 export interface JobScreenProps {
   readonly jobId: string

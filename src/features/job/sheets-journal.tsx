@@ -5,10 +5,10 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
-import { STAGE_LABEL, STAGE_LIST } from '../words'
-import { useJob } from './context'
-import { describeEntry } from './describe'
-import { lineEntries } from './line-entries'
+import { STAGE_LABEL, STAGE_LIST } from '../shared/words'
+import { useJob } from '../shared/context'
+import { describeEntry } from '../shared/describe'
+import { lineEntries } from '../shared/line-entries'
 
 /** A typed line: something that came off beyond the plan, or a note. */
 export function LineSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {

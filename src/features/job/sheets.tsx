@@ -1,8 +1,8 @@
 'use client'
-import type { SheetState } from './context'
-import { PowerSheet, ProofSheet, ReadingSheet } from './sheets-electric'
+import type { SheetState } from '../shared/context'
+import { PowerSheet, ProofSheet, ReadingSheet } from '../safe/sheets-electric'
 import { JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
-import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet, ParkSheet } from './sheets-step'
+import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet, ParkSheet } from '../run/sheets-step'
 
 /** The one sheet that is open over a job. */
 export function Sheets({ sheet, onClose, single, onSingle }: {

@@ -2,8 +2,8 @@
 import clsx from 'clsx'
 import { deadAt, looseCount, proofEnds } from '../../core/job'
 import { clockText, spanText } from '../../ui/time'
-import { count, looseText, powerWord } from '../words'
-import { useJob } from './context'
+import { count, looseText, powerWord } from '../shared/words'
+import { useJob } from '../shared/context'
 
 const TONE = { stop: 'bg-stop text-on-stop', look: 'bg-look text-paper', ok: 'bg-ok text-on-ok' } as const
 

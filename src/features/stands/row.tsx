@@ -3,7 +3,7 @@ import Link from 'next/link'
 import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
 import { clockText, spanText, useNow } from '../../ui/time'
 import type { JobSummary } from '../../core/job'
-import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../words'
+import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../shared/words'
 
 const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
 const MAX_DEPTH = 56

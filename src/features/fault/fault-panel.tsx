@@ -4,8 +4,8 @@ import type { Mark } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { useJob } from './context'
-import { Block, Lines } from './panel'
+import { useJob } from '../shared/context'
+import { Block, Lines } from '../shared/panel'
 
 /** Find the fault: what it does, what was measured, and what it turned out to be. */
 export function FaultPanel() {

@@ -4,9 +4,9 @@ import type { Mark } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { useJob } from './context'
-import { Block, Lines } from './panel'
-import { PhotoView } from './photos'
+import { useJob } from '../shared/context'
+import { Block, Lines } from '../shared/panel'
+import { PhotoView } from '../shared/photos'
 
 /** One line in, one button: for symptoms and damage. */
 function AddLine({ label, placeholder, onAdd }: { readonly label: string; readonly placeholder: string; readonly onAdd: (text: string) => void }) {

@@ -7,8 +7,8 @@ import { planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { count } from '../words'
-import { useJob } from './context'
+import { count } from '../shared/words'
+import { useJob } from '../shared/context'
 
 function whyNot(error: PlanError): string {
   switch (error.kind) {

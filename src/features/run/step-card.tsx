@@ -4,11 +4,11 @@ import { expectedDone, isCheck, isSettled, type JobState, MAY_OVERRIDE, nextPass
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
-import { passWord } from '../words'
-import { cautionsOf } from './cautions'
-import { type JobContext, useJob } from './context'
+import { passWord } from '../shared/words'
+import { cautionsOf } from '../shared/cautions'
+import { type JobContext, useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
-import { PhotoView } from './photos'
+import { PhotoView } from '../shared/photos'
 import { doneLabel, factsOfStep } from './step-words'
 
 /** Does the machine have to be turned before this step? */

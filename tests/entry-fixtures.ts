@@ -1,5 +1,5 @@
-import type { Bodies, Kind } from '../core/job'
-import { dunlinPlan } from '../core/job/logbook.test-helper'
+import type { Bodies, Kind } from '../src/core/job'
+import { dunlinPlan } from './logbook'
 
 const ID = '01a21089-c2e7-7676-a522-f2b4340beda1'
 const PHOTO = 'ab'.repeat(32)

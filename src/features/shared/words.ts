@@ -1,4 +1,4 @@
-import { type JobSummary, type Power, type Stage, STAGES } from '../core/job'
+import { type JobSummary, type Power, type Stage, STAGES } from '../../core/job'
 
 /** Stage names as the screen writes them. */
 export const STAGE_LABEL: Readonly<Record<Stage, string>> = {

@@ -6,8 +6,8 @@ import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
-import { cautionsOf } from './cautions'
-import { useJob } from './context'
+import { cautionsOf } from '../shared/cautions'
+import { useJob } from '../shared/context'
 
 /** Where a proof is measured: at every controller of the file, else where the mechanic says. */
 function proofPlaces(file: ReturnType<typeof useJob>['file']): string[] {

@@ -4,9 +4,9 @@ import { checkStatus, type JobState, type Mark, relevantChecks, stageMissing, ta
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { count } from '../words'
-import { useJob } from './context'
-import { checkWords } from './check-words'
+import { count } from '../shared/words'
+import { useJob } from '../shared/context'
+import { checkWords } from '../shared/check-words'
 
 /** What was not checked, or was passed over; said plainly. */
 function notChecked(state: JobState, now: number): string[] {

@@ -2,7 +2,7 @@
 import type { FixingState } from '../../core/job'
 import type { Connection, MachineFile, Stack } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
-import { useJob } from './context'
+import { useJob } from '../shared/context'
 import { conditionWords } from './pill'
 
 /** The order in which like fixings are tightened: star for a circle, criss-cross from the middle out for a row. Indexes in order. */

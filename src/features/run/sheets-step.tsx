@@ -4,8 +4,8 @@ import { type CheckId, freeCell, type Stage } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
-import { STAGE_LABEL } from '../words'
-import { useJob } from './context'
+import { STAGE_LABEL } from '../shared/words'
+import { useJob } from '../shared/context'
 import { conditionWords } from './pill'
 
 const WAYS = [

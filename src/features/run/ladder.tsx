@@ -4,7 +4,7 @@ import { memo, useEffect, useRef } from 'react'
 import { isSettled, type JobState, progress, type Rung, rungs } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { clockText } from '../../ui/time'
-import { useJob } from './context'
+import { useJob } from '../shared/context'
 import { type Pill, pillOf, type PillLook } from './pill'
 
 const PILL: Record<PillLook, string> = {

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
-import { useJob } from './context'
+import { useJob } from '../shared/context'
 
 /** The bottom of the dip: old out, new in, both serial numbers. */
 export function SwapCard() {

@@ -1,7 +1,7 @@
-import { dunlin } from '../../demo/machines/dunlin'
-import { plan, type Plan } from '../planning'
-import type { Bodies, Entry, Kind } from './entries'
-import { DEFAULT_SETTINGS } from './settings'
+import { dunlin } from '../src/demo/machines/dunlin'
+import { plan, type Plan } from '../src/core/planning'
+import type { Bodies, Entry, Kind } from '../src/core/job/entries'
+import { DEFAULT_SETTINGS } from '../src/core/job/settings'
 
 /** Noon of a working day, UTC. */
 export const NOON = Date.UTC(2026, 2, 18, 12)

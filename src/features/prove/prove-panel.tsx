@@ -5,9 +5,9 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText, spanText } from '../../ui/time'
-import { checkWords } from './check-words'
-import { useJob } from './context'
-import { Block, Lines } from './panel'
+import { checkWords } from '../shared/check-words'
+import { useJob } from '../shared/context'
+import { Block, Lines } from '../shared/panel'
 
 /** Every check that this job has, and how it stands. */
 export function ProvePanel() {

@@ -1,5 +1,5 @@
 import type { Entry, JobState } from '../../core/job'
-import { STAGE_LABEL } from '../words'
+import { STAGE_LABEL } from './words'
 
 const titleOf = (state: JobState, id: string): string => [...state.down, ...state.up, ...state.swap].find((s) => s.id === id)?.title ?? id
 const fixingNames = (state: JobState, ids: readonly string[]): string => {

@@ -4,9 +4,9 @@ import { stageIndex } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
-import { useJob } from './context'
-import { GoalCard } from './goal-card'
-import { lineEntries } from './line-entries'
+import { useJob } from '../shared/context'
+import { GoalCard } from '../intake/goal-card'
+import { lineEntries } from '../shared/line-entries'
 import { StepCard } from './step-card'
 
 /** The card beside the run: the chosen step, else the present one, else what comes after the limb. */
