@@ -120,16 +120,16 @@ test('signing out clears what is kept of pages, never the outbox', async ({ page
 test('five wrong tries lock a name, and the page says for how long', async ({ page }) => {
   await page.goto('/sign-in')
   for (let i = 0; i < 5; i++) {
-    await page.getByLabel('Name').fill('Aldo')
+    await page.getByLabel('Name').fill('Runa')
     await page.getByLabel('Passphrase').fill(`wrong ${i}`)
     await page.getByRole('button', { name: 'Sign in' }).click()
     await expect(page.getByRole('button', { name: 'Looking…' })).toBeHidden()
     await expect(page.getByRole('alert').filter({ hasText: i < 4 ? 'do not go together' : 'wait 1 minute' })).toBeVisible()
     // A refused try gives the name back and clears the passphrase.
-    await expect(page.getByLabel('Name')).toHaveValue('Aldo')
+    await expect(page.getByLabel('Name')).toHaveValue('Runa')
     await expect(page.getByLabel('Passphrase')).toHaveValue('')
   }
-  await page.getByLabel('Passphrase').fill('aldo at the slip')
+  await page.getByLabel('Passphrase').fill('runa at the slip')
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByText(/Too many tries for this name. Try again in/)).toBeVisible()
 })

@@ -1,6 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server'
+import { DEVICE_COOKIE, DEVICE_SECONDS } from './server/cookies'
 
-/** A strict Content Security Policy, with a nonce of its own for every page. API routes send no scripts and are left out. */
+/** A strict Content Security Policy, with a nonce of its own for every page; and a number for every browser on its first visit. API routes send no scripts and are left out. */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
   const dev = process.env.NODE_ENV === 'development'
@@ -27,6 +28,9 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('x-content-type-options', 'nosniff')
   response.headers.set('referrer-policy', 'same-origin')
   response.headers.set('permissions-policy', 'camera=(self), microphone=(), geolocation=()')
+  if (!request.cookies.has(DEVICE_COOKIE)) {
+    response.cookies.set(DEVICE_COOKIE, crypto.randomUUID(), { httpOnly: true, sameSite: 'lax', path: '/', maxAge: DEVICE_SECONDS })
+  }
   return response
 }
 

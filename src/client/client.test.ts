@@ -46,6 +46,7 @@ const JOB = v7()
 const TABLET = v4()
 let server: FakeServer
 let stops: (() => void)[] = []
+let kept: Map<string, string>
 
 async function open(entries: readonly Entry[] = []) {
   const { JournalClient } = await import('./journal')
@@ -62,8 +63,16 @@ beforeEach(() => {
   server = new FakeServer()
   vi.stubGlobal('fetch', server.fetch)
   vi.stubGlobal('navigator', {})
-  const kept = new Map<string, string>()
-  vi.stubGlobal('localStorage', { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => void kept.set(k, v) })
+  kept = new Map<string, string>()
+  vi.stubGlobal('localStorage', {
+    getItem: (k: string) => kept.get(k) ?? null,
+    setItem: (k: string, v: string) => void kept.set(k, v),
+    removeItem: (k: string) => void kept.delete(k),
+    key: (i: number) => [...kept.keys()][i] ?? null,
+    get length() {
+      return kept.size
+    },
+  })
 })
 afterEach(async () => {
   stops.forEach((stop) => stop())
@@ -97,6 +106,28 @@ describe('the outbox', () => {
     server.mode = 'up'
     await vi.waitFor(() => expect(again.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
     expect(texts(server.entries)).toEqual(['a', 'b', 'c'])
+  })
+
+  it('loses nothing when the page is left in the very moment of a tap', async () => {
+    const client = await open()
+    server.mode = 'down'
+    client.logAll(['a', 'b'].map((text) => ({ kind: 'note-added' as const, body: { text } })))
+    // Written down before anything is waited for, and rubbed out once the outbox has it.
+    expect([...kept.keys()].filter((k) => k.startsWith('nailsmith-unsaved:'))).toHaveLength(2)
+    await vi.waitFor(() => expect([...kept.keys()].filter((k) => k.startsWith('nailsmith-unsaved:'))).toHaveLength(0))
+    server.mode = 'up'
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
+  })
+
+  it('takes up what a page that was left had only written down', async () => {
+    const drafts = ['a', 'b'].map((t): EntryDraft => ({ ...other(t), by: 'p-ines', device: TABLET }))
+    for (const d of drafts) kept.set(`nailsmith-unsaved:${d.id}`, JSON.stringify(d))
+    kept.set('nailsmith-unsaved:broken', '{')
+    const client = await open()
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['a', 'b']), { timeout: 5_000 })
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0))
+    expect(texts(client.snapshot().entries)).toEqual(['a', 'b'])
+    expect([...kept.keys()]).not.toContain(`nailsmith-unsaved:${drafts[0]!.id}`)
   })
 
   it('sends again when the answer was lost, and the entry is there once', async () => {

@@ -17,6 +17,8 @@ export interface JournalView {
   readonly badPhotos: readonly QueuedPhoto[]
   readonly link: Link
   readonly ready: boolean
+  /** False where this browser keeps nothing, as in some private windows: then nothing can be logged here. */
+  readonly keeps: boolean
 }
 
 export interface JournalOptions {
@@ -36,6 +38,7 @@ export class JournalClient {
   private badPhotos: readonly QueuedPhoto[] = []
   private link: Link = 'joined'
   private ready = false
+  private keeps = true
   private base: JobState
   private baseCount = 0
   private view: JournalView
@@ -71,7 +74,11 @@ export class JournalClient {
       else void this.refreshShelf(word.ids)
     })
     follow()
-    void this.load()
+    void this.load().catch(() => {
+      this.keeps = false
+      this.ready = true
+      this.redraw()
+    })
     this.poll = setInterval(() => void this.read(), POLL_MS)
     return () => {
       this.stopHearing?.()
@@ -204,6 +211,6 @@ export class JournalClient {
     const pending = this.pending.map((draft, i) => ({ ...draft, seq: contiguous + 1 + i, receivedAt: null, sentBy: null }) as Entry)
     const entries = [...confirmed, ...pending]
     const state = pending.length === 0 ? this.base : (fold(this.base, pending) ?? reduce(this.options.jobId, entries))
-    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, badPhotos: this.badPhotos, link: this.link, ready: this.ready }
+    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, badPhotos: this.badPhotos, link: this.link, ready: this.ready, keeps: this.keeps }
   }
 }

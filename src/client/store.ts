@@ -64,13 +64,54 @@ export async function holdEntries(entries: readonly (Entry | UnknownEntry)[]): P
 
 let counter = 0
 
-/** Puts entries into the outbox, in one transaction; resolved when they are on disk. */
-export async function putWaiting(drafts: readonly EntryDraft[]): Promise<void> {
-  const tx = (await open()).transaction('outbox', 'readwrite', { durability: 'strict' })
-  await Promise.all([...drafts.map((draft) => tx.store.put({ id: draft.id, jobId: draft.jobId, n: Date.now() * 1000 + (counter++ % 1000), draft })), tx.done])
+const WAL = 'nailsmith-unsaved:'
+
+/**
+ * Entries are first written down where writing is done at once: a page that is left in the next moment would take its unfinished
+ * database transaction with it.
+ */
+function jot(drafts: readonly EntryDraft[]): void {
+  try {
+    for (const draft of drafts) localStorage.setItem(WAL + draft.id, JSON.stringify(draft))
+  } catch {
+    // No room or no storage: the transaction alone has to do.
+  }
 }
 
+function rubOut(drafts: readonly EntryDraft[]): void {
+  try {
+    for (const draft of drafts) localStorage.removeItem(WAL + draft.id)
+  } catch {
+    // As above.
+  }
+}
+
+/** Moves what a page left behind unfinished into the outbox. Safe to repeat: the server knows an entry by its id. */
+async function recover(): Promise<void> {
+  const keys = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)).filter((key) => key?.startsWith(WAL)) as string[]
+  const drafts = keys.flatMap((key) => {
+    try {
+      return [JSON.parse(localStorage.getItem(key) ?? 'null') as EntryDraft | null].filter((d) => d !== null)
+    } catch {
+      return []
+    }
+  })
+  if (drafts.length > 0) await putWaiting(drafts.sort((a, b) => (a.id < b.id ? -1 : 1)))
+}
+
+/** Puts entries into the outbox, in one transaction; resolved when they are on disk. */
+export async function putWaiting(drafts: readonly EntryDraft[]): Promise<void> {
+  jot(drafts)
+  const tx = (await open()).transaction('outbox', 'readwrite', { durability: 'strict' })
+  await Promise.all([...drafts.map((draft) => tx.store.put({ id: draft.id, jobId: draft.jobId, n: Date.now() * 1000 + (counter++ % 1000), draft })), tx.done])
+  rubOut(drafts)
+}
+
+let recovered: Promise<void> | null = null
+
 export async function waiting(jobId?: string): Promise<Waiting[]> {
+  recovered ??= recover()
+  await recovered
   const all = await (await open()).getAllFromIndex('outbox', 'order')
   return jobId === undefined ? all : all.filter((w) => w.jobId === jobId)
 }

@@ -3,11 +3,9 @@ import { cache } from 'react'
 import { db } from '../db/client'
 import type { Person } from '../db/people'
 import { findSession } from '../db/sessions'
+import { DEVICE_COOKIE, SESSION_COOKIE } from './cookies'
 import { tokenHash } from './secrets'
 
-export const SESSION_COOKIE = 'nailsmith-session'
-export const DEVICE_COOKIE = 'nailsmith-device'
-export const SESSION_DAYS = 14
 
 export interface Session {
   readonly person: Person

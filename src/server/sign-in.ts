@@ -4,10 +4,11 @@ import { db } from '../db/client'
 import { addPerson, clearFailures, countPeople, demoNames, findByName, noteFailure, type Role } from '../db/people'
 import { addDevice, addSession, endSession, firstLeadTokenStands, forgetStaleSessions, useFirstLeadToken } from '../db/sessions'
 import { hashPassphrase, newToken, tokenHash, verifyPassphrase } from './secrets'
-import { DEVICE_COOKIE, SESSION_COOKIE, SESSION_DAYS } from './session'
+import { DEVICE_COOKIE, DEVICE_SECONDS, SESSION_COOKIE, SESSION_DAYS } from './cookies'
 
 const FREE_TRIES = 5
 const MIN_PASSPHRASE = 10
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
 /** Seconds that a name is locked after `failures` failed tries: none up to the fifth, then a minute, doubling to an hour. */
 export function lockSeconds(failures: number): number | null {
@@ -54,13 +55,14 @@ export async function checkSignIn(name: string, passphrase: string, now: () => n
 export async function openSession(personId: string): Promise<void> {
   const jar = await cookies()
   const sql = db()
-  const device = jar.get(DEVICE_COOKIE)?.value ?? v4()
+  const known = jar.get(DEVICE_COOKIE)?.value
+  const device = known && UUID.test(known) ? known : v4()
   await addDevice(sql, device)
   const token = newToken()
   await forgetStaleSessions(sql)
   await addSession(sql, tokenHash(token), personId, device, SESSION_DAYS)
   const common = { httpOnly: true, sameSite: 'lax' as const, path: '/', secure: (await headers()).get('origin')?.startsWith('https:') ?? false }
-  jar.set(DEVICE_COOKIE, device, { ...common, maxAge: 60 * 60 * 24 * 3650 })
+  jar.set(DEVICE_COOKIE, device, { ...common, maxAge: DEVICE_SECONDS })
   jar.set(SESSION_COOKIE, token, { ...common, maxAge: 60 * 60 * 24 * SESSION_DAYS })
 }
 

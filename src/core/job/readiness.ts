@@ -65,9 +65,26 @@ function unmet(guard: Guard, has: (fact: string) => boolean, state: JobState): s
   return [state.down.find((s) => s.gives.includes(key))?.title ?? key]
 }
 
-/** The step to do now on a limb: the first that is neither settled nor waiting; else the first that is not settled. */
+/** The proof of dead has ended, or was crossed out, while steps of this limb still need it. */
+function proofWanted(state: JobState, limb: 'down' | 'up', at: number): PlannedStep | null {
+  if (deadAt(state.power, at, state.settings.proofMinutes)) return null
+  const proof = state.down.find((s) => s.kind === 'prove' && state.steps[s.id]?.status === 'done')
+  const steps = limb === 'down' ? state.down : state.up
+  return proof && steps.some((s) => s.dead && !isSettled(state, s)) ? proof : null
+}
+
+/** Still to be done: not settled, or a proof of dead that has to be taken again. */
+export function isOpen(state: JobState, step: PlannedStep, at: number): boolean {
+  if (!isSettled(state, step)) return true
+  return step.kind === 'prove' && (proofWanted(state, 'down', at) === step || proofWanted(state, 'up', at) === step)
+}
+
+/**
+ * The step to do now on a limb: a proof of dead that has lapsed; else the first that is neither settled nor waiting; else the first
+ * that is not settled.
+ */
 export function presentStep(state: JobState, limb: 'down' | 'up', at: number): PlannedStep | null {
   const steps = limb === 'down' ? state.down : state.up
   const open = steps.filter((s) => !isSettled(state, s))
-  return open.find((s) => waitingFor(state, s, at).length === 0) ?? open[0] ?? null
+  return proofWanted(state, limb, at) ?? open.find((s) => waitingFor(state, s, at).length === 0) ?? open[0] ?? null
 }

@@ -83,6 +83,28 @@ describe('a whole run by one tap a step', () => {
   })
 })
 
+describe('a proof that has ended', () => {
+  const at = run.book.entries.findIndex((e) => e.kind === 'step-done' && e.body.step === 'down:undo:front-ties')
+  const before = (): Logbook => {
+    const book = new Logbook()
+    run.book.entries.slice(0, at).filter((e) => e.kind !== 'step-done' || e.body.step !== 'down:off:pack').forEach((e) => book.log(e.kind, e.body as never))
+    return book
+  }
+  it('comes back as the present step while wiring is still to be done, and goes when it is taken again', () => {
+    const book = before()
+    const now = book.entries.at(-1)!.at
+    expect(presentStep(reduce('j1', book.entries), 'down', now)?.check).not.toBe('dead')
+    const late = now + 5 * 60 * MINUTE
+    expect(presentStep(reduce('j1', book.entries), 'down', late)?.check).toBe('dead')
+    book.log('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] }, { at: late, receivedAt: late })
+    expect(presentStep(reduce('j1', book.entries), 'down', late + MINUTE)?.check).not.toBe('dead')
+  })
+  it('does not come back once nothing needs it', () => {
+    expect(presentStep(run.bottom, 'down', run.bottom.lastAt + 9e9)).toBeNull()
+    expect(presentStep(run.top, 'up', run.top.lastAt)).toBeNull()
+  })
+})
+
 describe('one tap on a set', () => {
   it('does not put back a screw that is lost, stays out or is disputed', () => {
     const book = new Logbook()

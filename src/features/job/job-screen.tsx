@@ -63,8 +63,8 @@ export function JobScreen(props: JobScreenProps) {
   const picker = useRef<HTMLInputElement>(null)
   const photoStep = useRef<string | undefined>(undefined)
   const stage = asked ?? state.stage
-  const mayWork = person.role === 'lead' || person.role === 'mechanic'
-  const mayNote = mayWork || person.role === 'front desk'
+  const mayWork = view.keeps && (person.role === 'lead' || person.role === 'mechanic')
+  const mayNote = mayWork || (view.keeps && person.role === 'front desk')
 
   useEffect(() => {
     const read = (): void => setAsked(stageFromUrl())

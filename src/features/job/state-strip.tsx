@@ -39,6 +39,7 @@ export function StateStrip() {
 export function LinkBar() {
   const { view, state, open, nameOf, now } = useJob()
   const parts: React.ReactNode[] = []
+  if (!view.keeps) parts.push(<p key="k">▲ This browser keeps nothing (a private window?), so nothing can be logged here. Open the job in an ordinary window.</p>)
   if (view.link === 'alone') parts.push(<p key="a">◆ No connection. What you log is kept on this device and goes up by itself.</p>)
   if (view.link === 'signed out') parts.push(<p key="s">◆ Your sign-in has ended. What you logged is kept here; <a className="font-semibold underline" href={`/sign-in?to=/jobs/${state.jobId}`}>sign in again</a> to send it.</p>)
   if (view.shelf.length > 0) parts.push(<p key="f">▲ {count(view.shelf.length, 'entry', 'entries')} not taken by the server. <button type="button" className="font-semibold underline" onClick={() => open({ kind: 'shelf' })}>See why</button></p>)

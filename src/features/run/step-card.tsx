@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { expectedDone, isCheck, isSettled, type JobState, MAY_OVERRIDE, nextPass, waitingFor } from '../../core/job'
+import { expectedDone, isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -24,7 +24,7 @@ export function pedalMay(step: PlannedStep): boolean {
 /** Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now. */
 export function doStep(job: JobContext, step: PlannedStep): boolean {
   const { state } = job
-  if (isSettled(state, step) || waitingFor(state, step, job.now).length > 0) return false
+  if (!isOpen(state, step, job.now) || waitingFor(state, step, job.now).length > 0) return false
   if (turnNeeded(state, step)) {
     job.log('pose-changed', { to: step.turn!.to, name: step.turn!.title, people: step.turn!.people })
     return true
@@ -43,7 +43,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const job = useJob()
   const { state, now, mayWork, open, addPhoto } = job
   const own = state.steps[step.id]
-  const settled = isSettled(state, step)
+  const settled = !isOpen(state, step, now)
   const waits = settled ? [] : waitingFor(state, step, now)
   const turn = !settled && turnNeeded(state, step) ? step.turn! : null
   const pass = nextPass(state, step.id)

@@ -1,6 +1,7 @@
 import { cookies } from 'next/headers'
 import { allowed } from '@/server/http'
-import { DEVICE_COOKIE, SESSION_COOKIE, sessionFrom } from '@/server/session'
+import { DEVICE_COOKIE, SESSION_COOKIE } from '@/server/cookies'
+import { sessionFrom } from '@/server/session'
 import { noticeStream } from '@/server/streams'
 
 export const dynamic = 'force-dynamic'

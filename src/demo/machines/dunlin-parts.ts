@@ -1,0 +1,63 @@
+import type { Part } from '../../core/machine'
+import { all, any, doing, off, prepared, q, way } from './build'
+import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
+
+/** The wheel as an assembly and what it is made of, brake, cover and controller at one end. */
+export function parts(end: End, id: Id, arm: string): Part[] {
+  return [
+    {
+      id: id('wheel'),
+      name: `${end} wheel`,
+      mass: q(5.6, 'kg'),
+      of: [id('motor'), id('disc'), id('rim'), id('rim-half'), id('tyre'), id('tube')],
+      tethers: [id('phases'), id('hall')],
+      escape: all(off(id('lead')), off(id('caliper'))),
+      lift: doing(`Wheel out of the ${arm}`, [way(SIDE, null, 1.5)], {
+        note: 'Spread nothing: it slides along the flats. Carry the lead with it.',
+        cautions: ['H14'],
+        photo: 'axle ends in their slots, both sides',
+      }),
+      back: doing(`Wheel into the ${arm}, lead leaving left`, [way(SIDE, null, 2)], { note: 'Flats along the slots; disc between the pads.', cautions: ['H33', 'H38'] }),
+    },
+    {
+      id: id('motor'),
+      name: `${end} motor`,
+      mass: q(3.4, 'kg'),
+      serviceable: false,
+      escape: all(off(id('wheel')), off(id('rim-half')), off(id('disc'))),
+      lift: doing('Motor out of the rim', [way(SIDE, null, 1)], { cautions: ['H14', 'H28'] }),
+      back: doing('New motor in, lead to the left', [way(SIDE, null, 1.5)], { note: 'Six holes in line before it is pushed home.', cautions: ['H28'] }),
+    },
+    { id: id('disc'), name: `${end} brake disc`, mass: q(0.12, 'kg'), transfer: true, handed: 'left', escape: off(id('wheel')) },
+    { id: id('rim'), name: `${end} rim`, mass: q(0.7, 'kg') },
+    {
+      id: id('rim-half'),
+      name: `outer half of the ${end} rim`,
+      mass: q(0.4, 'kg'),
+      escape: any(off(id('wheel')), prepared(id('hang-wheel'))),
+      back: doing('Outer rim half on, holes in line', [way(SIDE, null, 1)], { note: 'Tube not pinched: look all round.' }),
+      lift: doing('Ease the outer rim half off', [way(SIDE, null, 1)], { note: 'Work round by hand; do not pry against the seat.' }),
+    },
+    {
+      id: id('tyre'),
+      name: `${end} tyre`,
+      mass: q(0.8, 'kg'),
+      escape: off(id('rim-half')),
+      lift: doing('Tyre off the rim', [way(SIDE, null, 2)], { note: 'Note the arrow: it points forward at the top.' }),
+      back: doing('Tyre on, arrow forward at the top', [way(SIDE, null, 3)], { note: 'Tube with a breath of air in it first.' }),
+    },
+    { id: id('tube'), name: `${end} tube`, mass: q(0.2, 'kg'), with: id('tyre') },
+    { id: id('caliper'), name: `${end} brake caliper`, mass: q(0.3, 'kg') },
+    { id: end === 'front' ? 'neck-cover' : 'arm-cover', name: end === 'front' ? 'neck cover' : 'arm cover', mass: q(0.1, 'kg') },
+    {
+      id: id('controller'),
+      name: `${end} controller`,
+      mass: q(0.5, 'kg'),
+      escape: off('deck-lid'),
+      tethers: [id('phases'), id('hall'), id('feed')],
+      lift: doing(`Lift the ${end} controller out`, [way(UP, null, 1)], { note: 'Peel it off its pad; keep the pad.' }),
+      back: doing(`New ${end} controller on its pad`, [way(UP, null, 1)], { note: 'Plugs to the middle of the deck.' }),
+    },
+    { id: armId(end), name: arm },
+  ]
+}
