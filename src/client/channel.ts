@@ -7,6 +7,8 @@ export type Word =
   | { readonly type: 'confirmed'; readonly jobId: string; readonly entries: readonly (Entry | UnknownEntry)[] }
   | { readonly type: 'shelved'; readonly jobId: string; readonly ids: readonly string[] }
   | { readonly type: 'link'; readonly link: Link }
+  /** The event stream has just opened: whatever came before was not told. */
+  | { readonly type: 'opened' }
 
 /** How the browser stands towards the server. */
 export type Link = 'joined' | 'alone' | 'signed out'

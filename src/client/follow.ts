@@ -19,7 +19,9 @@ export function follow(): void {
 function listen(): void {
   const source = new EventSource('/api/events')
   source.onopen = () => {
-    say('joined')
+    // What happened before the stream was open was not told: everyone who hears this reads on.
+    link = 'joined'
+    tell({ type: 'opened' })
     hurry()
   }
   source.onmessage = (event: MessageEvent<string>) => {

@@ -67,6 +67,7 @@ export class JournalClient {
     sendAs(this.options.person)
     this.stopHearing = hear((word) => {
       if (word.type === 'link') this.setLink(word.link)
+      else if (word.type === 'opened') void this.read()
       else if (word.jobId !== this.options.jobId) return
       else if (word.type === 'notice') word.seq > this.lastSeq() && void this.read()
       else if (word.type === 'confirmed') this.take(word.entries)
