@@ -18,7 +18,7 @@ function labelTop(at: number, deep: number): number {
 /** One machine: where it stands, its dip, what is next. */
 export function StandRow({ id, summary: s, by }: { readonly id: string; readonly summary: JobSummary; readonly by: string }) {
   const now = useNow()
-  const at = s.handedBack ? 1 : placeOf(STAGE_LIST.indexOf(s.stage), stageProgress(s))
+  const at = s.handedBack ? 0.985 : placeOf(STAGE_LIST.indexOf(s.stage), stageProgress(s))
   const curing = s.stage === 'prove' && s.curedAt !== null && now > 0 && now < s.curedAt
   const colour: DipColour = s.handedBack ? 'ok' : s.stage === 'take in' ? 'steel' : curing ? 'pose' : 'copper'
   const deep = s.depth === 0 ? 22 : Math.min(MAX_DEPTH, 18 + s.depth * 1.7)
