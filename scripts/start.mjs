@@ -1,5 +1,5 @@
 // Does all set-up and serves: Debian's PostgreSQL, npm packages, a private cluster, migrations, the demo world once, a build, the app.
-import { choosePort, ensureBuild, forgetApp, recordApp, spawnApp, waitReady } from './lib/app.mjs'
+import { choosePort, endEarlier, ensureBuild, forgetApp, recordApp, spawnApp, waitReady } from './lib/app.mjs'
 import { Cluster } from './lib/postgres.mjs'
 import { openTls } from './lib/tls.mjs'
 import { DATA, ensureDir, installModules, ROOT, say, spawnSync } from './lib/shell.mjs'
@@ -35,6 +35,7 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => v
 
 try {
   ensureDir(DATA)
+  await endEarlier()
   installModules()
   const given = process.env.DATABASE_URL
   if (!given) cluster = new Cluster('pg')

@@ -69,34 +69,51 @@ const record = () => path.join(DATA, 'app.json')
 
 export function recordApp(pid, port) {
   ensureDir(DATA)
-  writeFileSync(record(), JSON.stringify({ pid, port, startedAt: startedAt(pid) }), { mode: 0o600 })
+  writeFileSync(record(), JSON.stringify({ pid, port, startedAt: startedAt(pid), starter: process.pid, starterAt: startedAt(process.pid) }), { mode: 0o600 })
 }
 
 export function forgetApp() {
   if (!existsSync(record())) return
   const known = JSON.parse(readFileSync(record(), 'utf8'))
+  if (known.starter !== process.pid) return
   writeFileSync(record(), JSON.stringify({ port: known.port }), { mode: 0o600 })
 }
 
+function known() {
+  return existsSync(record()) ? JSON.parse(readFileSync(record(), 'utf8')) : null
+}
+
 /**
- * The port is remembered, since the outbox belongs to its origin. A leftover of ours on it is ended by its recorded pid; another
- * port is taken on the first start only.
+ * Ends an earlier start of the same shop, before its database is touched: the start itself, which stops its app and its database;
+ * or, where that was killed, the app that it left. Both are known by recorded pid and time of birth, never by name.
  */
-export async function choosePort(preferred) {
-  const known = existsSync(record()) ? JSON.parse(readFileSync(record(), 'utf8')) : null
-  if (known?.pid && alive(known.pid) && known.startedAt === startedAt(known.pid)) {
-    say(`Ending what is left of an earlier start (pid ${known.pid}) …`)
-    process.kill(known.pid, 'SIGTERM')
-    if (!(await waitGone(known.pid, 8_000))) {
-      process.kill(known.pid, 'SIGKILL')
-      await waitGone(known.pid, 4_000)
+export async function endEarlier() {
+  const earlier = known()
+  if (!earlier) return
+  const still = (pid, born) => pid && pid !== process.pid && alive(pid) && born === startedAt(pid)
+  if (still(earlier.starter, earlier.starterAt)) {
+    say(`Ending an earlier start (pid ${earlier.starter}) …`)
+    process.kill(earlier.starter, 'SIGTERM')
+    await waitGone(earlier.starter, 20_000)
+  }
+  if (still(earlier.pid, earlier.startedAt)) {
+    say(`Ending what is left of an earlier start (pid ${earlier.pid}) …`)
+    process.kill(earlier.pid, 'SIGTERM')
+    if (!(await waitGone(earlier.pid, 8_000))) {
+      process.kill(earlier.pid, 'SIGKILL')
+      await waitGone(earlier.pid, 4_000)
     }
   }
-  if (known?.port) {
-    for (let i = 0; i < 20 && !(await portFree(known.port)); i++) await sleep(250)
-    if (await portFree(known.port)) return known.port
+}
+
+/** The port is remembered, since the outbox belongs to its origin; another is taken on the first start only. */
+export async function choosePort(preferred) {
+  const port = known()?.port
+  if (port) {
+    for (let i = 0; i < 20 && !(await portFree(port)); i++) await sleep(250)
+    if (await portFree(port)) return port
     throw new Error(
-      `Port ${known.port} is taken by another program. What tablets have not sent yet belongs to this port, so no other is taken by itself.\n` +
+      `Port ${port} is taken by another program. What tablets have not sent yet belongs to this port, so no other is taken by itself.\n` +
         `End that program, or start with NAILSMITH_PORT=<another port> to move on purpose.`,
     )
   }

@@ -102,6 +102,16 @@ describe('npm start', () => {
     expect(lives(database)).toBe(false)
   })
 
+  it('takes over from a start that still runs, its database with it', async () => {
+    const first = start(data)
+    await first.url
+    const second = start(data)
+    expect(await second.url).toBe(url)
+    expect(await first.ended).toBe(0)
+    expect((await health(url)).ready).toBe(true)
+    await stop(second)
+  })
+
   it('says so and ends when the app is killed; starts again after PostgreSQL was killed too', async () => {
     const s = start(data)
     await s.url
