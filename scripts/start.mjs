@@ -33,6 +33,12 @@ async function stop(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0))
 
+// Under npm a SIGTERM reaches npm and its shell, not this process: when they are gone, it stops too.
+if (process.env.npm_lifecycle_event === 'start') {
+  const parent = process.ppid
+  setInterval(() => process.ppid !== parent && void stop(0), 500).unref()
+}
+
 try {
   ensureDir(DATA)
   await endEarlier()
