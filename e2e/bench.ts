@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { type APIRequestContext, type BrowserContext, expect, type Page } from '@playwright/test'
 
 export const CONTROL = process.env['CONTROL_URL'] ?? ''
@@ -119,4 +120,10 @@ export async function takePicture(page: Page, colour?: string): Promise<void> {
   const buffer = await picture(page, colour)
   const [chooser] = await Promise.all([page.waitForEvent('filechooser'), card(page).getByRole('button', { name: 'Photo', exact: true }).click()])
   await chooser.setFiles({ name: 'end.png', mimeType: 'image/png', buffer })
+}
+
+/** axe finds nothing on the page as it stands. */
+export async function clean(page: Page, what: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
+  expect(violations.map((v) => `${what}: ${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([])
 }

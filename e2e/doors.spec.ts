@@ -1,6 +1,6 @@
 import { type APIResponse, expect, type Page, test } from '@playwright/test'
 import { v4, v7 } from 'uuid'
-import { card, chooseJob, journal, keptForOffline, server, signIn, step, takeInDunlin } from './bench'
+import { card, chooseJob, clean, journal, keptForOffline, server, signIn, step, takeInDunlin } from './bench'
 
 test.afterEach(({ request }) => server(request, 'start'))
 
@@ -144,8 +144,28 @@ test('an empty shop is opened once by its link, and offers no demo sign-ins', as
   await page.getByLabel('Passphrase').fill('three plain words')
   await page.getByRole('button', { name: 'Open the shop' }).click()
   await expect(page.getByText('The stands are empty.')).toBeVisible()
+  // She adds a mechanic, who can then sign in.
+  await page.getByRole('link', { name: 'People' }).click()
+  await page.getByLabel('Name').fill('Bo')
+  await page.getByRole('radio', { name: /^mechanic/ }).check()
+  await page.getByLabel('Passphrase').fill('short')
+  await page.getByRole('button', { name: 'Add them' }).click()
+  await expect(page.getByText(/at least 10 characters/)).toBeVisible()
+  await expect(page.getByLabel('Name')).toHaveValue('Bo')
+  await page.getByLabel('Passphrase').fill('torque by numbers')
+  await page.getByRole('button', { name: 'Add them' }).click()
+  await expect(page.getByText('Bo can sign in now.')).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Bo' })).toContainText('mechanic')
+  await clean(page, 'people')
   await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page.getByRole('heading', { name: 'Whose hands?' })).toBeVisible()
   await expect(page.getByText('Demo: come in as')).toHaveCount(0)
+  await page.getByLabel('Name').fill('bo')
+  await page.getByLabel('Passphrase').fill('torque by numbers')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByText('Bo, mechanic')).toBeVisible()
+  await page.goto(new URL('/people', link).href)
+  await expect(page.getByRole('heading', { name: 'Not with this sign-in' })).toBeVisible()
   await page.goto(link)
   await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible()
 })

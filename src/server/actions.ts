@@ -1,6 +1,8 @@
 'use server'
 import { cookies, headers } from 'next/headers'
+import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
+import { addToShop } from './add-person'
 import { takeIn } from './jobs'
 import { originFault } from './origin'
 import { may } from './permissions'
@@ -9,6 +11,8 @@ import { checkSignIn, closeSession, makeFirstLead, openSession } from './sign-in
 
 export interface FormState {
   readonly message?: string
+  /** What has been done, where the page stays. */
+  readonly done?: string
   /** What was typed, so that nothing is lost with a refusal. */
   readonly values?: Readonly<Record<string, string>>
 }
@@ -65,6 +69,18 @@ export async function takeInAction(_: FormState, form: FormData): Promise<FormSt
   if (!values.complaint) return { message: 'What does it do, or not do? The owner’s own words are best.', values }
   const id = await takeIn(session, { ...values, machineId, name: values.name.slice(0, 120), unit: values.unit.slice(0, 120), owner: values.owner.slice(0, 200), stand: values.stand.slice(0, 40), job: values.job.slice(0, 200) })
   redirect(`/jobs/${id}`)
+}
+
+export async function addPersonAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const values = { name: text(form, 'name', 80), role: text(form, 'role', 20) }
+  const session = await currentSession()
+  if (!session || !may(session.person.role, 'lead')) return { message: 'Only a lead adds people.', values }
+  const wrong = await addToShop({ ...values, passphrase: String(form.get('passphrase') ?? '').slice(0, 400), qualified: form.get('qualified') === 'on' })
+  if (wrong) return { message: wrong, values }
+  revalidatePath('/people')
+  return { done: `${values.name} can sign in now.` }
 }
 
 export async function setLightAction(light: 'day' | 'night'): Promise<void> {

@@ -68,6 +68,10 @@ export function machines(): Promise<MachineRow[]> {
   return listMachines(db())
 }
 
+export function people(): Promise<Person[]> {
+  return listPeople(db())
+}
+
 export interface TakeIn {
   readonly machineId: string | null
   readonly name: string

@@ -7,7 +7,7 @@ import { hashPassphrase, newToken, tokenHash, verifyPassphrase } from './secrets
 import { DEVICE_COOKIE, DEVICE_SECONDS, SESSION_COOKIE, SESSION_DAYS } from './cookies'
 
 const FREE_TRIES = 5
-const MIN_PASSPHRASE = 10
+export const MIN_PASSPHRASE = 10
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
 /** Seconds that a name is locked after `failures` failed tries: none up to the fifth, then a minute, doubling to an hour. */

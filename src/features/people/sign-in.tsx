@@ -7,6 +7,7 @@ import { STAGE_LABEL, STAGE_LIST } from '../shared/words'
 
 interface FormState {
   readonly message?: string
+  readonly done?: string
   readonly values?: Readonly<Record<string, string>>
 }
 export type FormAction = (state: FormState, form: FormData) => Promise<FormState>

@@ -10,7 +10,7 @@ export interface HeaderProps {
   readonly shop: string
   readonly person: { readonly name: string; readonly role: string }
   readonly light: 'day' | 'night'
-  readonly here: 'stands' | 'take-in' | 'job'
+  readonly here: 'stands' | 'take-in' | 'people' | 'job'
   readonly setLight: (light: 'day' | 'night') => Promise<void>
   readonly signOut: () => Promise<void>
 }
@@ -41,6 +41,11 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
         <Link href="/take-in" aria-current={here === 'take-in' ? 'page' : undefined} className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
           Take in
         </Link>
+        {person.role === 'lead' ? (
+          <Link href="/people" aria-current={here === 'people' ? 'page' : undefined} className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
+            People
+          </Link>
+        ) : null}
       </nav>
       <p className="ml-auto truncate text-[15px] text-bar-quiet">
         <span className="max-lg:hidden">{shop} · {now > 0 ? `${today.format(now)} · ` : ''}</span>
