@@ -46,6 +46,7 @@ try {
   await shoot('sign-in', { who: null })
   await shoot('stands', {})
   await shoot('take-in', { who: 'Aldo', before: (page) => page.goto(`${world.url()}/take-in`) })
+  await shoot('people', { before: (page) => page.goto(`${world.url()}/people`) })
   await shoot('job-choose', { machine: /no\. 7/, before: frontMotor })
   await shoot('run-down', { who: 'Marit', machine: /no\. 3/ })
   await shoot('run-up', { who: 'Tobias', machine: /no\. 11/ })
