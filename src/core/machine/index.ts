@@ -9,6 +9,8 @@ export type {
   Cable, Consumable, DriveKind, DriveUnit, FileStep, Goal, Hole, LoadPath, MachineClass, MachineFile, OrderRule, Pack, Part, Pose, PoseMove,
   SealedUnit, Stack, StackItem, StoredEnergy, SwapStep, Tool, Variant, Vec3,
 } from './types'
+export { compareOne } from './compare'
+export type { Compared, CompareSpec } from './compare'
 export { both, factKey, factsIn, holds } from './guards'
 export type { Variants } from './guards'
 export { closureOf, fullChargeVolts, indexFile, jointsToRest, withWorstCase } from './file-index'

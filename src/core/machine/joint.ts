@@ -10,6 +10,8 @@ export interface Member {
   readonly place: string
   /** Screw length in mm. */
   readonly length?: number
+  /** Where the hole is, seen from above the cover: x forward, y left, mm. */
+  readonly at?: readonly [number, number]
   /** `stay` where the file says to leave this one in. */
   readonly stay?: boolean
 }
@@ -40,6 +42,8 @@ export interface Joint {
   readonly thread?: string
   readonly head?: string
   readonly torque?: Quantity
+  /** Property class of the screws, `8.8`; with thread and head it lets a missing torque be estimated. */
+  readonly strength?: string
   readonly lock?: Lock
   readonly pattern?: 'criss-cross' | 'star' | 'in turn'
   readonly role: 'working' | 'dust' | 'cover'

@@ -1,6 +1,7 @@
 import type { Quantity } from '../units'
 import type { Doing, Minutes } from './doing'
 import type { Fact, Guard } from './guard-types'
+import type { CompareSpec } from './compare'
 import type { Connection, Joint } from './joint'
 
 export const MACHINE_CLASSES = ['scooter', 'e-bike', 'ride-on', 'buggy', 'tractor', 'indoor machine'] as const
@@ -75,6 +76,8 @@ export interface Part {
   readonly back?: Doing
   /** Belongs on the replacement too: moved over during the swap. */
   readonly transfer?: boolean
+  /** What a replacement has to have in common with it. */
+  readonly compare?: readonly CompareSpec[]
 }
 
 export interface Cable {

@@ -1,0 +1,27 @@
+import type { DriveUnit, Guard, MachineFile } from '../machine'
+import type { Action, Reach } from './types'
+
+/** The connections of a drive: those at the end of its lead, told apart by what their pins carry. */
+export function driveConnections(file: MachineFile, drive: DriveUnit): { readonly hall: string | null; readonly phases: string | null } {
+  const leads = new Set(file.cables.filter((c) => c.of === drive.part).map((c) => c.id))
+  const mine = file.connections.filter((c) => c.mates.some((m) => leads.has(m)))
+  const with_ = (word: RegExp): string | null => mine.find((c) => c.pins.some((p) => word.test(p.function)))?.id ?? null
+  return { hall: with_(/hall/i), phases: with_(/phase/i) }
+}
+
+/** What has to hold before a test can be taken at its place; null when nothing has to be opened, or the file does not know the place. */
+export function accessOf(file: MachineFile, drive: DriveUnit, reach: Reach): Guard | null {
+  const { hall, phases } = driveConnections(file, drive)
+  const of = reach === 'outside' ? null : reach === 'phases' ? phases : hall
+  return of === null ? null : { fact: 'exposed', of }
+}
+
+/** The job to do in a machine file that an action means for this drive; null where the file has none. */
+export function goalOf(file: MachineFile, drive: DriveUnit, goal: Action['goal']): string | null {
+  if (goal === undefined) return null
+  if (goal === 'motor') return file.goals.find((g) => g.swap?.some((s) => s.part === drive.part))?.id ?? null
+  if (goal === 'inspect') return file.goals.find((g) => (g.swap ?? []).length === 0)?.id ?? null
+  const { hall } = driveConnections(file, drive)
+  const mates: readonly string[] = file.connections.find((c) => c.id === hall)?.mates ?? []
+  return file.goals.find((g) => g.swap?.some((s) => s.part !== undefined && mates.includes(s.part)))?.id ?? null
+}

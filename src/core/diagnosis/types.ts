@@ -1,0 +1,111 @@
+/** The candidate that is always there: something that is not in the list. */
+export const NONE = 'none'
+
+/** What one does about a fault; several faults can end in the same. */
+export interface Action {
+  readonly id: string
+  readonly name: string
+  /** Hands-on minutes where no plan says otherwise; estimated. */
+  readonly minutes: number
+  /** The motor has to come out for it. */
+  readonly motorOut?: boolean
+  /** Which of a machine file's jobs it is: see `goalOf`. */
+  readonly goal?: 'motor' | 'inspect' | 'controller'
+  /** Other ways of dealing with it, and when they are the better ones. */
+  readonly instead?: readonly { readonly name: string; readonly minutes: number; readonly when: string }[]
+}
+
+export interface Fault {
+  readonly id: string
+  readonly name: string
+  /** How usual it is beside the others; relative, estimated from what benches see. */
+  readonly usual: number
+  readonly action: string
+}
+
+/** Something the owner tells. `given`: how often a machine with that fault shows it; `otherwise` for the faults not named. */
+export interface Symptom {
+  readonly id: string
+  readonly name: string
+  readonly words: RegExp
+  readonly given: Readonly<Record<string, number>>
+  readonly otherwise: number
+}
+
+/** A normal distribution, or of the logarithm where `log` is set: then `sd` is a factor, 2 meaning double or half. */
+export interface Bell {
+  readonly mean: number
+  readonly sd: number
+  readonly log?: boolean
+  /** Share in a mixture; 1 when left out. */
+  readonly share?: number
+}
+
+/** An answer in words: for each fault the chance of each outcome, in order; a row is normalised. */
+export interface WordAnswer {
+  readonly kind: 'words'
+  readonly outcomes: readonly { readonly id: string; readonly name: string }[]
+  readonly healthy: readonly number[]
+  readonly given: Readonly<Record<string, readonly number[]>>
+}
+
+/** A measured answer. What is keyed in is one or several figures; the value is always computed, never typed in. */
+export interface NumberAnswer {
+  readonly kind: 'number'
+  readonly quantity: string
+  readonly unit: string
+  readonly inputs: readonly string[]
+  /** Unit of the figures keyed in. */
+  readonly inputUnit: string
+  readonly compute: Compute
+  /** What is possible at all, in `unit`; inputs are bounded by `inputRange`. */
+  readonly range: readonly [number, number]
+  readonly inputRange: readonly [number, number]
+  /** Standard uncertainty of the value: absolute, and relative to it. */
+  readonly u: { readonly abs: number; readonly rel: number }
+  readonly healthy: readonly Bell[]
+  readonly given: Readonly<Record<string, readonly Bell[]>>
+}
+export type Compute = 'single' | 'first less second' | 'imbalance' | 'first over second'
+
+/** Where a test has to reach: nothing opened, the deck's plugs, the Hall or phase connector of the drive. */
+export type Reach = 'outside' | 'plugs' | 'hall' | 'phases'
+
+export interface Test {
+  readonly id: string
+  readonly title: string
+  readonly how: string
+  readonly minutes: number
+  readonly reach: Reach
+  /** Power while it is taken: `either` where the key is simply off. */
+  readonly power: 'live' | 'dead' | 'either'
+  /** Belongs to the first five minutes, before any theory. */
+  readonly first?: boolean
+  /** What it cannot tell, or what goes wrong with it. */
+  readonly trap?: string
+  /** Ids of the hazard table. */
+  readonly cautions?: readonly string[]
+  readonly answer: WordAnswer | NumberAnswer
+}
+
+export interface Catalogue {
+  readonly id: string
+  readonly actions: readonly Action[]
+  readonly faults: readonly Fault[]
+  /** Usual share of what is in no list, beside the others. */
+  readonly noneUsual: number
+  readonly symptoms: readonly Symptom[]
+  readonly tests: readonly Test[]
+}
+
+/** One thing that is known: a symptom, a word, or a value in the test's unit with its own uncertainty where the instrument has one. */
+export type Evidence =
+  | { readonly kind: 'symptom'; readonly symptom: string; readonly certainty?: 'sure' | 'maybe' }
+  | { readonly kind: 'word'; readonly test: string; readonly outcome: string }
+  | { readonly kind: 'value'; readonly test: string; readonly value: number; readonly u?: number }
+
+export interface Belief {
+  readonly fault: string
+  /** 0 … 1; all beliefs sum to 1. */
+  readonly p: number
+}

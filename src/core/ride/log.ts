@@ -1,0 +1,111 @@
+export const CHANNELS = ['speed', 'current', 'voltage', 'temperature'] as const
+export type Channel = (typeof CHANNELS)[number]
+
+/** A ride log as read: seconds, km/h, A, V, °C; NaN where a cell held nothing. `row` is the line of the file. */
+export interface RawLog {
+  readonly time: Float64Array
+  readonly row: Uint32Array
+  readonly channels: { readonly [K in Channel]?: Float64Array }
+  /** Where the speed comes from: a wheel that is braked tells nothing of braking. */
+  readonly speedFrom: 'wheel' | 'satellite' | 'unknown'
+}
+
+export type NoteKind = 'reversed' | 'duplicate' | 'gap' | 'wild' | 'unreadable' | 'too long' | 'missing'
+
+/** Something about the log that was put right or left out, with the first line it happens at. */
+export interface LogNote {
+  readonly kind: NoteKind
+  readonly count: number
+  readonly row: number
+  readonly channel?: Channel | 'time'
+  /** The longest gap, seconds. */
+  readonly seconds?: number
+}
+
+/** A log in order of time, with the breaks in it marked: `broken[i]` is 1 where a gap lies before sample i. */
+export interface CleanLog extends RawLog {
+  readonly broken: Uint8Array
+  /** Samples a second: one over the middle interval. */
+  readonly hz: number
+  readonly notes: readonly LogNote[]
+}
+
+/** What no machine of this bench does: outside it a value is a fault of the logger. km/h, A, V, °C. */
+const POSSIBLE: Readonly<Record<Channel, readonly [number, number]>> = { speed: [0, 150], current: [-1000, 1000], voltage: [0, 1000], temperature: [-40, 250] }
+
+/**
+ * Puts a log in order: samples whose time goes back or stands still are left out, impossible values are blanked, gaps (more than
+ * five usual intervals, and half a second) are kept as gaps. Whatever was done is noted with its line.
+ */
+export function cleanLog(raw: RawLog): CleanLog {
+  const notes: LogNote[] = []
+  const keep = inOrder(raw, notes)
+  const time = pick(raw.time, keep)
+  const row = Uint32Array.from(keep, (i) => raw.row[i]!)
+  const channels: { [K in Channel]?: Float64Array } = {}
+  for (const name of CHANNELS) {
+    const values = raw.channels[name]
+    if (values) channels[name] = possible(pick(values, keep), row, name, notes)
+  }
+  const usual = middleInterval(time)
+  const broken = new Uint8Array(time.length)
+  const longest = Math.max(5 * usual, 0.5)
+  let gaps = 0
+  let first = 0
+  let worst = 0
+  for (let i = 1; i < time.length; i++) {
+    const gap = time[i]! - time[i - 1]!
+    if (gap <= longest) continue
+    broken[i] = 1
+    if (gaps++ === 0) first = row[i]!
+    worst = Math.max(worst, gap)
+  }
+  if (gaps > 0) notes.push({ kind: 'gap', count: gaps, row: first, seconds: worst })
+  return { time, row, channels, speedFrom: raw.speedFrom, broken, hz: usual > 0 ? 1 / usual : 0, notes }
+}
+
+function inOrder(raw: RawLog, notes: LogNote[]): Uint32Array {
+  const kept = new Uint32Array(raw.time.length)
+  let n = 0
+  let last = -Infinity
+  const odd = { reversed: { count: 0, row: 0 }, duplicate: { count: 0, row: 0 } }
+  for (let i = 0; i < raw.time.length; i++) {
+    const t = raw.time[i]!
+    if (t > last) {
+      kept[n++] = i
+      last = t
+      continue
+    }
+    const note = t === last ? odd.duplicate : odd.reversed
+    if (note.count++ === 0) note.row = raw.row[i]!
+  }
+  for (const kind of ['reversed', 'duplicate'] as const) if (odd[kind].count > 0) notes.push({ kind, ...odd[kind], channel: 'time' })
+  return kept.subarray(0, n)
+}
+
+function possible(values: Float64Array, row: Uint32Array, channel: Channel, notes: LogNote[]): Float64Array {
+  const [low, high] = POSSIBLE[channel]
+  let count = 0
+  let first = 0
+  for (let i = 0; i < values.length; i++) {
+    const v = values[i]!
+    if (Number.isNaN(v) || (v >= low && v <= high)) continue
+    if (count++ === 0) first = row[i]!
+    values[i] = Number.NaN
+  }
+  if (count > 0) notes.push({ kind: 'wild', count, row: first, channel })
+  return values
+}
+
+function pick(from: Float64Array, keep: Uint32Array): Float64Array {
+  return Float64Array.from(keep, (i) => from[i]!)
+}
+
+/** The middle of the intervals; of a sample of them where there are very many. */
+function middleInterval(time: Float64Array): number {
+  const step = Math.max(1, Math.floor(time.length / 5000))
+  const gaps: number[] = []
+  for (let i = 1; i < time.length; i += step) gaps.push(time[i]! - time[i - 1]!)
+  gaps.sort((a, b) => a - b)
+  return gaps[Math.floor(gaps.length / 2)] ?? 0
+}

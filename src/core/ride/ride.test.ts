@@ -1,0 +1,139 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { below, brakingStop, cleanLog, DEFAULT_LIMITS, fitHeat, judgeRide, nextRide, type RawLog, ridePassed, strips, summariseRide } from './index'
+
+/** A log sampled at `hz` for `seconds`, each channel a function of time. */
+function log(hz: number, seconds: number, channels: { readonly [K in keyof RawLog['channels']]?: (t: number) => number }, speedFrom: RawLog['speedFrom'] = 'satellite'): RawLog {
+  const n = Math.round(hz * seconds)
+  const time = Float64Array.from({ length: n }, (_, i) => i / hz)
+  return {
+    time, row: Uint32Array.from({ length: n }, (_, i) => i + 2), speedFrom,
+    channels: Object.fromEntries(Object.entries(channels).map(([k, f]) => [k, time.map((t) => f(t))])),
+  }
+}
+
+describe('putting a log in order', () => {
+  it('leaves out what goes back or stands still in time, and names the first line', () => {
+    const raw = log(1, 6, { speed: (t) => t })
+    raw.time.set([0, 1, 1, 0.5, 2, 3])
+    const clean = cleanLog(raw)
+    expect([...clean.time]).toEqual([0, 1, 2, 3])
+    expect([...clean.channels.speed!]).toEqual([0, 1, 4, 5])
+    expect(clean.notes).toEqual([{ kind: 'reversed', count: 1, row: 5, channel: 'time' }, { kind: 'duplicate', count: 1, row: 4, channel: 'time' }])
+  })
+
+  it('keeps a gap as a gap: nothing is summed across it', () => {
+    const raw = log(10, 20, { speed: () => 36 })
+    for (let i = 100; i < 200; i++) raw.time[i]! += 60
+    const clean = cleanLog(raw)
+    expect(clean.notes).toMatchObject([{ kind: 'gap', count: 1, row: 102 }])
+    const distance = judgeRide(clean, DEFAULT_LIMITS).find((f) => f.id === 'distance')!
+    expect(distance.value).toBeCloseTo((36 / 3.6) * 19.8 / 1000, 3)
+  })
+
+  it('blanks what no machine here does', () => {
+    const clean = cleanLog(log(1, 20, { speed: (t) => (t === 7 ? 900 : 10), temperature: (t) => (t > 15 ? -273 : 30) }))
+    expect(clean.channels.speed![7]).toBeNaN()
+    expect(clean.notes).toEqual([{ kind: 'wild', count: 1, row: 9, channel: 'speed' }, { kind: 'wild', count: 4, row: 18, channel: 'temperature' }])
+  })
+
+  it('is in order whatever order it came in (a law)', () => {
+    fc.assert(fc.property(fc.array(fc.double({ min: 0, max: 1000, noNaN: true }), { minLength: 1, maxLength: 60 }), (times) => {
+      const clean = cleanLog({ time: Float64Array.from(times), row: Uint32Array.from(times.keys()), speedFrom: 'unknown', channels: { speed: Float64Array.from(times) } })
+      for (let i = 1; i < clean.time.length; i++) expect(clean.time[i]).toBeGreaterThan(clean.time[i - 1]!)
+      const leftOut = clean.notes.filter((n) => n.kind === 'reversed' || n.kind === 'duplicate').reduce((s, n) => s + n.count, 0)
+      expect(clean.time.length + leftOut).toBe(times.length)
+    }), { seed: 31 })
+  })
+})
+
+describe('what a log says', () => {
+  const find = (raw: RawLog, id: string, limits = DEFAULT_LIMITS) => judgeRide(cleanLog(raw), limits).find((f) => f.id === id)!
+
+  it('takes the top speed that was held for a second, not a spike', () => {
+    const raw = log(10, 60, { speed: (t) => (Math.abs(t - 30) < 0.06 ? 60 : t > 20 && t < 25 ? 19 : 12) })
+    expect(find(raw, 'top speed').value).toBeCloseTo(19, 6)
+    expect(find(raw, 'top speed', { ...DEFAULT_LIMITS, topSpeed: 20 }).verdict).toBe('good')
+    expect(find(raw, 'top speed', { ...DEFAULT_LIMITS, topSpeed: 19.2 }).verdict).toBe('look')
+    expect(find(raw, 'top speed', { ...DEFAULT_LIMITS, topSpeed: 18 }).verdict).toBe('bad')
+  })
+
+  it('finds the pack resistance under a falling charge and noise', () => {
+    let seed = 1
+    const noise = (): number => ((seed = (seed * 16807) % 2147483647) / 2147483647 - 0.5) * 0.1
+    const amps = (t: number): number => (Math.floor(t / 7) % 2 === 0 ? 12 : 2)
+    const found = find(log(10, 300, { current: amps, voltage: (t) => 54 - t * 0.005 - 0.12 * amps(t) + noise() }), 'pack resistance')
+    expect(Math.abs(found.value! - 120)).toBeLessThan(3 * found.u! + 0.5)
+    expect(found.u!).toBeLessThan(3)
+  })
+
+  it('adds up energy, and says Wh a kilometre', () => {
+    expect(find(log(10, 360, { current: () => 10, voltage: () => 50, speed: () => 20 }), 'energy')).toMatchObject({ unit: 'Wh/km' })
+    expect(find(log(10, 360, { current: () => 10, voltage: () => 50, speed: () => 20 }), 'energy').value).toBeCloseTo(25, 1)
+    expect(find(log(10, 360, { current: () => 10, speed: () => 20 }), 'energy')).toMatchObject({ verdict: 'cannot say', why: 'no voltage' })
+  })
+
+  it('says where the heat is heading when it had not settled, and nothing when the ride was too short', () => {
+    const heat = (seconds: number) => find(log(2, seconds, { temperature: (t) => 85 - 60 * Math.exp(-t / 400) }), 'heat')
+    expect(heat(900).heading).toBeCloseTo(85, 0)
+    expect(heat(60)).toMatchObject({ why: 'too short' })
+    expect(find(log(2, 900, { temperature: (t) => 115 - 90 * Math.exp(-t / 400) }), 'heat').verdict).toBe('bad')
+    expect(fitHeat([1, 2], [3, 4])).toBeNull()
+  })
+
+  it('sees a sag', () => {
+    const sag = (drop: number) => find(log(10, 60, { current: (t) => (t > 10 ? 20 : 0), voltage: (t) => (t > 10 ? 54 - drop : 54) }), 'sag')
+    expect([sag(3).verdict, sag(6.5).verdict, sag(9).verdict]).toEqual(['good', 'look', 'bad'])
+    expect(sag(3).value).toBeCloseTo(3, 6)
+  })
+
+  it('never judges ripple from a slow log', () => expect(find(log(10, 60, { current: () => 5 }), 'ripple')).toMatchObject({ verdict: 'cannot say', why: 'needs phase current' }))
+})
+
+describe('a braking stop, UN R78', () => {
+  /** 25 km/h for 5 s, then an even 4 m/s² to a standstill. */
+  const stop = (t: number): number => Math.max(0, 25 - Math.max(0, t - 5) * 4 * 3.6)
+  it('gives back the deceleration it was made with', () => {
+    const answer = brakingStop(cleanLog(log(50, 12, { speed: stop })))
+    expect(answer.ok && answer.best.mfdd).toBeCloseTo(4, 2)
+    expect(answer.ok && answer.stops).toBe(1)
+  })
+  it.each([
+    ['a slow log', log(10, 12, { speed: stop }), 'too few samples'],
+    ['speed from the braked wheel', log(50, 12, { speed: stop }, 'wheel'), 'braked wheel'],
+    ['no stop in it', log(50, 12, { speed: () => 20 }), 'no stop'],
+    ['a roll-out', log(50, 60, { speed: (t) => Math.max(0, 25 - t * 0.8) }), 'no stop'],
+    ['no speed', log(50, 12, { voltage: () => 50 }), 'no speed'],
+  ] as const)('is not judged from %s', (_, raw, why) => expect(brakingStop(cleanLog(raw))).toEqual({ ok: false, why }))
+})
+
+describe('judging against a limit', () => {
+  it('has a band of doubt on both sides', () => expect([below(9, 0.4, 10), below(9.5, 0.4, 10), below(10.5, 0.4, 10), below(11, 0.4, 10)]).toEqual(['good', 'look', 'look', 'bad']))
+})
+
+describe('strips and summary', () => {
+  it('lose no peak', () => {
+    const raw = log(100, 100, { speed: (t) => (Math.abs(t - 33.33) < 0.001 ? 44 : 10) })
+    const drawn = strips(cleanLog(raw), 240).channels.speed!
+    expect(Math.max(...drawn.high.map((v) => v ?? 0))).toBe(44)
+    expect(drawn.low).toHaveLength(240)
+  })
+  it('say why a log is of no use', () => {
+    expect(summariseRide('a', log(1, 5, { speed: () => 1 }), DEFAULT_LIMITS)).toMatchObject({ ok: false, error: { kind: 'too few rows', rows: 5 } })
+    expect(summariseRide('a', { ...log(1, 20, {}) }, DEFAULT_LIMITS)).toMatchObject({ ok: false, error: { kind: 'no channel' } })
+    const still = log(1, 20, { speed: () => 1 })
+    still.time.fill(3)
+    expect(summariseRide('a', still, DEFAULT_LIMITS)).toMatchObject({ ok: false, error: { kind: 'no time passes' } })
+    expect(summariseRide('a', log(10, 60, { speed: () => 12 }), DEFAULT_LIMITS)).toMatchObject({ ok: true, value: { rows: 600, kept: 600, hz: 10 } })
+  })
+})
+
+describe('the ladder', () => {
+  it('goes up one rung at a time and falls back at a stop', () => {
+    expect(nextRide([])).toBe('wheel off the ground')
+    const three = [{ stage: 'wheel off the ground' }, { stage: 'walking pace' }, { stage: 'brake stops' }] as const
+    expect(nextRide(three)).toBe('gentle')
+    expect(nextRide([...three, { stage: 'walking pace', outcome: 'stopped' }])).toBe('walking pace')
+    expect([...ridePassed([{}])]).toEqual(['walking pace', 'brake stops', 'gentle'])
+  })
+})

@@ -1,0 +1,8 @@
+export { CLASS_LIMIT, PROOF_ROLES, proofFaults, proofPlaces, voltageClass } from './proof'
+export type { ProofFault, ProofPlace, ProofReading, ProofRole, VoltageClass } from './proof'
+export { bleedSeconds, capacitorEnergy, predictDead } from './bleed'
+export type { BleedPoint } from './bleed'
+export { HOT_ABOVE, PACK_SIGNS, packSigns } from './triage'
+export type { PackLook, PackSign } from './triage'
+export { isolationReasons } from './reasons'
+export type { EnergyFacts, IsolationReason } from './reasons'
