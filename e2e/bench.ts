@@ -9,6 +9,11 @@ export async function server(request: APIRequestContext, deed: 'stop' | 'kill' |
   expect(done.status(), await done.text()).toBe(204)
 }
 
+/** Moves the server's clock on; pages follow at their next answer. */
+export async function later(request: APIRequestContext, minutes: number): Promise<void> {
+  expect((await request.get(`${CONTROL}/later/${minutes}`)).status()).toBe(204)
+}
+
 export async function signIn(page: Page, name: string): Promise<void> {
   await page.goto('/sign-in')
   await page.getByRole('button', { name: new RegExp(`^${name} `) }).click()
@@ -27,10 +32,24 @@ export async function takeInDunlin(page: Page, unit: string): Promise<string> {
 }
 
 export async function chooseJob(page: Page, goal: string, lid: 'Yes, sealed' | 'No, dry' = 'No, dry'): Promise<void> {
+  await page.getByRole('button', { name: 'None of them: sound' }).click()
   await page.getByRole('radio', { name: lid }).check()
   await page.getByRole('radio', { name: goal, exact: true }).check()
+  await expect(page.getByRole('button', { name: 'Start down' })).toBeEnabled()
+  if (await page.getByRole('button', { name: 'Compare it' }).isVisible()) await compareNew(page)
   await page.getByRole('button', { name: 'Start down' }).click()
   await expect(page.getByRole('heading', { name: 'Peel the grip mat' })).toBeVisible()
+}
+
+/** Measures a new front motor that matches the old one in all nine respects. */
+export async function compareNew(page: Page, over: Readonly<Record<string, string>> = {}): Promise<void> {
+  await card(page).getByRole('button', { name: /^Compare it/ }).click()
+  const sheet = page.getByRole('dialog')
+  const sizes = { 'axle, end to end': '173', 'across the flats': '10', 'between the inner washers': '100', 'rim screw holes': '6', 'lead, axle to 6-pin': '740', Kv: '11,3', ...over }
+  for (const [name, value] of Object.entries(sizes)) await sheet.getByLabel(`New, ${name}`, { exact: true }).fill(value)
+  for (const [name, value] of [['Hall plug', '6-pin, latch'], ['phase ends', '4 mm bullets'], ['Hall spacing', '120°']] as const) await sheet.getByLabel(`New, ${name}`, { exact: true }).selectOption(value)
+  await sheet.getByRole('button', { name: 'Log the comparison' }).click()
+  await expect(sheet).toBeHidden()
 }
 
 export const card = (page: Page) => page.getByRole('complementary', { name: 'What to do now' })
@@ -48,8 +67,19 @@ export async function step(page: Page): Promise<string> {
   const label = (await button.innerText()).split('\n')[0]!
   await button.click()
   if (label === 'Enter the readings') await readings(page, ['0.2', '0'])
+  if (label === 'Look, and answer') await allRight(page)
   await expect(async () => expect(await card(page).locator('article').innerText()).not.toBe(before)).toPass({ timeout: 10_000 })
   return what
+}
+
+/** Answers a check: everything that has to stand stands, everything looked at is right. */
+export async function allRight(page: Page): Promise<void> {
+  const sheet = page.getByRole('dialog')
+  await expect(sheet.getByRole('button', { name: 'Log the check' })).toBeVisible()
+  for (const box of await sheet.getByRole('checkbox').all()) await box.check()
+  await sheet.getByRole('button', { name: 'All of them right' }).click()
+  await sheet.getByRole('button', { name: 'Log the check' }).click()
+  await expect(sheet).toBeHidden()
 }
 
 export async function readings(page: Page, volts: readonly string[]): Promise<void> {

@@ -65,7 +65,7 @@ test('a screw found different is named, kept out of the count, and told on the h
   await sheet(page).getByRole('button', { name: 'Leave it on' }).click()
   await page.goto(`${new URL(page.url()).pathname}?stage=hand-back`)
   await expect(page.getByText('two screws are M4×14 at the rear')).toBeVisible()
-  await expect(page.getByText(/left on: Undo 14 deck screws. Not in the way/)).toBeVisible()
+  await expect(page.getByText(/Left on: Undo 14 deck screws. Not in the way/)).toBeVisible()
 })
 
 test('a machine is parked in a state that is safe to leave, and taken up again', async ({ page }) => {

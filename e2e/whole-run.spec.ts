@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { card, chooseJob, journal, keptForOffline, server, signIn, step, stepUntil, takeInDunlin, takePicture, title } from './bench'
+import { card, chooseJob, journal, keptForOffline, later, server, signIn, step, stepUntil, takeInDunlin, takePicture, title } from './bench'
 
 /** The device's clock can be moved on from within: every page of the test reads it with this added. */
 const SHIFTED = () => {
@@ -79,12 +79,17 @@ test('down to the motor and back up, with a reload at every stage, a server kill
   const photo = after.find((e) => e.kind === 'photo-added')!
   await expect.poll(async () => (await page.request.get(`/api/photos/${String(photo.body['photo'])}`)).status()).toBe(200)
 
-  // The rest of the way up, until the tray is empty.
+  // The rest of the way up; the spin is held until the locker has its handling strength, then until the tray is empty.
+  await stepUntil(page, 'Spin test here')
+  await later(request, 25)
+  await page.reload()
   await stepUntil(page, 'Everything is back')
   await expect(page.getByText('nothing loose')).toBeVisible()
   await expect(page.getByText('▲ LIVE')).toBeVisible()
   await page.reload()
   await step(page)
+  await expect(page.getByRole('heading', { name: 'Once more with the wheels up' })).toBeVisible()
+  await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
   await expect(page.getByRole('heading', { name: /No ride yet: waiting for the locker to cure/ })).toBeVisible()
   await page.reload()
   await page.getByRole('button', { name: 'On to hand back' }).click()
@@ -104,19 +109,25 @@ test('an inspection goes from the door to the owner', async ({ page }) => {
   await step(page)
   await stepUntil(page, 'Everything is back')
   await step(page)
+  for (const rung of ['Once more with the wheels up', 'Walking pace, twenty metres', 'Three stops with each brake']) {
+    await expect(page.getByRole('heading', { name: rung })).toBeVisible()
+    await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
+  }
+  await page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()
   await page.getByLabel('How did it ride?').fill('pulls clean')
   await page.getByLabel('Kilometres').fill('far')
-  await page.getByRole('button', { name: 'Log the ride' }).click()
+  await page.getByRole('button', { name: 'Log this ride' }).click()
   await expect(page.getByText('“far” is not a distance in kilometres.')).toBeVisible()
   await page.getByLabel('Kilometres').fill('1,5')
-  await page.getByRole('button', { name: 'Log the ride' }).click()
+  await page.getByRole('button', { name: 'Log this ride' }).click()
   await page.getByRole('button', { name: 'On to hand back' }).click()
-  await page.getByLabel('Check again').fill('tug the 6-pins')
-  await page.getByLabel('When').fill('after 50 km')
+  await page.getByLabel('Something else').fill('tug the 6-pins')
+  await page.getByRole('radio', { name: 'After km' }).check()
+  await page.getByLabel('Kilometres').fill('50')
   await page.getByRole('button', { name: 'Add it to the page' }).click()
   await page.getByLabel('Handed to').fill('quay porters')
   await page.getByRole('button', { name: 'Hand it back' }).click()
   await expect(page.getByRole('heading', { name: 'It has gone home' })).toBeVisible()
-  await expect(page.getByText('Every check of this job was made')).toBeVisible()
+  await expect(page.getByText(/Not ridden: full, as far as the limit/)).toBeVisible()
   await expect.poll(async () => (await journal(page, jobId)).at(-1)?.kind).toBe('handed-back')
 })

@@ -1,4 +1,5 @@
 import { dunlin } from '../src/demo/machines/dunlin'
+import { compareOne } from '../src/core/machine'
 import { plan, type Plan } from '../src/core/planning'
 import type { Bodies, Entry, Kind } from '../src/core/job/entries'
 import { DEFAULT_SETTINGS } from '../src/core/job/settings'
@@ -20,6 +21,20 @@ export class Logbook {
     } as unknown as Entry
     this.entries.push(entry)
     return entry
+  }
+
+  wait(minutes: number): this {
+    this.at += minutes * MINUTE
+    return this
+  }
+
+  /** What the door asks before the way down: the pack is sound, and the new part matches the old. */
+  ready(plan: Plan): this {
+    this.log('pack-checked', { result: 'sound', signs: [] })
+    for (const { part, compare } of plan.swap) {
+      if (part && compare) this.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
+    }
+    return this
   }
 
   open(): this {

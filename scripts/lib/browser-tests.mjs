@@ -1,7 +1,8 @@
 // The browser tests: the production build, a demo world of its own, and a small control port by which a test can break the server.
-import { existsSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import http from 'node:http'
 import path from 'node:path'
+import { pathToFileURL } from 'node:url'
 import { spawn } from 'node:child_process'
 import { freePort, ROOT } from './shell.mjs'
 import { World } from './world.mjs'
@@ -14,9 +15,17 @@ const DEEDS = {
 }
 
 export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
-  const world = await new World(cluster).open()
+  const clock = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), 'clock-ahead')
+  rmSync(clock, { force: true })
+  let ahead = 0
+  const world = await new World(cluster).open({ env: { NAILSMITH_TEST_CLOCK: clock, NODE_OPTIONS: `--import=${pathToFileURL(path.join(ROOT, 'e2e/clock.mjs')).href}` } })
   const empty = await new World(cluster).open({ demo: false })
   const control = http.createServer((request, response) => {
+    const later = /^\/later\/(\d+)$/.exec(request.url ?? '')
+    if (later) {
+      writeFileSync(clock, String((ahead += Number(later[1]))))
+      return void setTimeout(() => response.writeHead(204).end(), 150)
+    }
     const deed = DEEDS[request.url ?? '']
     if (!deed) return void response.writeHead(404).end()
     deed(world).then(() => response.writeHead(204).end(), (error) => response.writeHead(500).end(String(error)))

@@ -11,7 +11,8 @@ export class World {
     this.name = `world_${randomBytes(5).toString('hex')}`
   }
 
-  async open({ demo = true } = {}) {
+  async open({ demo = true, env = {} } = {}) {
+    this.env = env
     this.databaseUrl = this.cluster.ensureDatabase(this.name)
     const setup = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'scripts/setup.ts')], {
       cwd: ROOT, encoding: 'utf8', env: { ...process.env, DATABASE_URL: this.databaseUrl, NAILSMITH_DEMO: demo ? '1' : '0' },
@@ -32,7 +33,7 @@ export class World {
     if (this.child && this.child.exitCode === null && this.child.signalCode === null) return
     // The port of the cluster may have changed with a restart of it.
     this.databaseUrl = this.cluster.url(this.name)
-    this.child = spawnApp({ port: this.port, databaseUrl: this.databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: this.demo ? '1' : '0' } })
+    this.child = spawnApp({ port: this.port, databaseUrl: this.databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: this.demo ? '1' : '0', ...this.env } })
     await waitReady(this.port, this.child)
   }
 

@@ -1,4 +1,5 @@
 let offset = 0
+let recalled = false
 
 /** Milliseconds that the server is ahead of this device, from the last answer; kept so that it holds offline. */
 export function measure(serverNow: number, sentAt: number, receivedAt: number): void {
@@ -6,6 +7,7 @@ export function measure(serverNow: number, sentAt: number, receivedAt: number): 
   // Only a slow answer makes this uncertain; a jump of the device's own clock shows at the next one.
   if (receivedAt - sentAt < 5_000) {
     offset = measured
+    recalled = true
     try {
       localStorage.setItem('nailsmith-clock', String(Math.round(offset)))
     } catch {
@@ -15,11 +17,13 @@ export function measure(serverNow: number, sentAt: number, receivedAt: number): 
 }
 
 export function recallClock(): void {
+  recalled = true
   const kept = Number(localStorage.getItem('nailsmith-clock') ?? 0)
   if (Number.isFinite(kept)) offset = kept
 }
 
 /** The device's clock, put right by the measured offset, in epoch ms. */
 export function now(): number {
+  if (!recalled && typeof localStorage !== 'undefined') recallClock()
   return Math.round(Date.now() + offset)
 }

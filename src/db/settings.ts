@@ -5,12 +5,16 @@ export interface ShopSettings {
   readonly shop: string
   /** Minutes that a proof of dead lasts up to 60 V with the pack aboard. */
   readonly proofMinutes: number
+  /** The same above 60 V. */
+  readonly proofMinutesHigh: number
   readonly deadVolts: number
+  /** Top speed by machine class, km/h: the shop's own limit; local rules come first. */
+  readonly topSpeed: Readonly<Record<string, number>>
   /** Two people turn a machine heavier than this, kg. */
   readonly twoPeopleAbove: number
 }
 
-export const SHOP_DEFAULTS: ShopSettings = { shop: 'Workshop', proofMinutes: 240, deadVolts: 5, twoPeopleAbove: 20 }
+export const SHOP_DEFAULTS: ShopSettings = { shop: 'Workshop', proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5, topSpeed: { scooter: 20, 'e-bike': 25, 'ride-on': 12, buggy: 15 }, twoPeopleAbove: 20 }
 
 export async function loadSettings(sql: Db): Promise<ShopSettings> {
   const [row] = await sql<{ body: Partial<ShopSettings> }[]>`select body from settings`

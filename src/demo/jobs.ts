@@ -1,5 +1,5 @@
 import type { FixingSpec } from '../core/planning'
-import type { MachineFile } from '../core/machine'
+import { fullChargeVolts, type MachineFile } from '../core/machine'
 import { JobScript, type ScriptedJob } from './script'
 
 const HOUR = 3_600_000
@@ -10,7 +10,7 @@ const PORTERS = 'quay porters’ pool'
  * @param now epoch ms of the first load; every time is an offset from it, so that proofs and cures are what they claim to be
  */
 export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
-  const machine = (unit: string) => ({ name: 'Dunlin', unit, file: dunlin.id, revision: dunlin.revision, owner: PORTERS })
+  const machine = (unit: string) => ({ name: 'Dunlin', unit, file: dunlin.id, revision: dunlin.revision, owner: PORTERS, fullVolts: fullChargeVolts(dunlin.pack!) })
   const start = (hoursAgo: number, by: string) => new JobScript('dunlin', now - hoursAgo * HOUR, by)
 
   const home = start(50, 'p-aldo')
@@ -18,6 +18,7 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('symptom-noted', { text: 'cuts out over the cobbles, comes back by itself', certainty: 'sure' })
     .as('p-tobias')
     .adopt(dunlin, 'inspect', { 'lid-edge': 'dry' })
+    .ready()
     .write('stage-moved', { to: 'take down' })
     .steps('down')
     .write('fault-called', { fault: 'rear 6-pin not home', certainty: 'sure' })
@@ -32,6 +33,7 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('job-opened', { number: '', machine: machine('no. 5'), stand: '4', complaint: 'front wheel grinds and gets hot' })
     .as('p-ines')
     .adopt(dunlin, 'front-motor-goal', { 'lid-edge': 'dry' })
+    .ready()
     .write('stage-moved', { to: 'take down' })
     .steps('down')
     .write('stage-moved', { to: 'swap' })
@@ -45,6 +47,7 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('damage-noted', { text: 'left bar end scraped, rear fender cracked at the screw' })
     .as('p-marit')
     .adopt(dunlin, 'rear-motor-goal', { 'lid-edge': 'dry' })
+    .ready()
     .write('stage-moved', { to: 'make safe' })
     .steps('down', 8)
     .write('stage-moved', { to: 'take down' })
@@ -54,6 +57,7 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('job-opened', { number: '', machine: machine('no. 11'), stand: '3', complaint: 'front tyre worn to the cords' })
     .as('p-tobias')
     .adopt(dunlin, 'front-tyre-goal', { 'lid-edge': 'sealed' })
+    .ready()
     .write('stage-moved', { to: 'take down' })
     .steps('down')
     .write('stage-moved', { to: 'swap' })

@@ -1,6 +1,6 @@
 import { type Bodies, type Entry, expectedDone, type JobState, type Kind, presentStep, reduce } from '../core/job'
 import { DEFAULT_SETTINGS } from '../core/job'
-import type { MachineFile } from '../core/machine'
+import { compareOne, type MachineFile } from '../core/machine'
 import { plan } from '../core/planning'
 
 export interface ScriptedEntry {
@@ -54,6 +54,15 @@ export class JobScript {
     const name = file.goals.find((g) => g.id === goal)!.name
     this.write('goal-set', { goals: [goal], text: name })
     return this.write('plan-adopted', { plan: result.value, file: file.id, revision: file.revision, settings: DEFAULT_SETTINGS })
+  }
+
+  /** What the door asks before the way down: a sound pack, and a new part that matches, where one goes in. */
+  ready(): this {
+    this.write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.61, temperature: 19 })
+    for (const { part, compare } of this.state().swap) {
+      if (part && compare) this.write('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) }, 4)
+    }
+    return this
   }
 
   /** Does `count` steps of a limb by one tap a pass; all of them when count is left out. */

@@ -9,7 +9,6 @@ import { columnOf, depthAt, placeOf } from '../ui/dip'
 import { clockText, spanText } from '../ui/time'
 import { CAUTIONS, cautionsOf } from './shared/cautions'
 import { describeEntry } from './shared/describe'
-import { tighteningOrder } from './run/drawing'
 import { pillOf } from './run/pill'
 import { pedalMay } from './run/step-card'
 import { doneLabel, factsOfStep } from './run/step-words'
@@ -34,23 +33,6 @@ describe('cautions', () => {
     const passed = new Set(steps.filter(pedalMay).map((s) => s.action))
     for (const action of ['step:prove-dead', 'unplug:pack-plug', 'off:pack', 'undo:front-right-nut', 'undo:front-valve-core', 'step:spin-test', 'step:front-brake-check']) expect(passed.has(action), action).toBe(false)
     for (const action of ['undo:mat-edge', 'undo:deck-screws', 'unplug:front-hall', 'undo:front-left-washers']) expect(passed.has(action), action).toBe(true)
-  })
-})
-
-describe('tightening order', () => {
-  it.each([4, 5, 6, 7, 8, 14])('takes each of %i once, in a star or criss-cross', (n) => {
-    for (const pattern of ['star', 'criss-cross', undefined]) expect([...tighteningOrder(n, pattern)].sort((a, b) => a - b)).toEqual(Array.from({ length: n }, (_, i) => i))
-  })
-  it.each([5, 6, 7, 8])('in a star of %i the next is never a neighbour, but where a pair closes', (n) => {
-    const order = tighteningOrder(n, 'star')
-    const gaps = order.slice(1).map((x, i) => Math.min((x - order[i]! + n) % n, (order[i]! - x + n) % n))
-    expect(gaps.filter((g) => g > 1).length).toBeGreaterThanOrEqual(Math.floor(n / 2))
-    expect(gaps[0]).toBeGreaterThan(1)
-  })
-  it('begins a lid in the middle and ends at its corners', () => {
-    const order = tighteningOrder(14, 'criss-cross')
-    expect(order.slice(0, 2)).toEqual([3, 10])
-    expect(new Set(order.slice(-4))).toEqual(new Set([0, 13, 6, 7]))
   })
 })
 

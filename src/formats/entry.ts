@@ -1,4 +1,6 @@
 import { array, boolean, mixed, number, object, type ObjectSchema, type Schema, string, ValidationError } from 'yup'
+import { CHANNELS, RIDE_STAGES } from '../core/ride'
+import { PACK_SIGNS, PROOF_ROLES } from '../core/safety'
 import { BODY_VERSION, CHECKS, type EntryDraft, type Kind, KINDS, OUT_PLACES, STAGES } from '../core/job'
 import { PASSES } from '../core/machine'
 import type { Result } from '../core/result'
@@ -23,7 +25,7 @@ const minutes = closed({ low: figure(0).required(), likely: figure(0).required()
 const move = { members: ids(), to: oneOf(OUT_PLACES).required(), cell: text(8) }
 const fixingSpec = closed({
   id: id(), joint: id(), label: need(80), place: text(120).defined(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(), cell: text(8),
-  captive: boolean().strict(), stay: boolean().strict(), consumable: boolean().strict(),
+  captive: boolean().strict(), stay: boolean().strict(), consumable: boolean().strict(), at: array().strict().of(figure().required()).length(2).default(undefined).optional(),
 })
 const partSpec = closed({ id: id(), name: need(120) })
 
@@ -37,37 +39,55 @@ const step = object({
 const limb = object({ steps: array().strict().of(step).max(2000).required(), minutes: object().required(), proved: boolean().strict().required() }).strict()
 const plan = object({
   planner: need(40), goals: array().strict().of(text(120).required()).min(1).max(20).required(), down: limb.required(), up: limb.required(),
-  swap: array().strict().of(object({ id: id(), title: need(200) }).strict()).max(200).required(),
+  swap: array().strict().of(object({ id: id(), title: need(200), compare: array().strict().of(object({ id: id(), name: need(80) }).strict()).max(60) }).strict()).max(200).required(),
 }).strict()
+
+const onTest = { test: text(60), drive: text(80) }
+const tightened = { torque: figure(0, 5000), how: oneOf(['wrench', 'feel']), tool: text(120), reason: text() }
+const testItems = array().strict().of(closed({ name: need(120), result: oneOf(['right', 'wrong', 'not tested']).required() })).max(40)
+const figureOrWord = () => mixed().test('value', '${path} is neither a number nor a word', (x) => x === null || x === undefined || (typeof x === 'number' && Number.isFinite(x)) || (typeof x === 'string' && x.length <= 80))
+const compared = closed({
+  id: id(), name: need(80), unit: text(16), old: figureOrWord().required(), oldFrom: oneOf(['machine file', 'measured']).required(), fresh: figureOrWord().nullable().defined(),
+  verdict: oneOf(['match', 'mismatch', 'not measured']).required(),
+})
+const slices = array().strict().of(number().strict().nullable().defined()).max(2000).required()
+const rideLog = closed({
+  name: need(200), rows: figure(0, 1e8).required(), kept: figure(0, 1e8).required(), seconds: figure(0, 1e8).required(), hz: figure(0, 1e5).required(),
+  notes: array().strict().of(closed({ kind: need(20), count: figure(0).required(), row: figure(0).required(), channel: text(20), seconds: figure(0) })).max(60).required(),
+  findings: array().strict().of(closed({ id: need(30), verdict: need(20), value: figure(), u: figure(0), unit: text(16), limit: figure(), heading: figure(), why: text(40) })).max(30).required(),
+  strips: closed({ from: figure().required(), to: figure().required(), slices: figure(10, 2000).required(), channels: closed(Object.fromEntries(CHANNELS.map((c) => [c, closed({ low: slices, high: slices }).default(undefined).optional()]))).required() }).required(),
+}).default(undefined).optional()
 
 const BODIES: Record<Kind, ObjectSchema<object>> = {
   'job-opened': closed({
-    number: need(20), machine: closed({ name: need(120), unit: text(120), file: text(120), revision: text(60), owner: text(200) }).required(),
+    number: need(20), machine: closed({ name: need(120), unit: text(120), file: text(120), revision: text(60), owner: text(200), fullVolts: figure(0, 2000) }).required(),
     stand: text(40), complaint: text().defined(), job: text(200),
   }),
   'goal-set': closed({ goals: array().strict().of(text(120).required()).max(20).required(), text: text(200).defined() }),
   'variant-answered': closed({ variant: id(), option: id() }),
-  'symptom-noted': closed({ text: need(), certainty: oneOf(['sure', 'maybe']) }),
+  'symptom-noted': closed({ text: need(), certainty: oneOf(['sure', 'maybe']), symptom: text(60) }),
   'damage-noted': closed({ text: need(), side: text(40), photo: photoId() }),
-  'pack-checked': closed({ result: oneOf(['sound', 'quarantine']).required(), signs: array().strict().of(text(120).required()).max(40).required() }),
+  'pack-checked': closed({ result: oneOf(['sound', 'quarantine']).required(), signs: array().strict().of(oneOf(PACK_SIGNS).required()).max(40).required(), lowestGroup: figure(0, 10), temperature: figure(-50, 200) }),
+  'replacement-compared': closed({ part: id(), rows: array().strict().of(compared).min(1).max(60).required() }),
   'note-added': closed({ text: need(), step: text(140) }),
   'photo-added': closed({ photo: photoId().required(), step: text(140), side: text(40), pose: text(80), caption: text(300) }),
-  'reading-taken': closed({ quantity: need(120), value: figure().required(), unit: need(16), u: figure(0), instrument: text(120), place: text(120), live: boolean().strict().required() }),
-  'test-skipped': closed({ test: need(200), reason: need() }),
-  'fault-called': closed({ fault: need(300), certainty: oneOf(['sure', 'maybe']) }),
+  'reading-taken': closed({ quantity: need(120), value: figure().required(), unit: need(16), u: figure(0), instrument: text(120), place: text(120), live: boolean().strict().required(), ...onTest, raw: array().strict().of(figure().required()).max(12), step: text(140) }),
+  'test-observed': closed({ ...onTest, test: need(60), outcome: need(60), text: need(300), live: boolean().strict().required() }),
+  'test-skipped': closed({ test: need(200), reason: need(), drive: text(80) }),
+  'fault-called': closed({ fault: need(300), certainty: oneOf(['sure', 'maybe']), id: text(60), drive: text(80), action: text(200) }),
   'power-changed': closed({ to: oneOf(['live', 'isolated', 'out']).required(), how: text(200) }),
   'proof-taken': closed({
-    readings: array().strict().of(closed({ between: need(120), volts: figure(-2000, 2000).required() })).min(1).max(20).required(), instrument: need(120),
+    readings: array().strict().of(closed({ between: need(120), volts: figure(-2000, 2000).required(), role: oneOf(PROOF_ROLES) })).min(1).max(20).required(), instrument: need(120),
   }),
   'plan-adopted': closed({
     plan: plan.required(), file: need(120), revision: need(60), reason: text(),
-    settings: closed({ proofMinutes: figure(1, 10_000).required(), deadVolts: figure(0, 60).required() }).required(),
+    settings: closed({ proofMinutes: figure(1, 10_000).required(), proofMinutesHigh: figure(1, 10_000), deadVolts: figure(0, 60).required() }).required(),
   }),
   'step-done': closed({
     step: text(140).required(), pass: oneOf(PASSES), minutes: figure(0, 10_000), out: array().strict().of(closed(move)).max(100),
-    in: closed({ members: ids(), pass: oneOf(PASSES).required(), torque: figure(0, 5000) }).default(undefined).optional(),
-    partsOff: array().strict().of(id()).max(100), partsOn: array().strict().of(id()).max(100), power: oneOf(['live', 'isolated', 'out']),
-    lock: closed({ product: need(120), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required() }).default(undefined).optional(),
+    in: closed({ members: ids(), pass: oneOf(PASSES).required(), ...tightened }).default(undefined).optional(),
+    partsOff: array().strict().of(id()).max(100), partsOn: array().strict().of(id()).max(100), power: oneOf(['live', 'isolated', 'out']), breakaway: figure(0, 5000),
+    lock: closed({ product: need(120), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required(), temperature: figure(-50, 200) }).default(undefined).optional(),
   }),
   'step-left': closed({ step: text(140).required(), reason: need(), members: array().strict().of(id()).max(500) }),
   'step-added': closed({
@@ -75,7 +95,7 @@ const BODIES: Record<Kind, ObjectSchema<object>> = {
   }),
   'step-differs': closed({ step: text(140).required(), text: need() }),
   'fixing-out': closed({ ...move, condition: text(120) }),
-  'fixing-in': closed({ members: ids(), pass: oneOf(PASSES).required(), torque: figure(0, 5000) }),
+  'fixing-in': closed({ members: ids(), pass: oneOf(PASSES).required(), ...tightened }),
   'fixing-lost': closed({ members: ids(), text: text() }),
   'fixing-found': closed({ members: ids(), cell: text(8) }),
   'fixing-replaced': closed({ members: ids(), label: need(80), reason: need() }),
@@ -86,14 +106,15 @@ const BODIES: Record<Kind, ObjectSchema<object>> = {
   'pose-changed': closed({ to: text(80).required(), name: text(120).defined(), people: number().strict().oneOf([1, 2, 3, 4]).required() }),
   'lock-applied': closed({ subject: need(200), product: need(120), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required(), temperature: figure(-50, 200) }),
   'lock-disturbed': closed({ subject: need(200), reason: need() }),
-  'check-passed': closed({ check: oneOf(CHECKS).required(), evidence: need(), step: text(140) }),
+  'check-passed': closed({ check: oneOf(CHECKS).required(), evidence: need(), step: text(140), items: testItems }),
+  'check-failed': closed({ check: oneOf(CHECKS).required(), items: testItems.required(), text: text() }),
   'check-overridden': closed({ check: oneOf(CHECKS).required(), reason: need() }),
   'stage-moved': closed({ to: oneOf(STAGES).required(), reason: text() }),
   parked: closed({ why: need(), where: text(300).defined(), safe: need() }),
   resumed: closed({ text: text() }),
   'handed-over': closed({ to: need(120), text: text().defined() }),
-  'ride-added': closed({ text: need(), kilometres: figure(0, 10_000) }),
-  'recheck-set': closed({ what: need(300), due: need(60) }),
+  'ride-added': closed({ text: need(), kilometres: figure(0, 10_000), stage: oneOf(RIDE_STAGES), outcome: oneOf(['passed', 'stopped']), log: rideLog }),
+  'recheck-set': closed({ what: need(300), due: need(60), on: string().strict().matches(/^\d{4}-\d{2}-\d{2}$/, '${path} is not a day'), kilometres: figure(0, 100_000) }),
   'handed-back': closed({ to: need(200), text: text() }),
   struck: closed({ target: uuid(), reason: text() }),
 }

@@ -46,6 +46,9 @@ const doing = shape({
 const needed = (s: typeof doing) => s.required()
 const vec = maybe(finite()).length(3)
 
+const figureOrWord = () => mixed().required().test('value', 'a number or a word is wanted', (x) => (typeof x === 'number' && Number.isFinite(x)) || typeof x === 'string')
+const compare = maybe(shape({ id: name(), name: name(), unit: str(), value: figureOrWord(), smaller: finite().min(0), larger: finite().min(0), options: maybe(str()), why: name() }))
+
 const file = shape({
   format: name(), id: name(), revision: name(), name: name(), class: oneOf(MACHINE_CLASSES).required(),
   variants: list(shape({ id: name(), question: name(), options: list(shape({ id: name(), label: name() })), worst: name() })),
@@ -54,10 +57,10 @@ const file = shape({
   mass: quantity,
   energy: list(shape({ id: name(), kind: name(), of: name(), size: quantity, escape: vec, releasedBy: str() })),
   sealed: list(shape({ part: name(), replacedBy: name(), why: name() })),
-  parts: list(shape({ id: name(), name: name(), mass: quantity, of: maybe(str()), with: str(), handed: oneOf(['left', 'right']), tethers: maybe(str()), escape: guard, access: guard, lift: doing, back: doing })),
+  parts: list(shape({ id: name(), name: name(), mass: quantity, of: maybe(str()), with: str(), handed: oneOf(['left', 'right']), compare, tethers: maybe(str()), escape: guard, access: guard, lift: doing, back: doing })),
   joints: list(shape({
     id: name(), when: guard, name: name(), kind: oneOf(JOINT_KINDS).required(), holds: list(name()), frees: maybe(str()),
-    members: list(shape({ id: name(), place: name(), length: finite().min(0) })), label: name(), torque: quantity,
+    members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2) })), label: name(), torque: quantity, strength: str(),
     lock: shape({ product: name(), grade: oneOf(['low', 'medium', 'high']).required(), handlingMinutes: finite().min(0).required(), cureHours: finite().min(0).required() }).default(undefined),
     role: oneOf(['working', 'dust', 'cover']).required(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
     release: oneOf(['undo', 'loosen', 'cut', 'peel', 'pry', 'warm then undo', 'pull']).required(), access: guard, down: needed(doing), up: doing,

@@ -1,6 +1,6 @@
 import { v7 } from 'uuid'
 import type { EntryDraft, JobSummary, Kind, Bodies } from '../core/job'
-import type { MachineFile } from '../core/machine'
+import { fullChargeVolts, type MachineFile } from '../core/machine'
 import { db } from '../db/client'
 import { addJob, findJob, listSummaries, type PageMark } from '../db/jobs'
 import { append, readEntries } from '../db/journal'
@@ -83,11 +83,19 @@ export interface TakeIn {
   readonly damage: string
 }
 
+/** The pack of a machine at full charge, V; null where its file names none. */
+async function packVolts(sql: ReturnType<typeof db>, machine: MachineRow): Promise<number | null> {
+  const text = await loadMachineText(sql, machine.id, machine.revision)
+  const pack = text === null ? undefined : (JSON.parse(text) as MachineFile).pack
+  return pack ? fullChargeVolts(pack) : null
+}
+
 /** Opens a job from what is known at the door; its first entries are written by the one who took it in. */
 export async function takeIn(session: Session, input: TakeIn, now: () => number = Date.now): Promise<string> {
   const sql = db()
   const id = v7()
   const machine = input.machineId === null ? undefined : (await listMachines(sql)).find((m) => m.id === input.machineId)
+  const fullVolts = machine ? await packVolts(sql, machine) : null
   const number = await addJob(sql, { id, machineId: machine?.id ?? null, revision: machine?.revision ?? null })
   const at = now()
   const entry = <K extends Kind>(kind: K, body: Bodies[K]): EntryDraft<K> => ({ id: v7(), jobId: id, base: 0, at, by: session.person.id, device: session.device, kind, v: 1, body })
@@ -99,6 +107,7 @@ export async function takeIn(session: Session, input: TakeIn, now: () => number 
         ...(input.unit ? { unit: input.unit } : {}),
         ...(machine ? { file: machine.id, revision: machine.revision } : {}),
         ...(input.owner ? { owner: input.owner } : {}),
+        ...(fullVolts !== null ? { fullVolts } : {}),
       },
       ...(input.stand ? { stand: input.stand } : {}),
       complaint: input.complaint,

@@ -1,15 +1,15 @@
 'use client'
 import { useEffect, useState } from 'react'
 
-/** The present time in epoch ms, renewed every `everyMs`; 0 before the first paint. */
-export function useNow(everyMs = 15_000): number {
+/** The present time in epoch ms by `read`, renewed every `everyMs`; 0 before the first paint. */
+export function useNow(everyMs = 15_000, read: () => number = Date.now): number {
   const [now, setNow] = useState(0)
   useEffect(() => {
-    const tick = (): void => setNow(Date.now())
+    const tick = (): void => setNow(read())
     tick()
     const timer = setInterval(tick, everyMs)
     return () => clearInterval(timer)
-  }, [everyMs])
+  }, [everyMs, read])
   return now
 }
 

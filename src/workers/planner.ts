@@ -1,16 +1,32 @@
-import { wrap } from 'comlink'
-import type { MachineFile } from '../core/machine'
+import { type Remote, wrap } from 'comlink'
+import type { Guard, MachineFile } from '../core/machine'
 import type { PlanOptions, PlanResult, PlanStart } from '../core/planning'
 import type { PlannerApi } from './planner.worker'
 
 /** Plans in a worker of its own, ended when it has answered; so leaving the page or asking anew cancels. */
-export async function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, signal?: AbortSignal): Promise<PlanResult> {
+export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, signal?: AbortSignal): Promise<PlanResult> {
+  return ask((planner) => planner.plan(file, from, goals, options) as Promise<PlanResult>, signal)
+}
+
+/** What it takes to get at places, and to do whole jobs: minutes, null where there is no way. */
+export interface Distances {
+  readonly reach: readonly (number | null)[]
+  readonly jobs: readonly (number | null)[]
+}
+
+export function distancesAside(
+  file: MachineFile, from: PlanStart | 'untouched', guards: readonly Guard[], goals: readonly string[], options: PlanOptions, signal?: AbortSignal,
+): Promise<Distances> {
+  return ask(async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobMinutes(file, from, goals, options) }), signal)
+}
+
+async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {
   const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' })
   try {
-    return await new Promise<PlanResult>((resolve, reject) => {
+    return await new Promise<T>((resolve, reject) => {
       signal?.addEventListener('abort', () => reject(new DOMException('Planning was cancelled', 'AbortError')))
       worker.onerror = () => reject(new Error('The planner stopped'))
-      wrap<PlannerApi>(worker).plan(file, from, goals, options).then(resolve, reject)
+      work(wrap<PlannerApi>(worker)).then(resolve, reject)
     })
   } finally {
     worker.terminate()

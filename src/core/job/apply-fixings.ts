@@ -1,7 +1,8 @@
 import type { FixingSpec } from '../planning'
 import { flag, type Ctx } from './apply-context'
 import { settle } from './claims'
-import type { FixingMove } from './entries'
+import type { Pass } from '../machine'
+import type { FixingMove, Tightened } from './entries'
 import type { Draft, FixingCondition, FixingState } from './state'
 
 export function moveOut(ctx: Ctx, move: FixingMove): void {
@@ -12,13 +13,14 @@ export function moveOut(ctx: Ctx, move: FixingMove): void {
   }
 }
 
-export function moveIn(ctx: Ctx, members: readonly string[], pass: FixingCondition, torque?: number): void {
+export function moveIn(ctx: Ctx, body: { readonly members: readonly string[]; readonly pass: Pass } & Tightened): void {
+  const { members, pass, ...tightened } = body
   for (const id of members) {
     const known = ctx.draft.fixings[id]
     if (known && !known.hasBeenOut && known.condition === 'on') flag(ctx, 'never came off', id)
     moveFixing(ctx, id, pass)
     const f = ctx.draft.fixings[id]
-    if (f && torque !== undefined) ctx.draft.fixings[id] = { ...f, torque }
+    if (f && Object.keys(tightened).length > 0) ctx.draft.fixings[id] = { ...f, tightened, ...(tightened.torque !== undefined ? { torque: tightened.torque } : {}) }
   }
 }
 

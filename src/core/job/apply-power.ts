@@ -1,6 +1,8 @@
 import { findStep, flag, type Ctx } from './apply-context'
+import { proofFaults, voltageClass } from '../safety'
 import { settle } from './claims'
 import type { Bodies, Power } from './entries'
+import { proofLasts } from './settings'
 
 export function setPower(ctx: Ctx, to: Power, how?: string): void {
   const { draft, entry, mark } = ctx
@@ -20,9 +22,17 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
 export function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
   const { draft, mark, time } = ctx
   const limit = draft.settings.deadVolts
-  const dead = draft.power.state !== 'live' && body.readings.length > 0 && body.readings.every((r) => Math.abs(r.volts) <= limit)
+  const cls = voltageClass(draft.machine.fullVolts ?? 0)
+  const dead = draft.power.state !== 'live' && proofFaults(body.readings, cls, limit).length === 0
   if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
-  draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, from: time.earliest } }
+  draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, lasts: proofLasts(draft.settings, cls), from: time.earliest } }
+}
+
+/** Above 60 V a proof holds for the one who made it: it ends when the job goes to another (`by`; null when nobody has it yet). */
+export function takenOver(ctx: Ctx, by: string | null): void {
+  const { proof } = ctx.draft.power
+  if (!proof || proof.ended || proof.by === by || voltageClass(ctx.draft.machine.fullVolts ?? 0) === 'A') return
+  ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'taken over by another' } }
 }
 
 export function applyLock(ctx: Ctx, subject: string, lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }): void {

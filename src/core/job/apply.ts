@@ -2,13 +2,13 @@ import { holds } from '../machine'
 import { type Ctx, findStep, flag } from './apply-context'
 import { moveFixing, moveIn, moveOut, movePart } from './apply-fixings'
 import { addStep, adoptPlan } from './apply-plan'
-import { applyLock, setPower, takeProof } from './apply-power'
-import { deadAt, MAY_OVERRIDE } from './checks'
+import { applyLock, setPower, takenOver, takeProof } from './apply-power'
+import { deadAt, MAY_OVERRIDE, rideShut } from './checks'
 import { settle } from './claims'
 import { type Bodies, type Entry, stageIndex } from './entries'
 import { factsOf } from './readiness'
 import { stageMissing } from './stages'
-import { type Draft, type Mark, REDUCER_VERSION, type StepState } from './state'
+import { type CheckState, type Draft, type Mark, REDUCER_VERSION, type StepState } from './state'
 import { plausible } from './times'
 
 /** Folds one entry, not crossed out, onto the draft. Whatever is odd is flagged, never dropped. */
@@ -42,7 +42,7 @@ function applyKind(ctx: Ctx): void {
       draft.symptoms.push({ ...mark, ...entry.body })
       return
     case 'damage-noted':
-      draft.damage.push({ ...mark, text: entry.body.text })
+      draft.damage.push({ ...mark, ...entry.body })
       return
     case 'pack-checked':
       draft.packCheck = { ...mark, ...entry.body }
@@ -57,14 +57,24 @@ function applyKind(ctx: Ctx): void {
       return
     case 'reading-taken':
       draft.readings.push({ ...mark, ...entry.body })
-      if (entry.body.live && deadAt(draft.power, mark.at, draft.settings.proofMinutes)) flag(ctx, 'not ready', entry.body.quantity)
+      takenLive(ctx, entry.body.live, entry.body.quantity)
+      return
+    case 'test-observed':
+      draft.observations.push({ ...mark, ...entry.body })
+      takenLive(ctx, entry.body.live, entry.body.test)
+      return
+    case 'replacement-compared':
+      draft.comparisons[entry.body.part] = { ...mark, rows: entry.body.rows }
       return
     case 'test-skipped':
       draft.skipped.push({ ...mark, ...entry.body })
       return
     case 'fault-called':
-      draft.faults.push({ ...mark, text: entry.body.fault, ...(entry.body.certainty ? { certainty: entry.body.certainty } : {}) })
+{
+      const { fault, ...rest } = entry.body
+      draft.faults.push({ ...mark, text: fault, ...rest })
       return
+    }
     case 'power-changed':
       return setPower(ctx, entry.body.to, entry.body.how)
     case 'proof-taken':
@@ -85,7 +95,7 @@ function applyKind(ctx: Ctx): void {
     case 'fixing-out':
       return moveOut(ctx, entry.body)
     case 'fixing-in':
-      return moveIn(ctx, entry.body.members, entry.body.pass, entry.body.torque)
+      return moveIn(ctx, entry.body)
     case 'fixing-lost':
       for (const id of entry.body.members) moveFixing(ctx, id, 'lost', undefined, entry.body.text)
       return
@@ -127,10 +137,14 @@ function applyKind(ctx: Ctx): void {
       draft.locks = draft.locks.map((l) => (l.subject === entry.body.subject ? { ...l, disturbed: entry.body.reason } : l))
       return
     case 'check-passed':
-      return setCheck(ctx, entry.body.check, 'passed', entry.body.evidence, entry.body.step)
+      return setCheck(ctx, entry.body.check, 'passed', { evidence: entry.body.evidence, ...(entry.body.items ? { items: entry.body.items } : {}) }, entry.body.step)
+    case 'check-failed': {
+      const { check, ...found } = entry.body
+      return setCheck(ctx, check, 'failed', found)
+    }
     case 'check-overridden':
       if (MAY_OVERRIDE[entry.body.check] === 'nobody') return flag(ctx, 'no override here', entry.body.check)
-      return setCheck(ctx, entry.body.check, 'overridden', entry.body.reason)
+      return setCheck(ctx, entry.body.check, 'overridden', { reason: entry.body.reason })
     case 'stage-moved':
       return moveStage(ctx, entry.body)
     case 'parked':
@@ -138,11 +152,12 @@ function applyKind(ctx: Ctx): void {
       return
     case 'resumed':
       delete draft.parked
-      return
+      return takenOver(ctx, entry.by)
     case 'handed-over':
       draft.handedOver = { ...mark, ...entry.body }
-      return
+      return takenOver(ctx, null)
     case 'ride-added':
+      if (rideShut(draft, entry.body.stage, mark.at).length > 0) flag(ctx, 'check shut', 'ride')
       draft.rides.push({ ...mark, ...entry.body })
       return
     case 'recheck-set':
@@ -179,27 +194,36 @@ function stepDone(ctx: Ctx, body: Bodies['step-done']): void {
   const { draft, time } = ctx
   const step = findStep(draft, body.step)
   if (step) {
-    const dead = deadAt(draft.power, time.at, draft.settings.proofMinutes)
+    const dead = deadAt(draft.power, time.at)
     if (step.dead && !dead) flag(ctx, 'not dead', step.id)
     if (step.limb === 'down' && step.needs) {
       const facts = factsOf(draft)
       if (!holds(step.needs, (f) => f.fact === 'proved' || facts.has(`${f.fact} ${f.of}`), draft.variants)) flag(ctx, 'not ready', step.id)
     }
   }
-  setStep(ctx, body.step, body.pass ? `pass:${body.pass}` : 'done', body.minutes !== undefined ? { minutes: body.minutes } : {})
+  setStep(ctx, body.step, body.pass ? `pass:${body.pass}` : 'done', {
+    ...(body.minutes !== undefined ? { minutes: body.minutes } : {}),
+    ...(body.breakaway !== undefined ? { breakaway: body.breakaway } : {}),
+  })
   for (const move of body.out ?? []) moveOut(ctx, move)
-  if (body.in) moveIn(ctx, body.in.members, body.in.pass, body.in.torque)
+  if (body.in) moveIn(ctx, body.in)
   for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
   for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
   if (body.power) setPower(ctx, body.power, step?.title)
   if (body.lock) applyLock(ctx, body.step, body.lock)
 }
 
-function setCheck(ctx: Ctx, check: string, how: 'passed' | 'overridden', text: string, step?: string): void {
+/** A reading taken live while the job says dead is kept, and flagged: one of the two is wrong. */
+function takenLive(ctx: Ctx, live: boolean, subject: string): void {
+  if (live && deadAt(ctx.draft.power, ctx.mark.at)) flag(ctx, 'not ready', subject)
+}
+
+function setCheck(ctx: Ctx, check: string, how: 'passed' | 'failed' | 'overridden', more: object, step?: string): void {
   const { draft, entry, mark } = ctx
   const settled = settle(draft, entry, `check:${check}`, how, mark)
-  const record = settled.outcome === 'passed' ? { passed: { ...settled.mark, evidence: text } } : { overridden: { ...settled.mark, reason: text } }
-  draft.checks[check] = { ...record, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  const record: CheckState = settled.outcome === how ? { [how]: { ...settled.mark, ...more } } : (draft.checks[check] ?? {})
+  const { disputed: _, ...kept } = record
+  draft.checks[check] = { ...kept, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
   if (step !== undefined) setStep(ctx, step, 'done')
 }
 

@@ -1,4 +1,6 @@
+import { RIDE_NEEDED, rideNeeds, ridePassed, type RideStage } from '../ride'
 import { CHECKS, type CheckId } from './entries'
+import type { SwapPlanStep } from '../planning'
 import type { JobState, PowerState } from './state'
 import { looseFixings, offParts, waitingFixings } from './tray'
 
@@ -33,24 +35,37 @@ export function isCheck(id: string): id is CheckId {
 }
 
 /** Is the machine shown to be dead at `at`? Pack out needs a proof too, but it does not lapse with time. */
-export function deadAt(power: PowerState, at: number, proofMinutes: number): boolean {
+export function deadAt(power: PowerState, at: number): boolean {
   const proof = power.proof
   if (power.state === 'live' || power.disputed || !proof?.dead || proof.ended) return false
-  return power.state === 'out' || at < proof.from + proofMinutes * 60_000
+  return power.state === 'out' || at < proof.from + proof.lasts * 60_000
 }
 
 /** When the present proof ends by time alone; null when it does not, or there is none. */
-export function proofEnds(power: PowerState, proofMinutes: number): number | null {
+export function proofEnds(power: PowerState): number | null {
   const proof = power.proof
   if (power.state !== 'isolated' || !proof?.dead || proof.ended) return null
-  return proof.from + proofMinutes * 60_000
+  return proof.from + proof.lasts * 60_000
 }
 
 /** Checks that this job has: those that its way up passes, and those that every job has. */
 export function relevantChecks(state: JobState): CheckId[] {
   const fromPlan = state.up.flatMap((step) => (step.check !== undefined && isCheck(step.check) && !notNeeded(state, step.after) ? [step.check] : []))
-  const cure: CheckId[] = state.locks.length > 0 ? ['full cure'] : []
-  return [...new Set<CheckId>([...fromPlan, ...cure, 'tray adds up', 'ridden'])]
+  const cure: CheckId[] = state.locks.length > 0 ? ['handling strength', 'full cure'] : []
+  const pack: CheckId[] = state.packCheck || state.up.some((s) => s.power === 'live') ? ['pack triage'] : []
+  const fresh: CheckId[] = toCompare(state).length > 0 ? ['replacement matches'] : []
+  return [...new Set<CheckId>([...pack, ...fresh, ...fromPlan, ...cure, 'tray adds up', 'ridden'])]
+}
+
+/** Steps of the swap whose new part has something to be compared. */
+export function toCompare(state: JobState): readonly SwapPlanStep[] {
+  return state.swap.filter((s) => s.part && (s.compare?.length ?? 0) > 0)
+}
+
+/** Checks that stand in the way of a ride at a stage; one that is logged without a stage counts as a ride on the road. */
+export function rideShut(state: JobState, stage: RideStage | undefined, at: number): CheckStatus[] {
+  const relevant = relevantChecks(state)
+  return rideNeeds(stage ?? 'walking pace').filter((c) => relevant.includes(c)).map((c) => checkStatus(state, c, at)).filter((s) => !s.open)
 }
 
 /** A check on the way up is not needed when nothing that it looks at came off. */
@@ -72,11 +87,11 @@ export function cameOff(state: JobState, downStep: string): boolean {
 /** How `check` stands at time `at` (epoch milliseconds). */
 export function checkStatus(state: JobState, check: CheckId, at: number): CheckStatus {
   if (check === 'dead') {
-    const open = deadAt(state.power, at, state.settings.proofMinutes)
+    const open = deadAt(state.power, at)
     return { check, open, ...(open ? { how: 'derived' as const } : {}), missing: open ? [] : ['dead has not been shown, or the proof has ended'] }
   }
   const record = state.checks[check]
-  const derived = derivedMissing(state, check, at)
+  const derived = derivedMissing(state, check, at) ?? unheld(state, check)
   if (derived && derived.length === 0 && !record?.disputed) return { check, open: true, how: 'derived', missing: [] }
   if (record?.disputed) return { check, open: false, missing: ['two devices disagree'] }
   if (!derived && record?.passed) return { check, open: true, how: 'passed', missing: [] }
@@ -92,8 +107,33 @@ function derivedMissing(state: JobState, check: CheckId, at: number): string[] |
   }
   if (check === 'full cure') return state.locks.filter((l) => l.disturbed !== undefined || at < l.curedAt).map((l) => `${l.product}, ${l.subject}`)
   if (check === 'handling strength') return state.locks.filter((l) => l.disturbed !== undefined || at < l.handlingAt).map((l) => `${l.product}, ${l.subject}`)
-  if (check === 'ridden') return state.rides.length > 0 ? [] : ['no ride is logged']
+  if (check === 'ridden') return unridden(state)
+  if (check === 'pack triage') return !state.packCheck ? ['the pack was not looked over'] : state.packCheck.result === 'sound' ? [] : [...state.packCheck.signs]
+  if (check === 'replacement matches') return toCompare(state).flatMap((s) => mismatches(state, s))
   return null
+}
+
+function unridden(state: JobState): string[] {
+  if (state.rides.length === 0) return ['no ride is logged']
+  const passed = ridePassed(state.rides)
+  return RIDE_NEEDED.filter((s) => !passed.has(s)).map((s) => `${s} not passed`)
+}
+
+function mismatches(state: JobState, step: SwapPlanStep): string[] {
+  const compared = state.comparisons[step.part!.id]
+  if (!compared) return [`the new ${step.part!.name} was not compared`]
+  const rows = (step.compare ?? []).map((spec) => compared.rows.find((r) => r.id === spec.id) ?? { ...spec, verdict: 'not measured' as const })
+  return rows.filter((r) => r.verdict !== 'match').map((r) => `${r.name} ${r.verdict === 'mismatch' ? 'differs' : 'not measured'}`)
+}
+
+/** A check that was ticked falls open again when something that it looked at is undone; null while all of it holds. */
+function unheld(state: JobState, check: CheckId): string[] | null {
+  if (!state.checks[check]?.passed) return state.checks[check]?.failed ? state.checks[check].failed.items.filter((i) => i.result === 'wrong').map((i) => i.name) : null
+  const open = state.up
+    .filter((s) => s.check === check && !notNeeded(state, s.after))
+    .flatMap((s) => s.after ?? [])
+    .flatMap((id) => state.up.filter((s) => s.id === id && s.check === undefined && state.steps[s.id]?.status !== 'done' && state.steps[s.id]?.status !== 'left' && (s.pair === undefined || cameOff(state, s.pair))))
+  return open.length > 0 ? [...new Set(open.map((s) => s.title))] : null
 }
 
 /** Each piece that is not where it belongs, by name, disputed and lost ones first. Disputed pieces count as loose. */

@@ -11,7 +11,7 @@ export interface Settled {
 
 /** Less safe first: what holds while two devices disagree. Outcomes not named here rank between. */
 const LESS_SAFE: Readonly<Record<string, number>> = {
-  live: 0, lost: 0, left: 0, off: 0,
+  live: 0, failed: 0, lost: 0, left: 0, off: 0,
   'new wanted': 1, cell: 2, bin: 2, 'kept out': 3, 'own hole': 4, carrier: 4, captive: 5, loosened: 6, isolated: 6,
   started: 7, 'pass:started': 7, seated: 8, 'pass:seated': 8, 'pass:final': 10, final: 10, marked: 11, 'pass:marked': 11, overridden: 11, out: 12, on: 12, 'left in': 12, done: 12, passed: 12,
 }

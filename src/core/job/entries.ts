@@ -1,5 +1,7 @@
-import type { Pass } from '../machine'
+import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, Plan } from '../planning'
+import type { RideLogSummary, RideStage } from '../ride'
+import type { PackSign, ProofReading } from '../safety'
 import type { JobSettings } from './settings'
 
 export const STAGES = ['take in', 'find the fault', 'make safe', 'take down', 'swap', 'build up', 'prove', 'hand back'] as const
@@ -24,26 +26,36 @@ export interface FixingMove {
 
 export type Power = 'live' | 'isolated' | 'out'
 
-export interface ProofReading {
-  /** What was measured between: `front feed + and −`. */
-  readonly between: string
-  readonly volts: number
+/** How a torque was come by: a wrench with its name, or a pull by hand, which counts as unmeasured. */
+export interface Tightened {
+  readonly torque?: number
+  readonly how?: 'wrench' | 'feel'
+  readonly tool?: string
+  /** Why it is not the number that the step gives. */
+  readonly reason?: string
+}
+
+/** One thing looked at in a test: right, wrong, or not tested and said so. */
+export interface TestItem {
+  readonly name: string
+  readonly result: 'right' | 'wrong' | 'not tested'
 }
 
 /** What each kind of entry carries, version 1. Minutes are minutes, volts V, torques N·m, times epoch milliseconds. */
 export interface Bodies {
   'job-opened': {
     readonly number: string
-    readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string }
+    readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string; /** Pack at full charge, V; above 60 a proof of dead takes five readings. */ readonly fullVolts?: number }
     readonly stand?: string
     readonly complaint: string
     readonly job?: string
   }
   'goal-set': { readonly goals: readonly string[]; readonly text: string }
   'variant-answered': { readonly variant: string; readonly option: string }
-  'symptom-noted': { readonly text: string; readonly certainty?: 'sure' | 'maybe' }
+  'symptom-noted': { readonly text: string; readonly certainty?: 'sure' | 'maybe'; /** Id of the symptom, where it was picked and not typed. */ readonly symptom?: string }
   'damage-noted': { readonly text: string; readonly side?: string; readonly photo?: string }
-  'pack-checked': { readonly result: 'sound' | 'quarantine'; readonly signs: readonly string[] }
+  'pack-checked': { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }
+  'replacement-compared': { readonly part: string; readonly rows: readonly Compared[] }
   'note-added': { readonly text: string; readonly step?: string }
   'photo-added': { readonly photo: string; readonly step?: string; readonly side?: string; readonly pose?: string; readonly caption?: string }
   'reading-taken': {
@@ -54,9 +66,15 @@ export interface Bodies {
     readonly instrument?: string
     readonly place?: string
     readonly live: boolean
+    /** The test that asked for it, on which drive, and what was keyed in when the value is computed from several. */
+    readonly test?: string
+    readonly drive?: string
+    readonly raw?: readonly number[]
+    readonly step?: string
   }
-  'test-skipped': { readonly test: string; readonly reason: string }
-  'fault-called': { readonly fault: string; readonly certainty?: 'sure' | 'maybe' }
+  'test-observed': { readonly test: string; readonly outcome: string; readonly text: string; readonly live: boolean; readonly drive?: string }
+  'test-skipped': { readonly test: string; readonly reason: string; readonly drive?: string }
+  'fault-called': { readonly fault: string; readonly certainty?: 'sure' | 'maybe'; readonly id?: string; readonly drive?: string; readonly action?: string }
   'power-changed': { readonly to: Power; readonly how?: string }
   'proof-taken': { readonly readings: readonly ProofReading[]; readonly instrument: string }
   'plan-adopted': { readonly plan: Plan; readonly file: string; readonly revision: string; readonly settings: JobSettings; readonly reason?: string }
@@ -65,12 +83,14 @@ export interface Bodies {
     readonly pass?: Pass
     readonly minutes?: number
     readonly out?: readonly FixingMove[]
-    readonly in?: { readonly members: readonly string[]; readonly pass: Pass; readonly torque?: number }
+    readonly in?: { readonly members: readonly string[]; readonly pass: Pass } & Tightened
+    /** Torque at which it let go, N·m: measured, never taken for a specification. */
+    readonly breakaway?: number
     readonly partsOff?: readonly string[]
     readonly partsOn?: readonly string[]
     readonly power?: Power
     /** Locker put on with this pass; minutes to handling strength and hours to full cure. */
-    readonly lock?: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }
+    readonly lock?: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number; readonly temperature?: number }
   }
   'step-left': { readonly step: string; readonly reason: string; readonly members?: readonly string[] }
   'step-added': {
@@ -83,7 +103,7 @@ export interface Bodies {
   }
   'step-differs': { readonly step: string; readonly text: string }
   'fixing-out': FixingMove & { readonly condition?: string }
-  'fixing-in': { readonly members: readonly string[]; readonly pass: Pass; readonly torque?: number }
+  'fixing-in': { readonly members: readonly string[]; readonly pass: Pass } & Tightened
   'fixing-lost': { readonly members: readonly string[]; readonly text?: string }
   'fixing-found': { readonly members: readonly string[]; readonly cell?: string }
   'fixing-replaced': { readonly members: readonly string[]; readonly label: string; readonly reason: string }
@@ -94,14 +114,15 @@ export interface Bodies {
   'pose-changed': { readonly to: string; readonly name: string; readonly people: number }
   'lock-applied': { readonly subject: string; readonly product: string; readonly handlingMinutes: number; readonly cureHours: number; readonly temperature?: number }
   'lock-disturbed': { readonly subject: string; readonly reason: string }
-  'check-passed': { readonly check: CheckId; readonly evidence: string; readonly step?: string }
+  'check-passed': { readonly check: CheckId; readonly evidence: string; readonly step?: string; readonly items?: readonly TestItem[] }
+  'check-failed': { readonly check: CheckId; readonly items: readonly TestItem[]; readonly text?: string }
   'check-overridden': { readonly check: CheckId; readonly reason: string }
   'stage-moved': { readonly to: Stage; readonly reason?: string }
   parked: { readonly why: string; readonly where: string; readonly safe: string }
   resumed: { readonly text?: string }
   'handed-over': { readonly to: string; readonly text: string }
-  'ride-added': { readonly text: string; readonly kilometres?: number }
-  'recheck-set': { readonly what: string; readonly due: string }
+  'ride-added': { readonly text: string; readonly kilometres?: number; readonly stage?: RideStage; readonly outcome?: 'passed' | 'stopped'; readonly log?: RideLogSummary }
+  'recheck-set': { readonly what: string; readonly due: string; /** The day, `2026-12-24`, where it has one. */ readonly on?: string; readonly kilometres?: number }
   'handed-back': { readonly to: string; readonly text?: string }
   struck: { readonly target: string; readonly reason?: string }
 }
@@ -110,10 +131,10 @@ export type Kind = keyof Bodies
 
 /** Kinds whose author has to be the one who sends, and that only some may write. */
 export const KINDS: readonly Kind[] = [
-  'job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'pack-checked', 'note-added', 'photo-added', 'reading-taken',
-  'test-skipped', 'fault-called', 'power-changed', 'proof-taken', 'plan-adopted', 'step-done', 'step-left', 'step-added', 'step-differs',
+  'job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'pack-checked', 'replacement-compared', 'note-added', 'photo-added', 'reading-taken',
+  'test-observed', 'test-skipped', 'fault-called', 'power-changed', 'proof-taken', 'plan-adopted', 'step-done', 'step-left', 'step-added', 'step-differs',
   'fixing-out', 'fixing-in', 'fixing-lost', 'fixing-found', 'fixing-replaced', 'fixing-kept-out', 'part-off', 'part-on', 'part-replaced',
-  'pose-changed', 'lock-applied', 'lock-disturbed', 'check-passed', 'check-overridden', 'stage-moved', 'parked', 'resumed', 'handed-over',
+  'pose-changed', 'lock-applied', 'lock-disturbed', 'check-passed', 'check-failed', 'check-overridden', 'stage-moved', 'parked', 'resumed', 'handed-over',
   'ride-added', 'recheck-set', 'handed-back', 'struck',
 ]
 

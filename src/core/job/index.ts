@@ -1,14 +1,14 @@
 export { BODY_VERSION, CHECKS, isKnown, KINDS, OUT_PLACES, STAGES, stageIndex } from './entries'
-export type { Bodies, CheckId, Entry, EntryDraft, FixingMove, Kind, OutPlace, Power, ProofReading, Stage, UnknownEntry } from './entries'
-export { DEFAULT_SETTINGS } from './settings'
+export type { Bodies, CheckId, Entry, EntryDraft, FixingMove, Kind, OutPlace, Power, Stage, TestItem, Tightened, UnknownEntry } from './entries'
+export { DEFAULT_SETTINGS, proofLasts } from './settings'
 export type { JobSettings } from './settings'
 export { emptyState, REDUCER_VERSION } from './state'
 export type {
-  CheckState, FixingCondition, FixingState, Flag, FlagKind, JobState, LockState, Mark, PartState, Photo, PowerState, Proof, Reading, Remark, StageMove, StepState,
+  CalledFault, CheckState, Damage, FixingCondition, FixingState, Flag, FlagKind, JobState, LockState, Mark, Observation, PartState, Photo, PowerState, Proof, Reading, Recheck, Remark, Ride, StageMove, StepState,
 } from './state'
 export { fold, reduce } from './reduce'
 export { struckIds } from './claims'
-export { cameOff, checkStatus, deadAt, isCheck, MAY_OVERRIDE, notNeeded, proofEnds, relevantChecks, trayMissing } from './checks'
+export { cameOff, checkStatus, deadAt, isCheck, MAY_OVERRIDE, notNeeded, proofEnds, relevantChecks, rideShut, toCompare, trayMissing } from './checks'
 export type { CheckStatus } from './checks'
 export { factsOf, isOpen, isSettled, presentStep, waitingFor } from './readiness'
 export { progress, rungs } from './rungs'

@@ -48,7 +48,7 @@ describe('two devices that had not seen each other', () => {
     book.log('power-changed', { to: 'out' }, { device: 'a', base })
     book.log('power-changed', { to: 'live' }, { device: 'b', base })
     expect(state(book).power).toMatchObject({ state: 'live', disputed: ['live', 'out'] })
-    expect(deadAt(state(book).power, NOON, 240)).toBe(false)
+    expect(deadAt(state(book).power, NOON)).toBe(false)
   })
 
   it('hold a step open when one did it and the other left it', () => {
@@ -114,7 +114,7 @@ describe('power and proof', () => {
     book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts }, { between: 'rear feed', volts: 0 }] })
     return book
   }
-  const after = (book: Logbook, minutes: number) => deadAt(state(book).power, book.entries.at(-1)!.at + minutes * MINUTE, 240)
+  const after = (book: Logbook, minutes: number) => deadAt(state(book).power, book.entries.at(-1)!.at + minutes * MINUTE)
   it('a proof lasts four hours with the pack aboard, and no longer', () => {
     expect(after(proved(0.3), 239)).toBe(true)
     expect(after(proved(0.3), 240)).toBe(false)

@@ -1,6 +1,7 @@
 import { type Guard, holds } from '../machine'
 import type { PlannedStep } from '../planning'
-import { cameOff, deadAt, notNeeded, trayMissing } from './checks'
+import { cameOff, checkStatus, deadAt, notNeeded, relevantChecks, trayMissing } from './checks'
+import type { CheckId } from './entries'
 import type { JobState } from './state'
 
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
@@ -15,7 +16,7 @@ export function factsOf(state: JobState): Set<string> {
 /** Why a step may not be done yet; empty when it may. Titles of other steps, or the name of a state or check. */
 export function waitingFor(state: JobState, step: PlannedStep, at: number): string[] {
   const reasons: string[] = []
-  const dead = deadAt(state.power, at, state.settings.proofMinutes)
+  const dead = deadAt(state.power, at)
   if (step.limb === 'down') {
     const facts = factsOf(state)
     if (step.needs) {
@@ -29,7 +30,19 @@ export function waitingFor(state: JobState, step: PlannedStep, at: number): stri
     if (step.cover) reasons.push(...trayBefore(state, step))
   }
   if (step.dead && !dead) reasons.push('dead to be shown')
+  reasons.push(...boundBy(state, step, at))
   return [...new Set(reasons)]
+}
+
+/** Checks that bind a step beside its order: the new part before the first one down, pack and axle before power, locker before a spin. */
+function boundBy(state: JobState, step: PlannedStep, at: number): string[] {
+  const bind: CheckId[] = []
+  if (step.limb === 'down' && !state.down.some((s) => s.number !== undefined && state.steps[s.id]?.status === 'done')) bind.push('replacement matches')
+  if (step.power === 'live') bind.push('pack triage', 'reaction path')
+  if (step.check === 'spin test') bind.push('pack triage', 'reaction path', 'handling strength')
+  if (bind.length === 0) return []
+  const relevant = relevantChecks(state)
+  return bind.filter((c) => relevant.includes(c) && !checkStatus(state, c, at).open).map((c) => `check: ${c}`)
 }
 
 /** Done, left on purpose, or nothing to do since its counterpart never came off. */
@@ -67,7 +80,7 @@ function unmet(guard: Guard, has: (fact: string) => boolean, state: JobState): s
 
 /** The proof of dead has ended, or was crossed out, while steps of this limb still need it. */
 function proofWanted(state: JobState, limb: 'down' | 'up', at: number): PlannedStep | null {
-  if (deadAt(state.power, at, state.settings.proofMinutes)) return null
+  if (deadAt(state.power, at)) return null
   const proof = state.down.find((s) => s.kind === 'prove' && state.steps[s.id]?.status === 'done')
   const steps = limb === 'down' ? state.down : state.up
   return proof && steps.some((s) => s.dead && !isSettled(state, s)) ? proof : null

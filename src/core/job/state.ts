@@ -1,10 +1,12 @@
-import type { Pass } from '../machine'
+import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
-import type { OutPlace, Power, ProofReading, Stage } from './entries'
+import type { RideLogSummary, RideStage } from '../ride'
+import type { PackSign, ProofReading } from '../safety'
+import type { OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 1
+export const REDUCER_VERSION = 2
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -23,6 +25,7 @@ export interface FixingState extends FixingSpec {
   /** How often a new one took its place. */
   readonly replaced: number
   readonly torque?: number
+  readonly tightened?: Tightened
   readonly note?: string
   readonly mark?: Mark
   readonly disputed?: readonly string[]
@@ -43,6 +46,7 @@ export interface StepState {
   readonly differs: readonly string[]
   readonly photos: readonly string[]
   readonly notes: readonly string[]
+  readonly breakaway?: number
   readonly mark?: Mark
   readonly disputed?: readonly string[]
 }
@@ -51,9 +55,11 @@ export interface Proof extends Mark {
   readonly readings: readonly ProofReading[]
   readonly instrument: string
   readonly dead: boolean
+  /** Minutes that it lasts while the pack is aboard. */
+  readonly lasts: number
   /** Earliest plausible time of the proof: it expires from here. */
   readonly from: number
-  readonly ended?: 'reconnected' | 'pack returned'
+  readonly ended?: 'reconnected' | 'pack returned' | 'taken over by another'
 }
 
 export interface PowerState {
@@ -73,7 +79,8 @@ export interface LockState extends Mark {
 }
 
 export interface CheckState {
-  readonly passed?: Mark & { readonly evidence: string }
+  readonly passed?: Mark & { readonly evidence: string; readonly items?: readonly TestItem[] }
+  readonly failed?: Mark & { readonly items: readonly TestItem[]; readonly text?: string }
   readonly overridden?: Mark & { readonly reason: string }
   readonly disputed?: readonly string[]
 }
@@ -103,12 +110,54 @@ export interface Reading extends Mark {
   readonly live: boolean
   readonly place?: string
   readonly instrument?: string
+  readonly u?: number
+  readonly test?: string
+  readonly drive?: string
+  readonly raw?: readonly number[]
+  readonly step?: string
+}
+
+/** What was seen in a test whose answer is a word. */
+export interface Observation extends Mark {
+  readonly test: string
+  readonly outcome: string
+  readonly text: string
+  readonly live: boolean
+  readonly drive?: string
+}
+
+export interface Ride extends Mark {
+  readonly text: string
+  readonly kilometres?: number
+  readonly stage?: RideStage
+  readonly outcome?: 'passed' | 'stopped'
+  readonly log?: RideLogSummary
+}
+
+export interface Recheck extends Mark {
+  readonly what: string
+  readonly due: string
+  readonly on?: string
+  readonly kilometres?: number
 }
 
 export interface Remark extends Mark {
   readonly text: string
   readonly step?: string
   readonly certainty?: 'sure' | 'maybe'
+  readonly symptom?: string
+}
+
+/** Something already broken when it came in. */
+export interface Damage extends Mark {
+  readonly text: string
+  readonly side?: string
+}
+
+export interface CalledFault extends Remark {
+  readonly id?: string
+  readonly drive?: string
+  readonly action?: string
 }
 
 export interface Photo extends Mark {
@@ -131,7 +180,7 @@ export interface JobState {
   readonly jobId: string
   readonly seq: number
   readonly number: string
-  readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string }
+  readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string; readonly fullVolts?: number }
   readonly stand: string
   readonly complaint: string
   readonly job: string
@@ -157,15 +206,18 @@ export interface JobState {
   readonly locks: readonly LockState[]
   readonly checks: Readonly<Record<string, CheckState>>
   readonly symptoms: readonly Remark[]
-  readonly damage: readonly Remark[]
+  readonly damage: readonly Damage[]
   readonly notes: readonly Remark[]
   readonly readings: readonly Reading[]
+  readonly observations: readonly Observation[]
   readonly photos: readonly Photo[]
-  readonly faults: readonly Remark[]
-  readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly string[] }
-  readonly skipped: readonly (Mark & { readonly test: string; readonly reason: string })[]
-  readonly rides: readonly (Remark & { readonly kilometres?: number })[]
-  readonly rechecks: readonly (Mark & { readonly what: string; readonly due: string })[]
+  readonly faults: readonly CalledFault[]
+  readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }
+  /** By part: the last comparison of its replacement. */
+  readonly comparisons: Readonly<Record<string, Mark & { readonly rows: readonly Compared[] }>>
+  readonly skipped: readonly (Mark & { readonly test: string; readonly reason: string; readonly drive?: string })[]
+  readonly rides: readonly Ride[]
+  readonly rechecks: readonly Recheck[]
   readonly parked?: Mark & { readonly why: string; readonly where: string; readonly safe: string }
   readonly handedOver?: Mark & { readonly to: string; readonly text: string }
   readonly handedBack?: Mark & { readonly to: string; readonly text?: string; readonly seq: number; readonly reducer: number; readonly missing: readonly string[] }
@@ -178,7 +230,7 @@ export interface JobState {
   readonly receipts: readonly number[]
 }
 
-type Records = 'variants' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
+type Records = 'variants' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
 
 /** A state while entries are being folded onto it. */
 export type Draft = {
@@ -193,7 +245,7 @@ export function emptyState(jobId: string): JobState {
   return {
     jobId, seq: 0, number: '', machine: { name: '' }, stand: '', complaint: '', job: '', goals: [], variants: {}, openedAt: 0, lastBy: '', lastAt: 0,
     stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: {}, fixings: {},
-    parts: {}, locks: [], checks: {}, symptoms: [], damage: [], notes: [], readings: [], photos: [], faults: [], skipped: [], rides: [], rechecks: [],
+    parts: {}, locks: [], checks: {}, symptoms: [], damage: [], notes: [], readings: [], observations: [], comparisons: {}, photos: [], faults: [], skipped: [], rides: [], rechecks: [],
     addenda: 0, flags: [], struck: [], unknown: 0, heads: {}, receipts: [0],
   }
 }

@@ -8,6 +8,7 @@ import { Logbook, MINUTE, NOON } from '../../../tests/logbook'
 function wholeRun() {
   const book = new Logbook().open()
   const plan = book.adopt()
+  book.ready(plan)
   const now = (): JobState => reduce('j1', book.entries)
   const trail: { title: string; ready: string[] }[] = []
   for (let step = presentStep(now(), 'down', book.entries.at(-1)!.at); step; step = presentStep(now(), 'down', book.entries.at(-1)!.at)) {
@@ -20,6 +21,7 @@ function wholeRun() {
   const bottom = now()
   for (const s of plan.swap) book.log(s.part ? 'part-replaced' : 'step-done', s.part ? ({ part: s.part.id, oldSerial: 'FM-118', newSerial: 'FM-402', step: s.id } as never) : { step: s.id })
   for (let step = presentStep(now(), 'up', book.entries.at(-1)!.at); step; step = presentStep(now(), 'up', book.entries.at(-1)!.at)) {
+    if (step.check === 'spin test') book.wait(20).log('note-added', { text: 'waited for the locker' })
     const state = now()
     trail.push({ title: step.title, ready: waitingFor(state, step, state.lastAt) })
     if (step.check) book.log('check-passed', { check: step.check as never, evidence: 'looked', step: step.id })

@@ -1,5 +1,6 @@
 export { plan, PLANNER_VERSION } from './plan'
 export { cellName } from './steps'
+export { estimatedTorque } from './torque'
 export { DEFAULT_PRICES } from './types'
 export type {
   ActionKind, Alternative, ConsumableNeed, FixingSpec, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,

@@ -4,6 +4,7 @@ import { type Action, compileDown, expandGoal, usableModes } from './actions'
 import { cheapestCompletion } from './completion'
 import { type Item, type Sequence, sequence } from './sequence'
 import { asksDead, cellName, describe, fixingSpecs, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
+import { jointFacts, torqueOf } from './torque'
 import { poseTurns, type Turns } from './turns'
 import {
   DEFAULT_PRICES, type Alternative, type ConsumableNeed, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart, type ToolNeed,
@@ -74,7 +75,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     swap: goals.flatMap((id) =>
       (index.goals.get(id)!.swap ?? []).map(({ part, ...rest }) => {
         const found = part === undefined ? undefined : index.parts.get(part)
-        return { ...rest, ...(found ? { part: { id: found.id, name: found.name } } : {}) }
+        return { ...rest, ...(found ? { part: { id: found.id, name: found.name } } : {}), ...(found?.compare ? { compare: found.compare } : {}) }
       }),
     ),
     up: limb(upSteps, up),
@@ -165,7 +166,8 @@ function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, po
       fixings: members,
       parts: up.answers ? partSpecs(index, up.answers.gives) : [],
       ...(passes ? { passes } : {}),
-      ...(final && joint?.torque ? { torque: joint.torque } : {}),
+      ...(final && joint ? { joint: jointFacts(joint) } : {}),
+      ...(final && joint ? torqueOf(joint) : {}),
       ...(final && joint?.lock ? { lock: joint.lock } : {}),
       ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
       ...(up.check !== undefined ? { check: up.check } : {}),

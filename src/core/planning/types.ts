@@ -1,4 +1,4 @@
-import type { Guard, Lock, Minutes, Pass, Use, Variants } from '../machine'
+import type { CompareSpec, Guard, Joint, Lock, Minutes, Pass, Use, Variants } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
 
@@ -50,6 +50,8 @@ export interface FixingSpec {
   readonly captive?: true
   readonly stay?: true
   readonly consumable?: true
+  /** Where the hole is, seen from above the cover, mm. */
+  readonly at?: readonly [number, number]
 }
 
 export interface PartSpec {
@@ -77,7 +79,7 @@ export interface PlannedStep {
   readonly ifOmitted?: string
   readonly pose: string
   readonly turn?: PoseTurn
-  readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string }
+  readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string; readonly size?: string }
   readonly people: 1 | 2
   readonly minutes: Minutes
   /** The same on both limbs; absent on checks and other steps that have no counterpart. */
@@ -97,7 +99,10 @@ export interface PlannedStep {
   readonly fixings: readonly FixingSpec[]
   readonly parts: readonly PartSpec[]
   readonly passes?: readonly Pass[]
+  /** The file's, else estimated from thread, class and head; never estimated for what `critical` names. */
   readonly torque?: Quantity
+  /** What the fixing is, for its torque, its part in the whole and the wrench. */
+  readonly joint?: Pick<Joint, 'role' | 'critical' | 'thread' | 'head' | 'strength'>
   readonly lock?: Lock
   readonly pattern?: string
   /** The check that it passes. */
@@ -137,6 +142,8 @@ export interface SwapPlanStep {
   readonly title: string
   readonly note?: string
   readonly part?: PartSpec
+  /** What the new part has to have in common with the old one, before anything is undone for it. */
+  readonly compare?: readonly CompareSpec[]
   readonly minutes: Minutes
 }
 

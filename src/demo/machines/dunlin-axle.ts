@@ -98,6 +98,7 @@ export function wheel(end: End, id: Id): Joint[] {
       label: 'M6×16',
       thread: 'M6',
       head: 'cap head, hexagon socket 5',
+      strength: '8.8',
       torque: q(10, 'Nm'),
       lock: MEDIUM,
       pattern: 'star',

@@ -57,7 +57,7 @@ export function brakeAndLoom(end: End, id: Id, carrier: string, cover: string, c
       label: 'M4×12',
       thread: 'M4',
       head: 'button head, hexagon socket 3',
-      torque: q(3, 'Nm'),
+      strength: '8.8',
       role: 'cover',
       keep: 'cell',
       release: 'undo',

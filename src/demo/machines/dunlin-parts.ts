@@ -1,6 +1,19 @@
-import type { Part } from '../../core/machine'
+import type { CompareSpec, Part } from '../../core/machine'
 import { all, any, doing, off, prepared, q, way } from './build'
 import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
+
+/** What a new hub motor has to have in common with the old one. */
+const MOTOR: readonly CompareSpec[] = [
+  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 1, larger: 6, why: 'Too short leaves no full nut of thread.' },
+  { id: 'flats', name: 'across the flats', unit: 'mm', value: 10, smaller: 0.1, larger: 0.1, why: 'Too wide will not enter the slot, too narrow turns in it.' },
+  { id: 'width', name: 'between the inner washers', unit: 'mm', value: 100, smaller: 1, larger: 0.5, why: 'Too wide spreads the fork; too narrow leaves play.' },
+  { id: 'plug', name: 'Hall plug', value: '6-pin, latch', options: ['6-pin, latch', '5-pin', '9-pin, round'], why: 'It does not mate with the controller.' },
+  { id: 'bullets', name: 'phase ends', value: '4 mm bullets', options: ['4 mm bullets', '3.5 mm bullets', 'ring ends'], why: 'They do not mate, or run hot.' },
+  { id: 'halls', name: 'Hall spacing', value: '120°', options: ['120°', '60°'], why: 'The controller cannot start it.' },
+  { id: 'rotor-holes', name: 'rim screw holes', value: 6, smaller: 0, larger: 0, why: 'The rim does not go on.' },
+  { id: 'lead', name: 'lead, axle to 6-pin', unit: 'mm', value: 720, smaller: 0, larger: 200, why: 'Too short pulls at full lock.' },
+  { id: 'kv', name: 'Kv', unit: 'rpm/V', value: 11.2, smaller: 0.5, larger: 0.5, why: 'The two wheels pull against each other.' },
+]
 
 /** The wheel as an assembly and what it is made of, brake, cover and controller at one end. */
 export function parts(end: End, id: Id, arm: string): Part[] {
@@ -24,6 +37,7 @@ export function parts(end: End, id: Id, arm: string): Part[] {
       name: `${end} motor`,
       mass: q(3.4, 'kg'),
       serviceable: false,
+      compare: MOTOR,
       escape: all(off(id('wheel')), off(id('rim-half')), off(id('disc'))),
       lift: doing('Motor out of the rim', [way(SIDE, null, 1)], { cautions: ['H14', 'H28'] }),
       back: doing('New motor in, lead to the left', [way(SIDE, null, 1.5)], { note: 'Six holes in line before it is pushed home.', cautions: ['H28'] }),

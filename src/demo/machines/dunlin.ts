@@ -5,6 +5,12 @@ import { TOOLS } from './dunlin-tools'
 
 const UP = ['upright']
 
+/** Seven holes along each long edge of the lid, clockwise from front left: the first on the left, then down the right, then back up. */
+function lidHole(i: number): [number, number] {
+  const along = (n: number): number => 240 - n * 80
+  return i === 0 ? [along(0), 75] : i <= 7 ? [along(i - 1), -75] : [along(14 - i), 75]
+}
+
 /** The Dunlin: a folding scooter with a hub motor at both ends and both controllers in the deck. Invented. */
 export function dunlin(): MachineFile {
   const ends = [hub('front'), hub('rear')]
@@ -106,9 +112,11 @@ export function dunlin(): MachineFile {
           id: `deck-screw-${i + 1}`,
           place: `hole ${i + 1}, clockwise from front left`,
           length: i === 6 || i === 7 ? 14 : 10,
+          at: lidHole(i),
         })),
         label: 'M4×10',
         thread: 'M4',
+        strength: '8.8',
         head: 'countersunk, hexagon socket 2.5',
         torque: q(2.5, 'Nm'),
         pattern: 'criss-cross',
@@ -213,7 +221,7 @@ export function dunlin(): MachineFile {
           'step:front-reaction-path', 'step:rear-reaction-path', 'step:front-brake-check', 'step:rear-brake-check', 'step:front-draw-lead', 'step:rear-draw-lead',
           'undo:front-valve-core', 'undo:rear-valve-core',
         ],
-        before: ['step:pinch-look'],
+        before: ['step:pinch-look', 'off:deck-lid'],
         up: doing('Spin test here, before the lid', [way(UP, null, 3)], {
           note: 'Wheels off the ground, short throttle, hands clear.',
           cautions: ['H31', 'H32', 'H52', 'H57'],
@@ -249,6 +257,7 @@ export function dunlin(): MachineFile {
           under(`unplug:${end}-hall`, 2),
           under(`undo:${end}-ties`, 3),
           { id: `${end}-cover-before-power`, limb: 'up', first: `undo:${cover}`, then: 'unplug:pack-plug', strength: 'prefer', consequence: 'Screwing beside a live lead.' },
+          { id: `${end}-axle-before-power`, limb: 'up', first: `step:${end}-reaction-path`, then: 'unplug:pack-plug', strength: 'must', consequence: 'A knocked throttle turns an axle that nothing holds.' },
           { id: `${end}-brake-before-power`, limb: 'up', first: `step:${end}-brake-check`, then: 'unplug:pack-plug', strength: 'prefer', consequence: 'A wheel under power with no brake looked at.' },
           { id: `${end}-air-before-power`, limb: 'up', first: `undo:${end}-valve-core`, then: 'unplug:pack-plug', strength: 'prefer', consequence: 'Hands at a wheel that can start.' },
         ] as const

@@ -1,61 +1,85 @@
 'use client'
-import { useState } from 'react'
 import type { Mark } from '../../core/job'
+import { unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
-import { TextField } from '../../ui/field'
+import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
+import { FirstFive } from './first-five'
+import { BeliefRibbon } from './ribbon'
+import { Suspects } from './suspects'
+import { type Diagnosis, useDiagnosis } from './use-diagnosis'
+import { headline } from './words'
 
-/** Find the fault: what it does, what was measured, and what it turned out to be. */
+/** Find the fault: who is suspected, what each reading did to that, the first five minutes, and every reading. */
 export function FaultPanel() {
-  const { state, nameOf, now, open, mayWork } = useJob()
-  const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
+  const diagnosis = useDiagnosis()
   return (
     <div className="overflow-y-auto bg-bench">
-      <Block title="It does">
-        <Lines none="Nothing noted." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: by(s) }))} />
-      </Block>
-      <Block title="Readings" aside={mayWork ? <Button hint="R" onClick={() => open({ kind: 'reading' })}>A reading</Button> : null}>
-        {state.readings.length === 0 ? <p className="text-[16px] text-steel">None yet. The cheap ones first: pack voltage, fuse, brake cut-outs unplugged, throttle at rest and full.</p> : (
-          <table className="w-full text-left text-[17px]">
-            <thead className="narrow text-[14px] text-steel"><tr><th className="py-1 pr-3">What</th><th className="pr-3">Where</th><th className="pr-3 text-right">Shown</th><th className="pr-3">State</th><th>By</th></tr></thead>
-            <tbody>
-              {state.readings.map((r) => (
-                <tr key={r.entry} className="border-t border-rule">
-                  <td className="py-1.5 pr-3">{r.quantity}</td><td className="pr-3">{r.place ?? ''}</td>
-                  <td className="pr-3 text-right text-[21px] font-semibold tabular-nums">{r.value} {r.unit}</td>
-                  <td className="pr-3">{r.live ? <span className="text-stop">▲ live</span> : 'dead'}</td><td className="text-[14px] text-steel">{by(r)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
-      </Block>
-      <Block title="The fault">
-        <Lines none="Not called yet." items={state.faults.map((f) => ({ key: f.entry, text: f.text, by: by(f) }))} />
-      </Block>
+      {diagnosis ? <Suspicion diagnosis={diagnosis} /> : <Told />}
+      {diagnosis ? <FirstFive diagnosis={diagnosis} /> : null}
+      <Readings />
+      <Called />
     </div>
   )
 }
 
-export function FaultCard() {
-  const { state, log, show, mayWork } = useJob()
-  const [text, setText] = useState('')
+function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
+  const { open, show, mayWork, mayNote } = useJob()
+  const { drives, drive, choose, known, advice } = diagnosis
   return (
-    <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Find the fault</p>
-      <h2 className="title text-[30px]">Measure, then call it</h2>
-      <p className="text-[17px]">Log each reading as it is taken, live or dead. When it is clear enough to act on, call the fault.</p>
-      {mayWork ? (
-        <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), text.trim() && (log('fault-called', { fault: text.trim() }), setText('')))}>
-          <TextField label="It is" value={text} onChange={(e) => setText(e.target.value)} placeholder="Hall wire broken at the axle" maxLength={300} />
-          <Button type="submit">Call it</Button>
-        </form>
-      ) : null}
-      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        <Button weight="primary" onClick={() => show('take in')}>{state.planned ? 'Look at the job' : 'Choose the job to do'}</Button>
+    <section className="border-b border-rule px-5 py-3">
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
+        <h2 className="title flex-1 basis-72 text-[24px]">{headline(diagnosis.catalogue, diagnosis.now, advice, known.length)}</h2>
+        {drives.length > 1 ? <Tiles legend="Which end" name="drive" value={drive.id} onChange={choose} options={drives.map((d) => ({ value: d.id, label: d.name }))} /> : null}
       </div>
-    </article>
+      <Suspects diagnosis={diagnosis} />
+      <BeliefRibbon diagnosis={diagnosis} />
+      <div className="mt-3 flex flex-wrap gap-2">
+        {mayNote ? <Button onClick={() => show('take in')}>Add what it does</Button> : null}
+        {mayWork ? <Button hint="R" onClick={() => open({ kind: 'reading' })}>Another reading</Button> : null}
+        {mayWork ? <Button weight="stop" onClick={() => open({ kind: 'call' })}>Stop measuring: call it</Button> : null}
+      </div>
+    </section>
+  )
+}
+
+function Told() {
+  const { state, nameOf } = useJob()
+  return <Block title="It does"><Lines none="Nothing noted." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: nameOf(s.by) }))} /></Block>
+}
+
+function Readings() {
+  const { state, nameOf, now } = useJob()
+  const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
+  const seen = [...state.readings.map((r) => ({ ...r, what: r.quantity, shown: `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`, more: r.raw?.join(' · ') ?? '' })), ...state.observations.map((o) => ({ ...o, what: o.text, shown: '', more: '', place: undefined }))].sort((a, b) => a.at - b.at)
+  return (
+    <Block title={`All readings (${seen.length})`}>
+      {seen.length === 0 ? <p className="text-[16px] text-steel">None yet.</p> : (
+        <table className="w-full text-left text-[16.5px]">
+          <thead className="narrow text-[14px] text-steel"><tr><th className="py-1 pr-3">What</th><th className="pr-3 text-right">Shown</th><th className="pr-3">State</th><th>By</th></tr></thead>
+          <tbody>
+            {seen.map((r) => (
+              <tr key={r.entry} className="border-t border-rule">
+                <td className="py-1.5 pr-3">{r.what}{r.place ? `, ${r.place}` : ''}{r.more ? <span className="text-[14px] text-steel"> from {r.more}</span> : null}</td>
+                <td className="whitespace-nowrap pr-3 text-right text-[21px] font-semibold tabular-nums">{r.shown}</td>
+                <td className="pr-3">{r.live ? <span className="text-stop">▲ live</span> : 'dead'}</td><td className="text-[14px] text-steel">{by(r)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {state.skipped.length > 0 ? <ul className="mt-2 text-[15.5px] text-look">{state.skipped.map((s) => <li key={s.entry}>◆ Left out: {s.test}. {s.reason}</li>)}</ul> : null}
+    </Block>
+  )
+}
+
+function Called() {
+  const { state, nameOf, now } = useJob()
+  return (
+    <Block title="The fault">
+      <Lines none="Not called yet." items={state.faults.map((f) => ({ key: f.entry, text: `${f.text}${f.action ? `: ${f.action}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`, by: `${nameOf(f.by)}${now > 0 ? `, ${clockText(f.at, now)}` : ''}` }))} />
+    </Block>
   )
 }

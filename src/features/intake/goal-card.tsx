@@ -1,14 +1,15 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import type { JobState } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
-import type { Plan, PlanError, PlanStart } from '../../core/planning'
+import type { Plan, PlanError } from '../../core/planning'
 import { planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
-import { Tiles } from '../../ui/field'
+import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
+import { startOf } from '../shared/plan-start'
+import { comparedWords } from './compare-words'
 
 function whyNot(error: PlanError): string {
   switch (error.kind) {
@@ -27,20 +28,14 @@ export function GoalCard() {
   return file ? <FileGoalCard file={file} /> : <NoFileCard />
 }
 
-/** Where planning starts: what is off now, and how the machine stands. */
-function startOf(state: JobState, file: MachineFile): PlanStart | 'untouched' {
-  const undone = new Set(state.up.filter((s) => state.steps[s.id]?.status === 'done').map((s) => s.action))
-  const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && s.action.includes(':')).map((s) => s.action)
-  return done.length === 0 ? 'untouched' : { done: done.filter((a) => !undone.has(a)), pose: state.pose.id || file.poses[0]!.id, tool: null }
-}
-
 function FileGoalCard({ file }: { readonly file: MachineFile }) {
-  const { state, log, logAll, mayWork, settings, show, now } = useJob()
+  const { state, log, logAll, mayWork, settings, show, now, open } = useJob()
   // What was asked for at the door is chosen already; one tap starts down.
   const wished = state.planned ? undefined : file.goals.find((g) => g.name === state.job.trim().toLowerCase())?.id
   const [goal, setGoal] = useState(wished ?? '')
   const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan } | null>(null)
   const [fault, setFault] = useState<string>()
+  const [live, setLive] = useState('')
   const answers = JSON.stringify(state.variants)
   const latest = useRef(state)
   useEffect(() => {
@@ -63,13 +58,17 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const adopt = (): void => {
     if (!planned) return
     const name = file.goals.find((g) => g.id === planned.goal)!.name
+    const { topSpeed: _, ...kept } = settings
     logAll([
       { kind: 'goal-set', body: { goals: [planned.goal], text: name } },
-      { kind: 'plan-adopted', body: { plan: planned.plan, file: file.id, revision: file.revision, settings: { proofMinutes: settings.proofMinutes, deadVolts: settings.deadVolts } } },
+      { kind: 'plan-adopted', body: { plan: planned.plan, file: file.id, revision: file.revision, settings: kept, ...(isolates || !live ? {} : { reason: live.trim() }) } },
     ])
     if (state.stage === 'take in' || state.stage === 'find the fault') log('stage-moved', { to: 'take down' })
     show('take down')
   }
+  // A way down on which nothing is isolated has to be answered for, not slipped into.
+  const isolates = !planned || state.power.state !== 'live' || planned.plan.down.steps.some((s) => s.power !== undefined)
+  const fresh = planned?.plan.swap.filter((s) => s.part && s.compare).map((s) => s.part!) ?? []
   const hands = planned ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn : 0
   const elapsed = planned ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed : 0
   return (
@@ -87,10 +86,22 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
           </dl>
           <BenchList plan={planned.plan} />
+          {fresh.map((part) => (
+            <div key={part.id} className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
+              <p className="flex-1 basis-52">{state.comparisons[part.id] ? <>The new {part.name} was compared: {comparedWords(state.comparisons[part.id]!.rows)}.</> : <><span className="font-bold text-look">◆ </span>The new {part.name} in hand? Compare it before anything is undone.</>}</p>
+              {mayWork ? <Button onClick={() => open({ kind: 'compare', part: part.id })}>Compare it</Button> : null}
+            </div>
+          ))}
+          {isolates ? null : (
+            <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
+              <p><span className="font-bold text-stop">▲ </span>Nothing on this way down isolates the pack, and it counts as live. Isolate it at the strip above, or say why it stays on.</p>
+              <TextField className="mt-2" label="Why it stays on" value={live} onChange={(e) => setLive(e.target.value)} maxLength={500} />
+            </div>
+          )}
         </>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" disabled={!planned} onClick={adopt}>{planned ? 'Start down' : 'Choose a job first'}</Button> : null}
+        {mayWork ? <Button weight="primary" disabled={!planned || (!isolates && !live.trim())} onClick={adopt}>{planned ? 'Start down' : 'Choose a job first'}</Button> : null}
       </div>
     </article>
   )

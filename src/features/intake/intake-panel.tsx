@@ -1,71 +1,35 @@
 'use client'
 import { useState } from 'react'
-import type { Mark } from '../../core/job'
+import { type Mark, toCompare } from '../../core/job'
+import { hubSymptoms } from '../../core/diagnosis'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
 import { PhotoView } from '../shared/photos'
+import { CompareTable } from './compare-sheet'
+import { PackBlock } from './pack-block'
 
-/** One line in, one button: for symptoms and damage. */
-function AddLine({ label, placeholder, onAdd }: { readonly label: string; readonly placeholder: string; readonly onAdd: (text: string) => void }) {
-  const [text, setText] = useState('')
-  return (
-    <form className="mt-2 flex items-end gap-2" onSubmit={(e) => (e.preventDefault(), text.trim() && (onAdd(text.trim()), setText('')))}>
-      <TextField className="flex-1" label={label} value={text} onChange={(e) => setText(e.target.value)} placeholder={placeholder} maxLength={1000} />
-      <Button type="submit">Note it</Button>
-    </form>
-  )
-}
+const SIDES = ['front', 'rear', 'left', 'right', 'deck', 'bar'] as const
 
-const SIGNS = ['swollen', 'wet', 'hit', 'smelling', 'hot', 'low cell group'] as const
-
-/** Take in: what it is, what it does, what was already broken, and how the pack looks. */
+/** Take in: what it is, what it does, what was already broken, how the pack looks, and whether the new part matches. */
 export function IntakePanel() {
-  const { state, file, log, mayNote, mayWork, nameOf, now, addPhoto } = useJob()
-  const [signs, setSigns] = useState<readonly string[]>([])
+  const { state, file, log, mayNote, mayWork, open, nameOf, now } = useJob()
   const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
-  const loosePhotos = state.photos.filter((p) => p.step === undefined)
   return (
     <div className="overflow-y-auto bg-bench">
       <Block title="What it does">
-        <Lines none="Nothing noted yet." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: by(s) }))} />
-        {mayNote ? <AddLine label="It also" placeholder="jerks when cold" onAdd={(text) => log('symptom-noted', { text })} /> : null}
+        <Lines none="Nothing noted yet." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”${s.certainty === 'maybe' ? ' (not sure)' : ''}`, by: by(s) }))} />
+        {mayNote ? <SymptomAdder /> : null}
       </Block>
-      <Block title="Damage before it was touched">
-        <Lines none="None seen yet. Walk round it once." items={state.damage.map((s) => ({ key: s.entry, text: s.text, by: by(s) }))} />
-        {mayNote ? <AddLine label="Seen" placeholder="left bar end scraped" onAdd={(text) => log('damage-noted', { text })} /> : null}
-        <div className="mt-3 flex flex-wrap gap-2">
-          {loosePhotos.map((p) => <PhotoView key={p.entry} id={p.photo} alt={p.caption ?? 'As it came in'} className="h-24 rounded-md border border-rule" />)}
-          {mayNote ? <Button onClick={() => addPhoto()}>Photo</Button> : null}
-        </div>
-      </Block>
-      <Block title="The pack, before anything is charged">
-        {state.packCheck ? (
-          <p className="text-[17px]">
-            {state.packCheck.result === 'sound' ? <span className="font-semibold text-ok">● Sound</span> : <span className="font-semibold text-stop">▲ Quarantine: {state.packCheck.signs.join(', ')}. Outdoors, away from anything that burns; refer it.</span>} <span className="text-[14px] text-steel">{by(state.packCheck)}</span>
-          </p>
-        ) : null}
-        {mayWork ? (
-          <>
-            <fieldset className="mt-2">
-              <legend className="mb-1 text-[15px] font-semibold">Any of these?</legend>
-              <div className="flex flex-wrap gap-2">
-                {SIGNS.map((sign) => (
-                  <label key={sign} className="narrow flex min-h-12 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-paper px-3 has-checked:border-stop has-checked:bg-stop-tint">
-                    <input type="checkbox" className="size-5 accent-stop" checked={signs.includes(sign)} onChange={() => setSigns(signs.includes(sign) ? signs.filter((s) => s !== sign) : [...signs, sign])} />
-                    {sign}
-                  </label>
-                ))}
-              </div>
-            </fieldset>
-            <Button className="mt-3" weight={signs.length > 0 ? 'stop' : 'plain'} onClick={() => log('pack-checked', { result: signs.length > 0 ? 'quarantine' : 'sound', signs })}>
-              {signs.length > 0 ? 'To quarantine' : 'None of them: sound'}
-            </Button>
-          </>
-        ) : null}
-      </Block>
+      <Damage by={by} />
+      <PackBlock />
+      {toCompare(state).map(({ part }) => (
+        <Block key={part!.id} title={`New ${part!.name} beside the old`} aside={mayWork ? <Button onClick={() => open({ kind: 'compare', part: part!.id })}>{state.comparisons[part!.id] ? 'Compare again' : 'Compare it'}</Button> : null}>
+          {state.comparisons[part!.id] ? <CompareTable rows={state.comparisons[part!.id]!.rows} /> : <p className="text-[16px] text-steel">Not compared yet. Nothing is undone for a part that does not fit.</p>}
+        </Block>
+      ))}
       {file && file.variants.length > 0 ? (
         <Block title="Which one exactly">
           <div className="grid gap-3">
@@ -81,5 +45,76 @@ export function IntakePanel() {
         </Block>
       ) : null}
     </div>
+  )
+}
+
+/** The usual ones by a tap; the owner's own words by typing. */
+function SymptomAdder() {
+  const { state, log } = useJob()
+  const [text, setText] = useState('')
+  const [sure, setSure] = useState(true)
+  const certainty = sure ? 'sure' : 'maybe'
+  const had = new Set(state.symptoms.map((s) => s.symptom))
+  const add = (): void => {
+    if (!text.trim()) return
+    log('symptom-noted', { text: text.trim(), certainty })
+    setText('')
+  }
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="The usual ones">
+        {hubSymptoms.map((s) => (
+          <button
+            key={s.id} type="button" disabled={had.has(s.id)} onClick={() => log('symptom-noted', { text: s.name, symptom: s.id, certainty })}
+            className="narrow min-h-12 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] leading-tight disabled:border-copper disabled:bg-copper-tint"
+          >
+            {had.has(s.id) ? '● ' : ''}{s.name}
+          </button>
+        ))}
+      </div>
+      <form className="mt-2 flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
+        <TextField className="flex-1 basis-60" label="It also" value={text} onChange={(e) => setText(e.target.value)} placeholder="in the owner’s words" maxLength={1000} />
+        <label className="narrow flex min-h-12 items-center gap-2 text-[15px]"><input type="checkbox" className="size-5 accent-copper" checked={!sure} onChange={() => setSure(!sure)} />not sure</label>
+        <Button type="submit">Note it</Button>
+      </form>
+    </>
+  )
+}
+
+/** What was broken before anybody touched it: where, what, and a picture. */
+function Damage({ by }: { readonly by: (m: Mark) => string }) {
+  const { state, log, mayNote, addPhoto } = useJob()
+  const [text, setText] = useState('')
+  const [side, setSide] = useState('')
+  const photos = state.photos.filter((p) => p.step === undefined)
+  const add = (): void => {
+    if (!text.trim()) return
+    log('damage-noted', { text: text.trim(), ...(side ? { side } : {}) })
+    setText('')
+    setSide('')
+  }
+  const last = state.damage.at(-1)
+  return (
+    <Block title="Damage before it was touched">
+      <Lines none="None seen yet. Walk round it once." items={state.damage.map((s) => ({ key: s.entry, text: `${s.side ? `${s.side}: ` : ''}${s.text}`, by: by(s) }))} />
+      {mayNote ? (
+        <form className="mt-2 grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
+          <Tiles legend="Where" name="damage-side" options={SIDES.map((s) => ({ value: s, label: s }))} value={side} onChange={setSide} />
+          <div className="flex items-end gap-2">
+            <TextField className="flex-1" label="Seen" value={text} onChange={(e) => setText(e.target.value)} placeholder="bar end scraped" maxLength={1000} />
+            <Button type="submit">Note it</Button>
+          </div>
+        </form>
+      ) : null}
+      <div className="mt-3 flex flex-wrap gap-2">
+        {photos.map((p) => (
+          <figure key={p.entry}>
+            <PhotoView id={p.photo} alt={p.caption ?? 'As it came in'} className="h-24 rounded-md border border-rule" />
+            {p.caption ? <figcaption className="max-w-40 text-[13px] text-steel">{p.caption}</figcaption> : null}
+          </figure>
+        ))}
+        {mayNote ? <Button onClick={() => addPhoto(undefined, last ? { caption: last.text.slice(0, 300), ...(last.side ? { side: last.side } : {}) } : {})}>{last ? `Photo of “${last.text.slice(0, 28)}”` : 'Photo'}</Button> : null}
+      </div>
+    </Block>
   )
 }

@@ -1,6 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { now as clockNow } from '../../client/clock'
 import { useKeys } from '../../client/keys'
 import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
@@ -11,9 +12,8 @@ import type { MachineFile } from '../../core/machine'
 import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
 import { STAGE_LABEL } from '../shared/words'
-import { type JobContext, JobContextProvider, type SheetState } from '../shared/context'
+import { type JobContext, JobContextProvider, type ScreenSettings, type SheetState } from '../shared/context'
 import { GoalCard } from '../intake/goal-card'
-import { IntakePanel } from '../intake/intake-panel'
 import { JobHead } from './job-head'
 import { Ladder } from '../run/ladder'
 import { RunCard } from '../run/run-card'
@@ -23,12 +23,13 @@ import { SwapCard } from '../run/swap-card'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
-const FaultPanel = dynamic(() => import('../fault/fault-panel').then((m) => m.FaultPanel))
-const FaultCard = dynamic(() => import('../fault/fault-panel').then((m) => m.FaultCard))
-const ProvePanel = dynamic(() => import('../prove/prove-panel').then((m) => m.ProvePanel))
-const ProveCard = dynamic(() => import('../prove/prove-panel').then((m) => m.ProveCard))
-const HandBackPanel = dynamic(() => import('../handback/handback-panel').then((m) => m.HandBackPanel))
-const HandBackCard = dynamic(() => import('../handback/handback-panel').then((m) => m.HandBackCard))
+const IntakePanel = dynamic(() => import('../intake/intake-panel').then((m) => m.IntakePanel))
+const FaultPanel = dynamic(() => import('../fault').then((m) => m.FaultPanel))
+const FaultCard = dynamic(() => import('../fault').then((m) => m.FaultCard))
+const ProvePanel = dynamic(() => import('../prove').then((m) => m.ProvePanel))
+const ProveCard = dynamic(() => import('../prove').then((m) => m.ProveCard))
+const HandBackPanel = dynamic(() => import('../handback').then((m) => m.HandBackPanel))
+const HandBackCard = dynamic(() => import('../handback').then((m) => m.HandBackCard))
 
 export interface JobScreenProps {
   readonly jobId: string
@@ -37,7 +38,7 @@ export interface JobScreenProps {
   readonly people: readonly { readonly id: string; readonly name: string }[]
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly file: MachineFile | null
-  readonly settings: { readonly proofMinutes: number; readonly deadVolts: number }
+  readonly settings: ScreenSettings
 }
 
 /** Not crossed out by a key: what opens a job, what needs a reason, and crossings-out themselves. */
@@ -54,14 +55,14 @@ export function JobScreen(props: JobScreenProps) {
   const { jobId, device, person, people, entries, file, settings } = props
   const { view, journal } = useJournal({ jobId, device, person: person.id, entries })
   const { state } = view
-  const now = useNow(5_000)
+  const now = useNow(5_000, clockNow)
   const [asked, setAsked] = useState<Stage | null>(null)
   const [sheet, setSheet] = useState<SheetState | null>(null)
   const [chosen, setChosen] = useState<string | null>(null)
   const [single, setSingle] = useState(true)
   const [photoFault, setPhotoFault] = useState<string>()
   const picker = useRef<HTMLInputElement>(null)
-  const photoStep = useRef<string | undefined>(undefined)
+  const photoOf = useRef<{ readonly step?: string; readonly caption?: string; readonly side?: string }>({})
   const stage = asked ?? state.stage
   const mayWork = view.keeps && (person.role === 'lead' || person.role === 'mechanic')
   const mayNote = mayWork || (view.keeps && person.role === 'front desk')
@@ -90,8 +91,8 @@ export function JobScreen(props: JobScreenProps) {
     logAll: (items) => void journal.logAll(items),
     show,
     open: setSheet,
-    addPhoto: (step) => {
-      photoStep.current = step
+    addPhoto: (step, about) => {
+      photoOf.current = { ...(step ? { step } : {}), ...about }
       picker.current?.click()
     },
     putAway: (id) => void journal.putAway(id),
@@ -136,8 +137,7 @@ export function JobScreen(props: JobScreenProps) {
     setPhotoFault(undefined)
     try {
       const photo = await takePhoto(picture, jobId)
-      const step = photoStep.current
-      journal.log('photo-added', { photo, ...(step ? { step } : {}), pose: state.pose.id })
+      journal.log('photo-added', { photo, ...photoOf.current, pose: state.pose.id })
     } catch (error) {
       setPhotoFault(error instanceof PhotoFault ? error.message : 'The photo could not be kept. Try once more.')
     } finally {

@@ -1,8 +1,19 @@
 'use client'
+import dynamic from 'next/dynamic'
 import type { SheetState } from '../shared/context'
-import { PowerSheet, ProofSheet, ReadingSheet } from '../safe/sheets-electric'
+import { TightenSheet } from '../run/tighten-sheet'
+import { CompareSheet } from '../intake/compare-sheet'
+import { ProofSheet } from '../safe/proof-sheet'
+import { PowerSheet, ReadingSheet } from '../safe/sheets-electric'
 import { JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
 import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet, ParkSheet } from '../run/sheets-step'
+
+// Sheets of a stage come with its script.
+const CallSheet = dynamic(() => import('../fault').then((m) => m.CallSheet))
+const TestSheet = dynamic(() => import('../fault').then((m) => m.TestSheet))
+const SkipSheet = dynamic(() => import('../fault').then((m) => m.SkipSheet))
+const CheckSheet = dynamic(() => import('../prove').then((m) => m.CheckSheet))
+const RideSheet = dynamic(() => import('../prove').then((m) => m.RideSheet))
 
 /** The one sheet that is open over a job. */
 export function Sheets({ sheet, onClose, single, onSingle }: {
@@ -15,6 +26,13 @@ export function Sheets({ sheet, onClose, single, onSingle }: {
     case undefined: return null
     case 'line': return <LineSheet onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'reading': return <ReadingSheet onClose={onClose} />
+    case 'compare': return <CompareSheet part={sheet.part} onClose={onClose} />
+    case 'tighten': return <TightenSheet step={sheet.step} onClose={onClose} />
+    case 'spin': return <CheckSheet check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
+    case 'ride': return <RideSheet stage={sheet.stage} onClose={onClose} />
+    case 'test': return <TestSheet key={sheet.test} test={sheet.test} drive={sheet.drive} onClose={onClose} />
+    case 'skip test': return <SkipSheet test={sheet.test} drive={sheet.drive} onClose={onClose} />
+    case 'call': return <CallSheet onClose={onClose} {...(sheet.fault ? { fault: sheet.fault } : {})} />
     case 'proof': return <ProofSheet onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'power': return <PowerSheet onClose={onClose} />
     case 'differs': return <DiffersSheet step={sheet.step} onClose={onClose} />

@@ -11,9 +11,9 @@ const TONE = { stop: 'bg-stop text-on-stop', look: 'bg-look text-paper', ok: 'bg
 export function StateStrip() {
   const { state, view, now, nameOf, open } = useJob()
   const { power } = state
-  const proved = deadAt(power, now, state.settings.proofMinutes)
+  const proved = deadAt(power, now)
   const word = powerWord(power.state, proved)
-  const ends = proofEnds(power, state.settings.proofMinutes)
+  const ends = proofEnds(power)
   const proof = power.proof
   const unsent = view.unsent.size
   return (

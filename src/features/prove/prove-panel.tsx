@@ -1,102 +1,116 @@
 'use client'
-import { useState } from 'react'
-import { checkStatus, MAY_OVERRIDE, relevantChecks, stageIndex } from '../../core/job'
+import { checkStatus, type CheckId, MAY_OVERRIDE, relevantChecks } from '../../core/job'
+import { nextRide, RIDE_NEEDED, RIDE_STAGES, ridePassed } from '../../core/ride'
 import { Button } from '../../ui/button'
-import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
 import { clockText, spanText } from '../../ui/time'
 import { checkWords } from '../shared/check-words'
 import { useJob } from '../shared/context'
-import { Block, Lines } from '../shared/panel'
+import { Block } from '../shared/panel'
+import { CHECK_LISTS } from './check-lists'
+import { RIDE_HOW } from './ride-words'
+import { RideLogView } from './ride-log-view'
+import { TyreBlock } from './tyre-block'
 
-/** Every check that this job has, and how it stands. */
+/** Everything that proves the work: the ladder of rides, the checks, the cures, the tyres. */
 export function ProvePanel() {
-  const { state, now, open, log, mayWork, person, nameOf } = useJob()
-  const checks = relevantChecks(state)
   return (
     <div className="overflow-y-auto bg-bench">
-      <Block title="Checks">
-        <ul className="grid gap-2">
-          {checks.map((id) => {
-            const status = checkStatus(state, id, now)
-            const record = state.checks[id]
-            const mark = record?.passed ?? record?.overridden
-            const ticked = id === 'reaction path' || id === 'brakes' || id === 'spin test' || id === 'pinch' || id === 'calibration'
-            const may = MAY_OVERRIDE[id]
-            return (
-              <li key={id} className="flex flex-wrap items-center gap-3 rounded-md border border-rule bg-paper px-4 py-2">
-                <div className="flex-1 basis-64">
-                  <p className="text-[18px] font-semibold">
-                    {status.open ? <span className={status.how === 'overridden' ? 'text-look' : 'text-ok'}>{status.how === 'overridden' ? '◆' : '●'} </span> : <span className="text-stop">▲ </span>}
-                    {checkWords(id)}
-                  </p>
-                  {mark ? <p className="text-[14.5px] text-steel">{status.how === 'overridden' ? `passed over: ${record?.overridden?.reason}, ` : ''}{nameOf(mark.by)}{now > 0 ? `, ${clockText(mark.at, now)}` : ''}</p> : null}
-                  {!status.open || status.how === 'overridden' ? status.missing.slice(0, 8).map((m) => <p key={m} className="text-[15.5px]">{m}</p>) : null}
-                </div>
-                {!status.open && mayWork ? (
-                  <div className="flex gap-2">
-                    {ticked ? <Button onClick={() => log('check-passed', { check: id, evidence: 'looked at on the stand' })}>It is right</Button> : null}
-                    {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>Pass over, why</Button> : null}
-                  </div>
-                ) : null}
-              </li>
-            )
-          })}
-        </ul>
-      </Block>
-      {state.locks.length > 0 ? (
-        <Block title="Curing">
-          <ul className="grid gap-1 text-[17px]">
-            {state.locks.map((l) => (
-              <li key={l.subject}>
-                {l.disturbed ? <span className="text-stop">▲ disturbed: {l.disturbed}</span> : now >= l.curedAt ? <span className="text-ok">● cured</span> : <span className="font-semibold text-pose">◩ {spanText(l.curedAt - now)} to full cure, {clockText(l.curedAt, now)}</span>} · {l.subject}
-                {now < l.handlingAt ? <span className="text-look"> · no spin before {clockText(l.handlingAt, now)}</span> : null}
-              </li>
-            ))}
-          </ul>
-        </Block>
-      ) : null}
-      <Block title="Rides">
-        <Lines none="Not ridden yet." items={state.rides.map((r) => ({ key: r.entry, text: `${r.text}${r.kilometres !== undefined ? `, ${r.kilometres} km` : ''}`, by: nameOf(r.by) }))} />
-      </Block>
+      <Ladder />
+      <Cures />
+      <Checks />
+      <TyreBlock />
     </div>
   )
 }
 
-export function ProveCard() {
-  const { state, now, log, mayWork, show } = useJob()
-  const [text, setText] = useState('')
-  const [km, setKm] = useState('')
-  const [fault, setFault] = useState<string>()
-  const cure = checkStatus(state, 'full cure', now)
-  const brakes = relevantChecks(state).includes('brakes') ? checkStatus(state, 'brakes', now) : null
-  const hold = [...(state.locks.length > 0 && !cure.open ? ['the locker to cure'] : []), ...(brakes && !brakes.open ? ['the brakes to be looked at'] : [])]
-  const ride = (): void => {
-    const distance = km.trim() === '' ? undefined : readNumber(km)
-    if (!text.trim()) return setFault('How did it ride? A few words.')
-    if (distance === null || (distance !== undefined && (distance < 0 || distance > 10_000))) return setFault(`“${km}” is not a distance in kilometres.`)
-    log('ride-added', { text: text.trim(), ...(distance !== undefined ? { kilometres: distance } : {}) })
-    setText('')
-    setKm('')
-    setFault(undefined)
-  }
+function Ladder() {
+  const { state, nameOf, now, mayWork, open } = useJob()
+  const passed = ridePassed(state.rides)
+  const next = nextRide(state.rides)
   return (
-    <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Prove</p>
-      <h2 className="title text-[30px]">{hold.length > 0 ? `No ride yet: waiting for ${hold.join(' and ')}` : 'Ride it, walking pace first'}</h2>
-      <p className="text-[17px]">Wheel off the ground, walking pace, brake stops, then gentle. Stop at a noise, a smell, a code, or a mark that has moved.</p>
-      <p className="border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16.5px]"><span className="font-bold text-look">◆ </span>Private ground, helmet, slow. Local rules decide where it may be ridden.</p>
-      {mayWork && hold.length === 0 ? (
-        <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), ride())}>
-          <TextField label="How did it ride?" value={text} onChange={(e) => setText(e.target.value)} placeholder="pulls clean from standstill, quiet" maxLength={1000} />
-          <TextField label="Kilometres" value={km} onChange={(e) => setKm(e.target.value)} inputMode="decimal" />
-          {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-          <Button type="submit">Log the ride</Button>
-        </form>
-      ) : null}
-      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" onClick={() => (stageIndex(state.stage) < stageIndex('hand back') ? log('stage-moved', { to: 'hand back' }) : undefined, show('hand back'))}>On to hand back</Button> : null}
-      </div>
-    </article>
+    <Block title="The ride, one rung at a time">
+      <ol className="grid gap-1.5">
+        {RIDE_STAGES.map((stage) => {
+          const rides = state.rides.filter((r) => (r.stage === undefined ? RIDE_NEEDED.includes(stage) : r.stage === stage))
+          const last = rides.at(-1)
+          const done = passed.has(stage)
+          const sign = done ? <span className="text-ok">●</span> : last?.outcome === 'stopped' ? <span className="text-stop">▲</span> : stage === next ? <span className="text-copper">◉</span> : <span className="text-steel">○</span>
+          return (
+            <li key={stage} className={`flex flex-wrap items-baseline gap-x-3 rounded-md border bg-paper px-4 py-2 ${stage === next ? 'border-copper' : 'border-rule'}`}>
+              <span className="text-[17px] font-semibold">{sign} {RIDE_HOW[stage].title}</span>
+              {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">not a condition</span>}
+              {last ? <span className="text-[15.5px]">{last.text}{last.kilometres !== undefined ? `, ${last.kilometres} km` : ''} <span className="text-[14px] text-steel">{nameOf(last.by)}{now > 0 ? `, ${clockText(last.at, now)}` : ''}</span></span> : null}
+              {done && mayWork ? <button type="button" className="narrow ml-auto min-h-11 text-[15px] underline underline-offset-4" onClick={() => open({ kind: 'ride', stage })}>Ride it again</button> : null}
+            </li>
+          )
+        })}
+      </ol>
+      <div className="mt-3 grid gap-3">{state.rides.flatMap((r) => (r.log ? [<RideLogView key={r.entry} log={r.log} />] : [])).reverse()}</div>
+    </Block>
+  )
+}
+
+function Cures() {
+  const { state, now } = useJob()
+  if (state.locks.length === 0) return null
+  return (
+    <Block title="Curing: one clock holds the spin, the other the ride">
+      <ul className="grid gap-1.5 text-[17px]">
+        {state.locks.map((l) => (
+          <li key={l.subject} className="grid gap-x-4 rounded-md border border-rule bg-paper px-4 py-2 md:grid-cols-[minmax(0,1fr)_auto_auto]">
+            <span>{l.subject} <span className="text-[14px] text-steel">{l.product}</span></span>
+            {l.disturbed ? <span className="text-stop md:col-span-2">▲ disturbed: {l.disturbed}. Strip, clean, lock again.</span> : (
+              <>
+                <Clock name="spin" at={l.handlingAt} now={now} />
+                <Clock name="ride" at={l.curedAt} now={now} />
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </Block>
+  )
+}
+
+function Clock({ name, at, now }: { readonly name: string; readonly at: number; readonly now: number }) {
+  if (now >= at) return <span className="whitespace-nowrap text-ok">● {name}</span>
+  return <span className="whitespace-nowrap font-semibold text-pose">◩ {name} in {spanText(at - now)}{now > 0 ? <span className="font-normal text-steel">, {clockText(at, now)}</span> : null}</span>
+}
+
+function Checks() {
+  const { state, now, open, log, mayWork, person, nameOf } = useJob()
+  const look = (id: CheckId): void => (CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, evidence: 'looked at on the stand' }))
+  return (
+    <Block title="Checks">
+      <ul className="grid gap-2">
+        {relevantChecks(state).map((id) => {
+          const status = checkStatus(state, id, now)
+          const record = state.checks[id]
+          const mark = record?.passed ?? record?.overridden ?? record?.failed
+          const ticked = CHECK_LISTS[id] !== undefined || id === 'pinch' || id === 'calibration'
+          const may = MAY_OVERRIDE[id]
+          const left = record?.passed?.items?.filter((i) => i.result === 'not tested') ?? []
+          return (
+            <li key={id} className="flex flex-wrap items-center gap-3 rounded-md border border-rule bg-paper px-4 py-2">
+              <div className="flex-1 basis-64">
+                <p className="text-[18px] font-semibold">
+                  {status.open ? <span className={status.how === 'overridden' ? 'text-look' : 'text-ok'}>{status.how === 'overridden' ? '◆' : '●'} </span> : <span className="text-stop">▲ </span>}
+                  {checkWords(id)}
+                </p>
+                {mark ? <p className="text-[14.5px] text-steel">{status.how === 'overridden' ? `passed over: ${record?.overridden?.reason}, ` : record?.failed ? 'not passed, ' : ''}{nameOf(mark.by)}{now > 0 ? `, ${clockText(mark.at, now)}` : ''}</p> : null}
+                {!status.open || status.how === 'overridden' ? status.missing.slice(0, 8).map((m) => <p key={m} className="text-[15.5px]">{m}</p>) : null}
+                {left.length > 0 ? <p className="text-[15.5px] text-look">◆ Not tested: {left.map((i) => i.name).join(', ')}</p> : null}
+              </div>
+              {!status.open && mayWork ? (
+                <div className="flex gap-2">
+                  {ticked ? <Button onClick={() => look(id)}>{CHECK_LISTS[id] ? 'Look, and answer' : 'It is right'}</Button> : null}
+                  {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>Pass over, why</Button> : null}
+                </div>
+              ) : null}
+            </li>
+          )
+        })}
+      </ul>
+    </Block>
   )
 }

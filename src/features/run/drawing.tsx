@@ -1,28 +1,10 @@
 'use client'
+import { tighteningOrder } from '../../core/fasteners'
 import type { FixingState } from '../../core/job'
 import type { Connection, MachineFile, Stack } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { useJob } from '../shared/context'
 import { conditionWords } from './pill'
-
-/** The order in which like fixings are tightened: star for a circle, criss-cross from the middle out for a row. Indexes in order. */
-export function tighteningOrder(n: number, pattern: string | undefined): number[] {
-  const all = Array.from({ length: n }, (_, i) => i)
-  if (n < 3 || pattern === undefined) return all
-  if (pattern === 'star') {
-    const skip = n % 2 === 0 ? n / 2 : (n - 1) / 2
-    const order: number[] = []
-    for (let i = 0; order.length < n; i++) {
-      const at = n % 2 === 0 ? (Math.floor(i / 2) + (i % 2) * skip) % n : (i * skip) % n
-      order.push(at)
-    }
-    return order
-  }
-  const half = Math.ceil(n / 2)
-  const middle = (half - 1) / 2
-  const near = Array.from({ length: half }, (_, i) => i).sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle) || a - b)
-  return near.flatMap((i) => [i, n - 1 - i].filter((x, k, list) => list.indexOf(x) === k))
-}
 
 /** A drawing from the machine file for the step: an axle's stack, a connector's face, or the fixings where they sit. */
 export function StepDrawing({ step }: { readonly step: PlannedStep }) {
@@ -86,7 +68,7 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
 const WIRE: Readonly<Record<string, string>> = { red: '#c7362b', black: '#15181b', yellow: '#f0c534', green: '#2e9b57', blue: '#2f6fc0', white: '#f6f4ee', grey: '#8b949c', orange: '#e08430' }
 
 /** A connector's face seen from the wire side: pins by number, in their wires' own colours. */
-function ConnectorFace({ connection }: { readonly connection: Connection }) {
+export function ConnectorFace({ connection }: { readonly connection: Connection }) {
   const rows = connection.pins.length > 3 ? 2 : 1
   const per = Math.ceil(connection.pins.length / rows)
   return (
@@ -148,15 +130,25 @@ function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
 
 const DOT: Record<string, string> = { on: '#8d979f', cell: '#d8884f', lost: '#f0776b', started: '#e3b341', seated: '#9fc7a9', final: '#5cc08f', marked: '#5cc08f' }
 
+/** Holes as the file places them, front to the left, seen from above; null where it does not. */
+function lidPlaces(fixings: readonly FixingState[]): [number, number][] | null {
+  const at = fixings.flatMap((f) => (f.at ? [f.at] : []))
+  if (at.length < fixings.length || at.length < 2) return null
+  const [front, rear] = [Math.max(...at.map((p) => p[0])), Math.min(...at.map((p) => p[0]))]
+  const [left, right] = [Math.max(...at.map((p) => p[1])), Math.min(...at.map((p) => p[1]))]
+  return at.map(([x, y]) => [40 + (340 * (front - x)) / (front - rear || 1), left === right ? 100 : 52 + (96 * (y - right)) / (left - right)])
+}
+
 /** The fixings of a set where they sit: on a circle for a star, along two edges for a lid; numbered in tightening order on the way up. */
 function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingState[]; readonly pattern: string | undefined }) {
   const n = fixings.length
-  const order = tighteningOrder(n, pattern)
+  const order = tighteningOrder(pattern, fixings.map((f) => (f.at ? { x: f.at[0], y: f.at[1] } : undefined)))
   const turn = new Map(order.map((at, i) => [at, i + 1]))
   const round = n <= 6
   const half = Math.ceil(n / 2)
+  const drawn = lidPlaces(fixings)
   const place = (i: number): [number, number] =>
-    round
+    drawn ? drawn[i]! : round
       ? [210 + 118 * Math.sin((2 * Math.PI * i) / n), 100 - 66 * Math.cos((2 * Math.PI * i) / n)]
       : [i < half ? 40 + (340 / (half - 1)) * i : 380 - (340 / Math.max(1, n - half - 1)) * (i - half), i < half ? 52 : 148]
   const longest = [...new Set(fixings.map((f) => f.label))]

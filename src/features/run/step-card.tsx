@@ -1,10 +1,12 @@
 'use client'
 import { useState } from 'react'
-import { expectedDone, isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, waitingFor } from '../../core/job'
+import { expectedDone, isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, toCompare, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { passWord } from '../shared/words'
+import { waitWords } from '../shared/wait-words'
+import { CHECK_LISTS } from '../prove/check-lists'
 import { cautionsOf } from '../shared/cautions'
 import { type JobContext, useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
@@ -33,7 +35,8 @@ export function doStep(job: JobContext, step: PlannedStep): boolean {
     job.open({ kind: 'proof', step: step.id })
     return true
   }
-  if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
+  if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check]) job.open({ kind: 'spin', check: step.check, step: step.id })
+  else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
   else job.log('step-done', expectedDone(state, step))
   return true
 }
@@ -84,18 +87,20 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         ) : waits.length > 0 ? (
           <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
             <p className="font-semibold">◆ Not yet. First:</p>
-            <ul className="list-inside list-disc">{waits.slice(0, 4).map((w) => <li key={w}>{w}</li>)}</ul>
+            <ul className="list-inside list-disc">{waits.slice(0, 4).map((w) => <li key={w}>{waitWords(state, w, now)}</li>)}</ul>
+            {mayWork ? <WaitButtons waits={waits} /> : null}
             {waits.includes('dead to be shown') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
           </div>
         ) : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
             <Button weight="primary" className="flex-1" {...(present && (turn || pedalMay(step)) ? { hint: 'Space' } : {})} onClick={() => doStep(job, step)}>
-              {turn ? 'It stands so now' : step.kind === 'prove' ? 'Enter the readings' : check ? 'Looked, and it is right' : doneLabel(state, step)}
+              {turn ? 'It stands so now' : step.kind === 'prove' ? 'Enter the readings' : check ? (CHECK_LISTS[check] ? 'Look, and answer' : 'Looked, and it is right') : doneLabel(state, step)}
             </Button>
             <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>Photo</Button>
           </div>
         ) : null}
+        {mayWork && !settled && waits.length === 0 && !turn && hasTightness(state, step) ? <Button weight="quiet" onClick={() => open({ kind: 'tighten', step: step.id })}>{step.limb === 'up' ? 'How tight: wrench, feel, another number' : 'Stuck? What it takes to undo'}</Button> : null}
         {mayWork ? (
           <div className="grid grid-cols-3 gap-2">
             <Button onClick={() => open({ kind: 'differs', step: step.id })}>Different</Button>
@@ -111,6 +116,35 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         ) : null}
       </div>
     </article>
+  )
+}
+
+/** Does the step have something to be tightened or broken loose? */
+function hasTightness(state: JobState, step: PlannedStep): boolean {
+  if (step.limb === 'up') return step.joint !== undefined && nextPass(state, step.id) === 'final'
+  return step.tool !== undefined && state.up.some((s) => s.pair === step.id && s.torque !== undefined)
+}
+
+/** What settles the checks that a step waits for. */
+function WaitButtons({ waits }: { readonly waits: readonly string[] }) {
+  const { state, open, show, person } = useJob()
+  const part = toCompare(state)[0]?.part
+  const lead = person.role === 'lead'
+  return (
+    <div className="flex flex-wrap gap-2">
+      {waits.includes('check: replacement matches') && part ? (
+        <>
+          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
+          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over, why</Button>
+        </>
+      ) : null}
+      {waits.includes('check: pack triage') ? (
+        state.packCheck
+          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over, why</Button> : null
+          : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
+      ) : null}
+      {waits.includes('check: handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over, why</Button> : null}
+    </div>
   )
 }
 

@@ -5,9 +5,26 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { useJob } from '../shared/context'
 
+/** What sat on the old part and goes over to the new one, if that came bare: nothing is left on the old one when it is sent back. */
+function Transfer({ names }: { readonly names: readonly string[] }) {
+  const [ticked, setTicked] = useState<readonly string[]>([])
+  return (
+    <fieldset className="grid gap-1.5">
+      <legend className="mb-1 text-[15px] font-semibold">Goes over to the new one</legend>
+      {names.map((name) => (
+        <label key={name} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
+          <input type="checkbox" className="size-6 accent-ok" checked={ticked.includes(name)} onChange={() => setTicked(ticked.includes(name) ? ticked.filter((t) => t !== name) : [...ticked, name])} />
+          <span className="flex-1 text-[16px]">{name}</span>
+          <span className="text-[14px] text-steel">{ticked.includes(name) ? 'off the old one' : 'still on the old one?'}</span>
+        </label>
+      ))}
+    </fieldset>
+  )
+}
+
 /** The bottom of the dip: old out, new in, both serial numbers. */
 export function SwapCard() {
-  const { state, log, mayWork, show, addPhoto } = useJob()
+  const { state, file, log, mayWork, show, addPhoto } = useJob()
   const open = state.swap.find((s) => state.steps[s.id]?.status !== 'done')
   const [oldSerial, setOld] = useState('')
   const [newSerial, setNew] = useState('')
@@ -26,6 +43,8 @@ export function SwapCard() {
     )
   }
   const n = state.swap.indexOf(open) + 1
+  const replaced = new Set(state.swap.flatMap((s) => (s.part ? [s.part.id] : [])))
+  const over = Object.values(state.parts).filter((p) => p.condition === 'off' && !replaced.has(p.id) && file?.parts.find((f) => f.of?.some((id) => replaced.has(id)))?.of?.includes(p.id))
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">Swap, {n} of {state.swap.length}</p>
@@ -37,6 +56,7 @@ export function SwapCard() {
           <TextField label="New, serial" value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
         </div>
       ) : null}
+      {over.length > 0 ? <Transfer key={open.id} names={over.map((p) => p.name)} /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <div className="flex gap-2">

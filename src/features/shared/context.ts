@@ -1,13 +1,21 @@
 'use client'
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/journal'
-import type { Bodies, JobState, Kind, Stage } from '../../core/job'
+import type { Bodies, CheckId, JobSettings, JobState, Kind, Stage } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
+import type { RideStage } from '../../core/ride'
 
 /** A sheet that is open over the job, and what it is about. */
 export type SheetState =
   | { readonly kind: 'line'; readonly step?: string }
   | { readonly kind: 'reading' }
+  | { readonly kind: 'compare'; readonly part: string }
+  | { readonly kind: 'test'; readonly test: string; readonly drive: string }
+  | { readonly kind: 'skip test'; readonly test: string; readonly drive: string }
+  | { readonly kind: 'call'; readonly fault?: string }
+  | { readonly kind: 'tighten'; readonly step: string }
+  | { readonly kind: 'spin'; readonly check: CheckId; readonly step?: string }
+  | { readonly kind: 'ride'; readonly stage: RideStage }
   | { readonly kind: 'proof'; readonly step?: string }
   | { readonly kind: 'power' }
   | { readonly kind: 'differs'; readonly step: string }
@@ -20,6 +28,12 @@ export type SheetState =
   | { readonly kind: 'stages' }
   | { readonly kind: 'keys' }
 
+/** What a job's screen needs of the shop's settings. */
+export interface ScreenSettings extends JobSettings {
+  /** Top speed by machine class, km/h: the shop's own limit. */
+  readonly topSpeed: Readonly<Record<string, number>>
+}
+
 /** What the parts of a job's screen share. */
 export interface JobContext {
   readonly view: JournalView
@@ -31,13 +45,13 @@ export interface JobContext {
   readonly mayWork: boolean
   readonly mayNote: boolean
   readonly stage: Stage
-  readonly settings: { readonly proofMinutes: number; readonly deadVolts: number }
+  readonly settings: ScreenSettings
   readonly nameOf: (personId: string) => string
   readonly log: <K extends Kind>(kind: K, body: Bodies[K]) => void
   readonly logAll: (items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]) => void
   readonly show: (stage: Stage) => void
   readonly open: (sheet: SheetState | null) => void
-  readonly addPhoto: (step?: string) => void
+  readonly addPhoto: (step?: string, about?: { readonly caption?: string; readonly side?: string }) => void
   readonly putAway: (id: string) => void
 }
 

@@ -20,9 +20,11 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'symptom-noted': return `It does: ${entry.body.text}`
     case 'damage-noted': return `Damage before it was touched: ${entry.body.text}`
     case 'pack-checked': return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
+    case 'replacement-compared': return `New beside old: ${entry.body.rows.filter((r) => r.verdict === 'match').length} of ${entry.body.rows.length} match${entry.body.rows.filter((r) => r.verdict === 'mismatch').map((r) => `; ${r.name} differs`).join('')}`
     case 'note-added': return `Note: ${entry.body.text}`
     case 'photo-added': return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
     case 'reading-taken': return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
+    case 'test-observed': return `Test: ${entry.body.text}`
     case 'test-skipped': return `Test left out: ${entry.body.test}, ${entry.body.reason}`
     case 'fault-called': return `The fault: ${entry.body.fault}`
     case 'power-changed': return `Now ${POWER[entry.body.to]}`
@@ -45,12 +47,13 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'lock-applied': return `${entry.body.product} on ${entry.body.subject}`
     case 'lock-disturbed': return `Locker disturbed at ${entry.body.subject}: ${entry.body.reason}`
     case 'check-passed': return `Check passed: ${entry.body.check}`
+    case 'check-failed': return `Check not passed: ${entry.body.check}. ${entry.body.items.filter((i) => i.result === 'wrong').map((i) => i.name).join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
     case 'check-overridden': return `Check passed over: ${entry.body.check}. ${entry.body.reason}`
     case 'stage-moved': return `To ${STAGE_LABEL[entry.body.to].toLowerCase()}${entry.body.reason ? `: ${entry.body.reason}` : ''}`
     case 'parked': return `Parked: ${entry.body.why}`
     case 'resumed': return 'Taken up again'
     case 'handed-over': return `Handed over to ${entry.body.to}`
-    case 'ride-added': return `Ride: ${entry.body.text}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
+    case 'ride-added': return `Ride${entry.body.stage ? `, ${entry.body.stage}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${entry.body.text}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
     case 'recheck-set': return `Check again: ${entry.body.what}, ${entry.body.due}`
     case 'handed-back': return `Handed back to ${entry.body.to}`
     case 'struck': return `Crossed out a line${entry.body.reason ? `: ${entry.body.reason}` : ''}`

@@ -1,4 +1,5 @@
 'use client'
+import { now as clockNow } from '../../client/clock'
 import Link from 'next/link'
 import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
 import { clockText, spanText, useNow } from '../../ui/time'
@@ -17,7 +18,7 @@ function labelTop(at: number, deep: number): number {
 
 /** One machine: where it stands, its dip, what is next. */
 export function StandRow({ id, summary: s, by }: { readonly id: string; readonly summary: JobSummary; readonly by: string }) {
-  const now = useNow()
+  const now = useNow(15_000, clockNow)
   const at = s.handedBack ? 0.985 : placeOf(STAGE_LIST.indexOf(s.stage), stageProgress(s))
   const curing = s.stage === 'prove' && s.curedAt !== null && now > 0 && now < s.curedAt
   const colour: DipColour = s.handedBack ? 'ok' : s.stage === 'take in' ? 'steel' : curing ? 'pose' : 'copper'

@@ -1,0 +1,32 @@
+import { estimateTorque, mayEstimate, readThread, standardHead } from '../fasteners'
+import type { Joint } from '../machine'
+import type { PlannedStep } from './types'
+
+const HEADS = [['countersunk', 'countersunk'], ['button', 'button'], ['cap', 'cap'], ['hexagon', 'hexagon']] as const
+
+/** What a step carries of its fixing, so that the file may change behind it. */
+export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
+  const { role, critical, thread, head, strength } = joint
+  return { role, ...(critical ? { critical } : {}), ...(thread ? { thread } : {}), ...(head ? { head } : {}), ...(strength ? { strength } : {}) }
+}
+
+/**
+ * The number to tighten to: the file's; else an estimate by VDI 2230 from thread, property class and head. None for axle nuts,
+ * steering, brakes and pack terminals that the file is silent on, nor where thread, class or head is not known.
+ */
+export function torqueOf(joint: Joint): { readonly torque?: NonNullable<Joint['torque']> } {
+  if (joint.torque) return { torque: joint.torque }
+  const value = estimatedTorque(joint)
+  return value === null ? {} : { torque: { value, unit: 'Nm', source: 'estimated' } }
+}
+
+/** The estimate alone, N·m; null where there may be none. Beside a file's number it is a cross-check. */
+export function estimatedTorque(joint: Pick<Joint, 'critical' | 'thread' | 'head' | 'strength'>): number | null {
+  const thread = joint.thread === undefined ? null : readThread(joint.thread)
+  const kind = HEADS.find(([word]) => joint.head?.includes(word))?.[1]
+  if (!mayEstimate(joint.critical) || !thread || !kind || joint.strength === undefined) return null
+  const head = standardHead(thread.d, kind)
+  if (!head) return null
+  const { torque } = estimateTorque(thread, joint.strength, head)
+  return Number(torque.toPrecision(2))
+}

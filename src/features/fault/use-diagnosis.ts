@@ -1,0 +1,96 @@
+'use client'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { accessOf, advise, type Advice, type Belief, beliefTrail, type Catalogue, goalOf, hubDirect, type Reach, type Test, type TestCost } from '../../core/diagnosis'
+import { deadAt } from '../../core/job'
+import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
+import { type Distances, distancesAside } from '../../workers/planner'
+import { useJob } from '../shared/context'
+import { startOf } from '../shared/plan-start'
+import { evidenceOf, type Known } from './evidence'
+
+export interface Diagnosis {
+  readonly catalogue: Catalogue
+  readonly drive: DriveUnit
+  readonly drives: readonly DriveUnit[]
+  readonly choose: (drive: string) => void
+  readonly known: readonly Known[]
+  readonly trail: readonly (readonly Belief[])[]
+  readonly now: readonly Belief[]
+  readonly advice: Advice
+  /** Minutes of each action, by the planner where the file has the job. */
+  readonly minutes: Readonly<Record<string, number>>
+  readonly skipped: ReadonlySet<string>
+}
+
+/** Minutes that a change of power takes beside the test: isolating and proving dead; plugging back. Estimated. */
+const TO_DEAD = 5
+const TO_LIVE = 4
+/** Minutes to a place until the planner has answered. */
+const NOT_YET = 20
+const REACHES: readonly Reach[] = ['hall', 'phases', 'plugs']
+
+/** Beliefs and advice for one drive of the machine; null where the file has no drive of a kind that is known. */
+export function useDiagnosis(): Diagnosis | null {
+  const { state, file, now } = useJob()
+  const drives = useMemo(() => (file?.drives ?? []).filter((d) => d.kind === 'hub direct'), [file])
+  const [asked, setAsked] = useState<string>()
+  // The end that was measured last is the one in question, until another is chosen.
+  const last = [...state.observations, ...state.readings].filter((r) => r.drive !== undefined).reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
+  const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
+  const catalogue = useMemo(() => (file?.pack ? hubDirect({ fullVolts: fullChargeVolts(file.pack) }) : null), [file])
+  const far = useDistances(catalogue, drive)
+  const dead = deadAt(state.power, now)
+  const live = state.power.state === 'live'
+  return useMemo(() => {
+    if (!catalogue || !drive) return null
+    const known = evidenceOf(state, catalogue, drive.id)
+    const evidence = known.map((k) => k.evidence)
+    const trail = beliefTrail(catalogue, evidence)
+    const skipped = new Set(state.skipped.filter((s) => s.drive === undefined || s.drive === drive.id).map((s) => s.test))
+    const cost = (test: Test): TestCost => ({
+      access: test.reach === 'outside' ? 0 : (far.reach[test.reach] ?? NOT_YET),
+      power: test.power === 'dead' && !dead ? TO_DEAD : test.power === 'live' && !live ? TO_LIVE : 0,
+    })
+    return { catalogue, drive, drives, choose: setAsked, known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, far.minutes, skipped), minutes: far.minutes, skipped }
+  }, [catalogue, drive, drives, state, far, dead, live])
+}
+
+interface Far {
+  readonly reach: { readonly [K in Reach]?: number }
+  readonly minutes: Readonly<Record<string, number>>
+}
+
+/** What the planner says of the ways in and of the whole jobs, asked anew when the machine stands differently. */
+function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined): Far {
+  const { state, file } = useJob()
+  const [far, setFar] = useState<Far>({ reach: {}, minutes: {} })
+  const latest = useRef(state)
+  useEffect(() => {
+    latest.current = state
+  })
+  const stands = file ? JSON.stringify([startOf(state, file), state.variants]) : ''
+  useEffect(() => {
+    if (!file || !drive || !catalogue) return
+    const asking = new AbortController()
+    const places = REACHES.flatMap((r): { readonly reach: Reach; readonly guard: Guard }[] => {
+      const guard = accessOf(file, drive, r)
+      return guard ? [{ reach: r, guard }] : []
+    })
+    const jobs = catalogue.actions.flatMap((a) => {
+      const goal = goalOf(file, drive, a.goal)
+      return goal === null ? [] : [{ action: a.id, goal }]
+    })
+    const { variants } = latest.current
+    distancesAside(file, startOf(latest.current, file), places.map((p) => p.guard), jobs.map((j) => j.goal), { variants }, asking.signal).then(
+      (d: Distances) => {
+        if (asking.signal.aborted) return
+        const some = (list: readonly (number | null)[], name: (i: number) => string): Record<string, number> =>
+          Object.fromEntries(list.flatMap((m, i) => (m === null ? [] : [[name(i), m]])))
+        setFar({ reach: some(d.reach, (i) => places[i]!.reach), minutes: some(d.jobs, (i) => jobs[i]!.action) })
+      },
+      () => undefined,
+    )
+    return () => asking.abort()
+  }, [file, drive, catalogue, stands])
+  return far
+}

@@ -1,0 +1,65 @@
+'use client'
+import { useState } from 'react'
+import { MAY_OVERRIDE, stageMissing } from '../../core/job'
+import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
+import { useJob } from '../shared/context'
+import { checkWords } from '../shared/check-words'
+import { Rechecks } from './rechecks'
+import { SavePage } from './save-page'
+
+/** What still stands in the way; when to look again; to whom it goes; and the page to print or keep. */
+export function HandBackCard() {
+  const { state, now, log, mayWork, person, open, nameOf } = useJob()
+  const [to, setTo] = useState(state.machine.owner ?? '')
+  const [fault, setFault] = useState<string>()
+  const missing = stageMissing(state, 'handed back', now)
+  if (state.handedBack) {
+    return (
+      <article className="flex min-h-full flex-col gap-3">
+        <p className="text-[15px] text-steel">Hand back</p>
+        <h2 className="title text-[30px]">It has gone home</h2>
+        <p className="text-[17px]">To {state.handedBack.to}, by {nameOf(state.handedBack.by)}. The page stands as it was then; what is logged now is an addendum.</p>
+        <Rechecks />
+        <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+          <SavePage />
+          <Button weight="primary" onClick={() => window.print()}>Print the page</Button>
+        </div>
+      </article>
+    )
+  }
+  return (
+    <article className="flex min-h-full flex-col gap-3">
+      <p className="text-[15px] text-steel">Hand back</p>
+      <h2 className="title text-[30px]">{missing.length === 0 ? 'Read it over, hand it back' : 'Not ready to go home'}</h2>
+      {missing.length > 0 ? (
+        <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
+          <p className="font-semibold"><span className="text-stop">▲ </span>Still open:</p>
+          <ul>
+            {missing.map((m) => (
+              <li key={m} className="flex flex-wrap items-center justify-between gap-2">
+                {checkWords(m)}
+                {mayWork && mayPass(m, person.role) ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: m })}>Pass over, why</Button> : null}
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
+      <Rechecks />
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+        {mayWork ? <TextField label="Handed to" value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} /> : null}
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+        {mayWork ? (
+          <Button weight="primary" disabled={missing.length > 0} onClick={() => (to.trim() ? log('handed-back', { to: to.trim() }) : setFault('To whom does it go?'))}>Hand it back</Button>
+        ) : null}
+        <SavePage />
+        <Button onClick={() => window.print()}>Print the page</Button>
+      </div>
+    </article>
+  )
+}
+
+function mayPass(check: string, role: string): boolean {
+  const may = MAY_OVERRIDE[check as keyof typeof MAY_OVERRIDE]
+  return may === 'mechanic' || (may === 'lead' && role === 'lead')
+}

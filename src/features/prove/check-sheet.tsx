@@ -1,0 +1,85 @@
+'use client'
+import { useState } from 'react'
+import { checkStatus, type CheckId, relevantChecks, type TestItem } from '../../core/job'
+import { Button } from '../../ui/button'
+import { TextArea } from '../../ui/field'
+import { Sheet } from '../../ui/sheet'
+import { cautionsOf } from '../shared/cautions'
+import { useJob } from '../shared/context'
+import { waitWords } from '../shared/wait-words'
+import { CHECK_LISTS } from './check-lists'
+
+const BIND_A_SPIN = ['pack triage', 'reaction path', 'handling strength'] as const
+
+type Answers = Readonly<Record<string, TestItem['result'] | undefined>>
+
+/** A check made by looking: what has to stand first, then each thing right, wrong, or not tested and said so. */
+export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; readonly step?: string; readonly onClose: () => void }) {
+  const { state, now, logAll } = useJob()
+  const list = CHECK_LISTS[check]
+  const [stands, setStands] = useState<readonly string[]>([])
+  const [answers, setAnswers] = useState<Answers>({})
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState<string>()
+  if (!list) return null
+  const set = (name: string, result: TestItem['result']): void => (setFault(undefined), setAnswers({ ...answers, [name]: result }))
+  const relevant = relevantChecks(state)
+  const shut = check === 'spin test' ? BIND_A_SPIN.filter((c) => relevant.includes(c)).map((c) => checkStatus(state, c, now)).filter((s) => !s.open) : []
+  const done = (): void => {
+    const open = list.stand.find((s) => !stands.includes(s))
+    if (open) return setFault(`First: ${open.charAt(0).toLowerCase()}${open.slice(1)}.`)
+    const unsaid = list.items.find((i) => answers[i] === undefined)
+    if (unsaid) return setFault(`“${unsaid}”: right or wrong${list.mayLeave ? ', or not tested' : ''}?`)
+    const items = list.items.map((name): TestItem => ({ name, result: answers[name]! }))
+    const wrong = items.filter((i) => i.result === 'wrong')
+    if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault('Nothing was tested: pass the check over, with a reason, instead.')
+    if (wrong.length > 0) logAll([{ kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
+    else logAll([{ kind: 'check-passed', body: { check, evidence: text.trim() || `${items.filter((i) => i.result === 'right').length} of ${items.length} looked at and right`, items, ...(step ? { step } : {}) } }])
+    onClose()
+  }
+  return (
+    <Sheet open onClose={onClose} title={list.title} note={check === 'spin test' ? 'Before the lid: what is wrong now costs minutes, after it the whole deck.' : ''}>
+      <div className="grid gap-4">
+        {check === 'spin test' ? <ul className="grid gap-1">{cautionsOf(['H31', 'H32', 'H57']).map((c) => <li key={c.text} className="text-[15.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</li>)}</ul> : null}
+        {shut.map((s) => <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>Not yet: {waitWords(state, `check: ${s.check}`, now)}.</p>)}
+        {list.stand.length > 0 ? (
+          <fieldset className="grid gap-1.5">
+            <legend className="mb-1 text-[15px] font-semibold">First</legend>
+            {list.stand.map((s) => (
+              <label key={s} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
+                <input type="checkbox" className="size-6 accent-ok" checked={stands.includes(s)} onChange={() => (setFault(undefined), setStands(stands.includes(s) ? stands.filter((x) => x !== s) : [...stands, s]))} />
+                <span className="text-[16px]">{s}</span>
+              </label>
+            ))}
+          </fieldset>
+        ) : null}
+        <fieldset className="grid gap-2">
+          <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">Then, each</legend>
+          {list.items.map((name) => (
+            <div key={name} role="group" aria-label={name} className="flex flex-wrap items-center gap-2 border-b border-rule pb-2">
+              <span className="flex-1 basis-44 text-[16.5px]">{name}</span>
+              <Answer label="Right" on={answers[name] === 'right'} tone="ok" onClick={() => set(name, 'right')} />
+              <Answer label="Wrong" on={answers[name] === 'wrong'} tone="stop" onClick={() => set(name, 'wrong')} />
+              {list.mayLeave ? <Answer label="Not tested" on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} /> : null}
+            </div>
+          ))}
+          <Button weight="quiet" onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(list.items.map((i) => [i, 'right' as const]))))}>All of them right</Button>
+        </fieldset>
+        <TextArea label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+        <Button weight="primary" disabled={shut.length > 0} onClick={done}>Log the check</Button>
+      </div>
+    </Sheet>
+  )
+}
+
+const ON = { ok: 'border-ok bg-ok-tint text-ok', stop: 'border-stop bg-stop-tint text-stop', look: 'border-look bg-look-tint text-look' } as const
+const SIGN = { ok: '●', stop: '▲', look: '◆' } as const
+
+function Answer({ label, on, tone, onClick }: { readonly label: string; readonly on: boolean; readonly tone: keyof typeof ON; readonly onClick: () => void }) {
+  return (
+    <button type="button" aria-pressed={on} onClick={onClick} className={`narrow min-h-12 rounded-md border-2 px-3 text-[15.5px] ${on ? ON[tone] : 'border-rule bg-paper'}`}>
+      {on ? `${SIGN[tone]} ` : ''}{label}
+    </button>
+  )
+}

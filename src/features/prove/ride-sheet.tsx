@@ -1,0 +1,79 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import { DEFAULT_LIMITS, type RideLimits, type RideLogSummary, type RideStage, STOP_SIGNS, type StopSign } from '../../core/ride'
+import { readRideAside } from '../../workers/ride'
+import { Button } from '../../ui/button'
+import { TextField, Tiles } from '../../ui/field'
+import { readNumber } from '../../ui/keypad'
+import { Sheet } from '../../ui/sheet'
+import { type JobContext, useJob } from '../shared/context'
+import { RIDE_HOW, rideFaultWords, STOP_WORDS } from './ride-words'
+import { RideLogView } from './ride-log-view'
+
+/** The windows that this machine's rides are judged by. */
+export function rideLimits({ file, settings }: Pick<JobContext, 'file' | 'settings'>): RideLimits {
+  const top = file ? settings.topSpeed[file.class] : undefined
+  return { ...DEFAULT_LIMITS, ...(top !== undefined ? { topSpeed: top } : {}) }
+}
+
+/** One ride at a rung of the ladder: how it went, how far, and its log where there is one. */
+export function RideSheet({ stage, onClose }: { readonly stage: RideStage; readonly onClose: () => void }) {
+  const job = useJob()
+  const [outcome, setOutcome] = useState<'passed' | 'stopped'>('passed')
+  const [sign, setSign] = useState<StopSign | ''>('')
+  const [text, setText] = useState('')
+  const [km, setKm] = useState('')
+  const [log, setLog] = useState<RideLogSummary | null>(null)
+  const [reading, setReading] = useState<string>()
+  const [fault, setFault] = useState<string>()
+  const asking = useRef<AbortController>(null)
+  useEffect(() => () => asking.current?.abort(), [])
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return
+    asking.current?.abort()
+    const mine = (asking.current = new AbortController())
+    setFault(undefined)
+    setReading(`Reading ${file.name}…`)
+    try {
+      const result = await readRideAside(file, rideLimits(job), mine.signal)
+      if (mine.signal.aborted) return
+      if (result.ok) setLog(result.value)
+      else setFault(`${file.name}: ${rideFaultWords(result.error)} The file is left as it was.`)
+    } catch {
+      if (!mine.signal.aborted) setFault(`${file.name} could not be read. Try it once more.`)
+    } finally {
+      if (!mine.signal.aborted) setReading(undefined)
+    }
+  }
+  const done = (): void => {
+    const typed = km.trim() === '' ? undefined : readNumber(km)
+    if (typed === null || (typed !== undefined && (typed < 0 || typed > 10_000))) return setFault(`“${km}” is not a distance in kilometres.`)
+    if (outcome === 'stopped' && !sign) return setFault('What ended it?')
+    const measured = log?.findings.find((f) => f.id === 'distance')?.value
+    const kilometres = typed ?? measured
+    job.log('ride-added', {
+      stage, outcome, text: [outcome === 'stopped' && sign ? STOP_WORDS[sign] : '', text.trim()].filter(Boolean).join(': ') || 'nothing wrong',
+      ...(kilometres !== undefined ? { kilometres } : {}), ...(log ? { log } : {}),
+    })
+    onClose()
+  }
+  return (
+    <Sheet open onClose={onClose} title={RIDE_HOW[stage].title} note={RIDE_HOW[stage].how}>
+      <div className="grid gap-4">
+        <Tiles legend="How it went" name="outcome" value={outcome} onChange={(o) => (setFault(undefined), setOutcome(o))} options={[{ value: 'passed', label: '● Passed' }, { value: 'stopped', label: '▲ Stopped' }]} />
+        {outcome === 'stopped' ? <Tiles legend="What ended it" name="sign" value={sign} onChange={(s) => (setFault(undefined), setSign(s as StopSign))} options={STOP_SIGNS.map((s) => ({ value: s, label: STOP_WORDS[s] }))} /> : null}
+        <TextField label="How did it ride?" value={text} onChange={(e) => setText(e.target.value)} placeholder="pulls clean from standstill, quiet" maxLength={1000} />
+        <TextField label="Kilometres" value={km} onChange={(e) => (setFault(undefined), setKm(e.target.value))} inputMode="decimal" autoComplete="off" />
+        <div>
+          <label className="block text-[15px] font-semibold" htmlFor="ride-log">Its log, if there is one</label>
+          <p className="text-[14px] text-steel">CSV with a header: time and any of speed, current, voltage, motor temperature.</p>
+          <input id="ride-log" type="file" accept=".csv,.txt,.tsv,text/csv,text/plain" onChange={(e) => void take(e.target.files?.[0])} className="mt-1 min-h-12 w-full rounded-md border-2 border-rule p-2 text-[15px]" />
+          {reading ? <p role="status" className="mt-1 text-[16px] text-steel">{reading}</p> : null}
+        </div>
+        {log ? <RideLogView log={log} /> : null}
+        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+        <Button weight="primary" disabled={reading !== undefined} onClick={done}>Log this ride</Button>
+      </div>
+    </Sheet>
+  )
+}

@@ -1,0 +1,55 @@
+'use client'
+import { useState } from 'react'
+import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
+import { readNumber } from '../../ui/keypad'
+import { unitLabel } from '../../core/units'
+import { useJob } from '../shared/context'
+import { Block } from '../shared/panel'
+
+/** A tyre counts as right within this of the file's pressure, bar. */
+const NEAR = 0.2
+
+/** Tyre pressures against the machine file: a soft tyre pinches its tube, a hard one may leave its bead. */
+export function TyreBlock() {
+  const { file, state, log, mayWork, nameOf } = useJob()
+  const tyres = (file?.energy ?? []).flatMap((e) => (e.kind === 'tyre' && e.size ? [{ part: e.of, name: file?.parts.find((p) => p.id === e.of)?.name ?? e.of, size: e.size }] : []))
+  if (tyres.length === 0) return null
+  return (
+    <Block title="Tyres">
+      <ul className="grid gap-2">
+        {tyres.map(({ part, name, size }) => {
+          const last = state.readings.filter((r) => r.quantity === 'tyre pressure' && r.place === name).at(-1)
+          const right = last ? Math.abs(last.value - size.value) <= NEAR : false
+          return (
+            <li key={part} className="flex flex-wrap items-end gap-3 rounded-md border border-rule bg-paper px-4 py-2">
+              <p className="flex-1 basis-56 text-[17px]">
+                {last ? <span className={right ? 'text-ok' : 'text-look'}>{right ? '●' : '◆'} </span> : <span className="text-steel">○ </span>}{name}: {size.value} {unitLabel(size.unit)} <span className="text-[14px] text-steel">{size.source}</span>
+                {last ? <span className="block text-[15.5px]">read {last.value} bar{right ? '' : last.value < size.value ? ', soft' : ', too hard'} <span className="text-[14px] text-steel">{nameOf(last.by)}</span></span> : null}
+              </p>
+              {mayWork ? <Pressure name={name} onRead={(value) => log('reading-taken', { quantity: 'tyre pressure', value, unit: 'bar', place: name, live: false })} /> : null}
+            </li>
+          )
+        })}
+      </ul>
+    </Block>
+  )
+}
+
+function Pressure({ name, onRead }: { readonly name: string; readonly onRead: (bar: number) => void }) {
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState(false)
+  const done = (): void => {
+    const bar = readNumber(text)
+    if (bar === null || bar < 0 || bar > 12) return setFault(true)
+    onRead(bar)
+    setText('')
+  }
+  return (
+    <form className="flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), done())}>
+      <TextField className="w-28" label={`Read, bar`} aria-label={`${name}, bar`} value={text} onChange={(e) => (setFault(false), setText(e.target.value))} inputMode="decimal" autoComplete="off" aria-invalid={fault || undefined} />
+      <Button type="submit">Log it</Button>
+      {fault ? <p role="alert" className="basis-full text-[15px] font-semibold text-stop">▲ “{text}” is no tyre pressure: 0 to 12 bar.</p> : null}
+    </form>
+  )
+}

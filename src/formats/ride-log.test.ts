@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest'
+import { readRideLog } from './ride-log'
+
+const read = (text: string) => {
+  const result = readRideLog(text)
+  if (!result.ok) throw new Error(JSON.stringify(result.error))
+  return result.value
+}
+
+describe('readRideLog', () => {
+  it('reads a plain log', () => {
+    const { raw, notes } = read('time (s),speed (km/h),current (A),voltage (V),motor temp (°C)\n0,0,0.2,54.1,21\n0.1,1.5,8,53.2,21.5\n')
+    expect([...raw.time]).toEqual([0, 0.1])
+    expect([...raw.channels.speed!]).toEqual([0, 1.5])
+    expect([...raw.channels.temperature!]).toEqual([21, 21.5])
+    expect([...raw.row]).toEqual([2, 3])
+    expect(notes).toEqual([])
+  })
+
+  it.each([
+    ['semicolons and decimal commas', 'Zeit [s];Geschwindigkeit [km/h];Strom [A]\n0,5;12,5;3,25\n', [0.5], [12.5], 3.25],
+    ['tabs', 't\tspeed\tcurrent\n1\t10\t2\n', [1], [10], 2],
+    ['metres a second, milliseconds and milliamperes', 'time ms,speed m/s,current mA\n1500,5,2500\n', [1.5], [18], 2.5],
+    ['miles an hour and quotes', '"time","speed (mph)","current"\r\n"2","10","1"\r\n', [2], [16.09344], 1],
+    ['clock times', 'time,speed,current\n0:01:02.5,3,1\n', [62.5], [3], 1],
+    ['a byte order mark', '\uFEFFtime,speed,current\n1,2,3\n', [1], [2], 3],
+  ] as const)('reads %s', (_, text, time, speed, current) => {
+    const { raw } = read(text)
+    expect([...raw.time]).toEqual(time)
+    expect(raw.channels.speed![0]).toBeCloseTo(speed[0], 9)
+    expect(raw.channels.current![0]).toBe(current)
+  })
+
+  it('leaves lines out that it cannot read, and says which; blanks cells', () => {
+    const { raw, notes } = read('time,speed,voltage\n0,1,52\nabc,2,52\n2,fast,52\n\n3,3,\n')
+    expect([...raw.time]).toEqual([0, 2, 3])
+    expect([...raw.row]).toEqual([2, 4, 6])
+    expect(raw.channels.speed![1]).toBeNaN()
+    expect(notes).toContainEqual({ kind: 'unreadable', count: 1, row: 3, channel: 'time' })
+    expect(notes).toContainEqual({ kind: 'unreadable', count: 1, row: 4, channel: 'speed' })
+    expect(notes.filter((n) => n.kind === 'missing').map((n) => n.channel)).toEqual(['current', 'temperature'])
+  })
+
+  it.each([
+    ['', 'empty'], ['   \n', 'empty'], ['time,speed\n', 'empty'],
+    ['speed,current\n1,2\n', 'no time'], ['time,altitude\n1,2\n', 'no channel'],
+    ['0,1,2\n1,2,3\n', 'no header'], ['\u0000\u0001PNG,x', 'no header'], ['time,speed\nx,1\ny,2\n', 'nothing readable'],
+  ])('%j cannot be read: %s', (text, kind) => {
+    expect(readRideLog(text)).toMatchObject({ ok: false, error: { kind } })
+  })
+
+  it('knows a speed taken from a wheel and one from the sky', () => {
+    expect(read('time,GPS speed\n0,1\n').raw.speedFrom).toBe('satellite')
+    expect(read('time,wheel speed\n0,1\n').raw.speedFrom).toBe('wheel')
+    expect(read('time,speed\n0,1\n').raw.speedFrom).toBe('unknown')
+  })
+})
