@@ -17,7 +17,7 @@ export const ENTRY_FIXTURES: { readonly [K in Kind]: Bodies[K] } = {
   'photo-added': { photo: PHOTO, step: 'down:off:deck-lid', side: 'right', pose: 'upright', caption: 'open deck' },
   'reading-taken': { quantity: 'voltage', value: 52.1, unit: 'V', u: 0.1, instrument: 'meter 3', place: 'pack', live: true, test: 'pack-rest', drive: 'front-drive', raw: [52, 52.2], step: 'down:undo:deck-screws' },
   'test-observed': { test: 'halls', outcome: 'one stuck', text: 'one never changes', live: true, drive: 'front-drive' },
-  'test-skipped': { test: 'spin', reason: 'no stand free', drive: 'front-drive' },
+  'test-skipped': { test: 'spin', text: 'Spin it', reason: 'no stand free', drive: 'front-drive' },
   'fault-called': { fault: 'Hall wire broken', certainty: 'maybe', id: 'hall-wire', drive: 'front-drive', action: 'new motor' },
   'power-changed': { to: 'isolated', how: 'unplugged' },
   'proof-taken': { readings: [{ between: 'front feed', volts: 0.2, role: 'poles' }], instrument: 'meter 3' },

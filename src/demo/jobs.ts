@@ -1,5 +1,8 @@
+import type { Bodies } from '../core/job'
 import type { FixingSpec } from '../core/planning'
 import { fullChargeVolts, type MachineFile } from '../core/machine'
+import { DEFAULT_LIMITS, RIDE_STAGES, summariseRide } from '../core/ride'
+import { quayLog } from './ride'
 import { JobScript, type ScriptedJob } from './script'
 
 const HOUR = 3_600_000
@@ -17,16 +20,23 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('job-opened', { number: '', machine: machine('no. 9'), stand: '', complaint: 'cuts out over the cobbles' })
     .write('symptom-noted', { text: 'cuts out over the cobbles, comes back by itself', certainty: 'sure' })
     .as('p-tobias')
+    .write('test-observed', { test: 'code', outcome: 'none', text: 'Read the error code: no code', live: true, drive: 'rear-drive' }, 2)
+    .write('reading-taken', { test: 'pack-rest', drive: 'rear-drive', quantity: 'pack at rest', value: 54.6, unit: 'V', live: true, instrument: 'meter 3' }, 2)
     .adopt(dunlin, 'inspect', { 'lid-edge': 'dry' })
     .ready()
     .write('stage-moved', { to: 'take down' })
     .steps('down')
-    .write('fault-called', { fault: 'rear 6-pin not home', certainty: 'sure' })
+    .write('test-observed', { test: 'tug', outcome: 'found', text: 'Tug and look at every plug: one was', live: false, drive: 'rear-drive' }, 4)
+    .write('fault-called', { fault: 'rear 6-pin not home', certainty: 'sure', id: 'hall-plug', drive: 'rear-drive', action: 'clean it, push it home' })
     .write('stage-moved', { to: 'build up' })
     .steps('up')
-    .write('ride-added', { text: 'twice round the fish hall, nothing', kilometres: 1.6 }, 12)
+    .write('reading-taken', { quantity: 'pack at rest', value: 54.3, unit: 'V', live: true, instrument: 'meter 3' }, 2)
+    .write('stage-moved', { to: 'prove' })
+  for (const stage of RIDE_STAGES.slice(0, 4)) home.write('ride-added', { stage, outcome: 'passed', text: stage === 'gentle' ? 'over the cobbles and back, nothing' : 'nothing wrong', ...(stage === 'gentle' ? { kilometres: 0.6 } : {}) }, 4)
+  home
+    .write('ride-added', fullRide(), 9)
     .write('stage-moved', { to: 'hand back' })
-    .write('recheck-set', { what: 'tug both 6-pins', due: 'after 50 km' })
+    .write('recheck-set', { what: 'tug both 6-pins', due: 'after 50 km', kilometres: 50 })
     .write('handed-back', { to: PORTERS })
 
   const curing = start(6, 'p-aldo')
@@ -88,5 +98,25 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('symptom-noted', { text: 'jerks and won’t start off', certainty: 'sure' })
     .write('damage-noted', { text: 'grip mat lifting at the rear left corner' })
 
-  return [home, curing, up, down, trike, barrow, fresh].map((script) => script.done())
+  // Looked for since this morning: four answers in, the next test at hand.
+  const sought = start(1.1, 'p-aldo')
+    .write('job-opened', { number: '', machine: machine('no. 2'), stand: '6', complaint: 'jerks, and runs once it is pushed' })
+    .write('symptom-noted', { text: 'jerks, won’t start off', symptom: 'jerks', certainty: 'sure' })
+    .as('p-marit')
+    .write('symptom-noted', { text: 'runs once it is pushed', symptom: 'push', certainty: 'maybe' })
+    .write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.72, temperature: 17 })
+    .write('stage-moved', { to: 'find the fault' })
+    .write('test-observed', { test: 'turn', outcome: 'free', text: 'Turn the wheel by hand, plugged in: free', live: false, drive: 'front-drive' }, 2)
+    .write('reading-taken', { test: 'pack-rest', drive: 'front-drive', quantity: 'pack at rest', value: 55.1, unit: 'V', live: true, instrument: 'meter 2' }, 2)
+    .write('test-observed', { test: 'code', outcome: 'hall', text: 'Read the error code: Hall', live: true, drive: 'front-drive' }, 2)
+    .write('reading-taken', { test: 'throttle', drive: 'front-drive', quantity: 'throttle span', value: 2.71, unit: 'V', live: true, instrument: 'meter 2', raw: [3.56, 0.85] }, 4)
+
+  return [home, curing, up, down, trike, barrow, fresh, sought].map((script) => script.done())
+}
+
+/** A made-up ride at full speed, with its log. */
+function fullRide(): Bodies['ride-added'] {
+  const log = summariseRide('quay-no-9.csv', quayLog({ seconds: 420, hz: 25, top: 19 }), { ...DEFAULT_LIMITS, topSpeed: 20 })
+  if (!log.ok) throw new Error(`the demo ride cannot be read: ${log.error.kind}`)
+  return { stage: 'full', outcome: 'passed', text: 'pulls clean from standstill, quiet', kilometres: log.value.findings.find((f) => f.id === 'distance')?.value ?? 0, log: log.value }
 }

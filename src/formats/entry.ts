@@ -73,7 +73,7 @@ const BODIES: Record<Kind, ObjectSchema<object>> = {
   'photo-added': closed({ photo: photoId().required(), step: text(140), side: text(40), pose: text(80), caption: text(300) }),
   'reading-taken': closed({ quantity: need(120), value: figure().required(), unit: need(16), u: figure(0), instrument: text(120), place: text(120), live: boolean().strict().required(), ...onTest, raw: array().strict().of(figure().required()).max(12), step: text(140) }),
   'test-observed': closed({ ...onTest, test: need(60), outcome: need(60), text: need(300), live: boolean().strict().required() }),
-  'test-skipped': closed({ test: need(200), reason: need(), drive: text(80) }),
+  'test-skipped': closed({ test: need(200), reason: need(), text: text(300), drive: text(80) }),
   'fault-called': closed({ fault: need(300), certainty: oneOf(['sure', 'maybe']), id: text(60), drive: text(80), action: text(200) }),
   'power-changed': closed({ to: oneOf(['live', 'isolated', 'out']).required(), how: text(200) }),
   'proof-taken': closed({

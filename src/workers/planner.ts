@@ -1,4 +1,5 @@
 import { type Remote, wrap } from 'comlink'
+import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile } from '../core/machine'
 import type { PlanOptions, PlanResult, PlanStart } from '../core/planning'
 import type { PlannerApi } from './planner.worker'
@@ -8,16 +9,16 @@ export function planAside(file: MachineFile, from: PlanStart | 'untouched', goal
   return ask((planner) => planner.plan(file, from, goals, options) as Promise<PlanResult>, signal)
 }
 
-/** What it takes to get at places, and to do whole jobs: minutes, null where there is no way. */
+/** What it takes to get at places, and to do whole jobs; null where there is no way. */
 export interface Distances {
-  readonly reach: readonly (number | null)[]
-  readonly jobs: readonly (number | null)[]
+  readonly reach: readonly (Way | null)[]
+  readonly jobs: readonly (Way | null)[]
 }
 
 export function distancesAside(
   file: MachineFile, from: PlanStart | 'untouched', guards: readonly Guard[], goals: readonly string[], options: PlanOptions, signal?: AbortSignal,
 ): Promise<Distances> {
-  return ask(async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobMinutes(file, from, goals, options) }), signal)
+  return ask(async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobs(file, from, goals, options) }), signal)
 }
 
 async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {

@@ -1,28 +1,31 @@
 import { expose } from 'comlink'
+import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile } from '../core/machine'
-import { plan, type PlanOptions, type PlanStart } from '../core/planning'
+import { type LimbPlan, plan, type PlanOptions, type PlanStart } from '../core/planning'
 
-/** Minutes to where each guard holds, from where the machine stands; null where it cannot be reached. */
-function reach(file: MachineFile, from: PlanStart | 'untouched', guards: readonly Guard[], options: PlanOptions): (number | null)[] {
+const stepsOf = (down: LimbPlan): Record<string, number> => Object.fromEntries(down.steps.map((s) => [s.id, s.minutes.likely]))
+
+/** The way to where each guard holds, from where the machine stands; null where it cannot be reached. */
+function reach(file: MachineFile, from: PlanStart | 'untouched', guards: readonly Guard[], options: PlanOptions): (Way | null)[] {
   return guards.map((guard, i) => {
     const id = `reach-${i}`
     const result = plan({ ...file, goals: [...file.goals, { id, name: id, guard }] }, from, [id], options)
-    return result.ok ? result.value.down.minutes.elapsed : null
+    return result.ok ? { minutes: result.value.down.minutes.elapsed, steps: stepsOf(result.value.down) } : null
   })
 }
 
-/** Hands-on minutes of whole jobs, down, swap and up; null where there is no plan. */
-function jobMinutes(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions): (number | null)[] {
+/** Whole jobs: hands-on minutes down, swap and up, and the steps down; null where there is no plan. */
+function jobs(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions): (Way | null)[] {
   return goals.map((goal) => {
     const result = plan(file, from, [goal], options)
     if (!result.ok) return null
     const { down, swap, up } = result.value
-    return Math.round(down.minutes.handsOn + swap.reduce((n, s) => n + s.minutes.likely, 0) + up.minutes.handsOn)
+    return { minutes: Math.round(down.minutes.handsOn + swap.reduce((n, s) => n + s.minutes.likely, 0) + up.minutes.handsOn), steps: stepsOf(down) }
   })
 }
 
 /** The planner, off the main thread. */
-const api = { plan, reach, jobMinutes }
+const api = { plan, reach, jobs }
 export type PlannerApi = typeof api
 
 expose(api)

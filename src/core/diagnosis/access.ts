@@ -25,3 +25,15 @@ export function goalOf(file: MachineFile, drive: DriveUnit, goal: Action['goal']
   const mates: readonly string[] = file.connections.find((c) => c.id === hall)?.mates ?? []
   return file.goals.find((g) => g.swap?.some((s) => s.part !== undefined && mates.includes(s.part)))?.id ?? null
 }
+
+/** A way down: its minutes, and the steps of it, each with its own. */
+export interface Way {
+  readonly minutes: number
+  readonly steps: Readonly<Record<string, number>>
+}
+
+/** Minutes of getting at a place that a whole job takes anyway: those of the steps that both have, at most the way itself. */
+export function sharedMinutes(reach: Way, job: Way): number {
+  const both = Object.entries(reach.steps).reduce((sum, [step, minutes]) => (step in job.steps ? sum + minutes : sum), 0)
+  return Math.min(reach.minutes, both)
+}

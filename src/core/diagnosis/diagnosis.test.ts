@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
 import {
-  accessOf, advise, type Belief, beliefs, beliefTrail, candidates, computeValue, driveConnections, entropy, type Evidence, hubDirect, meanings, NONE, priors, recognise, suspectsLeft,
+  accessOf, advise, type Belief, beliefs, beliefTrail, bestSearch, candidates, computeValue, driveConnections, entropy, type Evidence, hubDirect, meanings, NONE, priors, recognise, searchMinutes, sharedMinutes, suspectsLeft,
 } from './index'
 import { density } from './likelihood'
 import { foresee } from './outcomes'
@@ -207,6 +207,44 @@ describe('the next test', () => {
     expect(bands.some((b) => b.fault === 'pack-weak' && b.from! > 3)).toBe(true)
   })
   it('counts as left the fewest that hold 85 %', () => expect(suspectsLeft([0.1, 0.5, 0.36, 0.04])).toEqual([1, 2]))
+})
+
+describe('what to try first', () => {
+  const every = <T>(list: readonly T[]): T[][] => (list.length < 2 ? [[...list]] : list.flatMap((x, i) => every(list.filter((_, k) => k !== i)).map((rest) => [x, ...rest])))
+  it('is the order of the fewest minutes in the mean: no other order of five is shorter', () => {
+    fc.assert(fc.property(fc.array(fc.record({ weight: fc.integer({ min: 1, max: 50 }), minutes: fc.integer({ min: 1, max: 150 }) }), { minLength: 2, maxLength: 5 }), (list) => {
+      const sum = list.reduce((s, x) => s + x.weight, 0)
+      const tries = list.map((x, i) => ({ id: `${i}`, p: x.weight / sum, minutes: x.minutes }))
+      const least = Math.min(...every(tries).map(searchMinutes))
+      expect(bestSearch(tries).minutes).toBeCloseTo(least, 6)
+    }))
+  })
+  it('costs its own minutes where it is certain', () => expect(bestSearch([{ id: 'a', p: 1, minutes: 38 }, { id: 'b', p: 0, minutes: 10 }]).minutes).toBeCloseTo(38, 9))
+})
+
+describe('with the deck shut and the Halls suspected', () => {
+  const evidence: Evidence[] = [
+    { kind: 'symptom', symptom: 'jerks' }, { kind: 'symptom', symptom: 'push', certainty: 'maybe' }, { kind: 'word', test: 'turn', outcome: 'free' }, { kind: 'value', test: 'pack-rest', value: 55.1 },
+    { kind: 'word', test: 'code', outcome: 'hall' }, { kind: 'value', test: 'throttle', value: 2.71 },
+  ]
+  const minutes = { motor: 123, plugs: 38, controller: 50 }
+  const shut = (shared: Readonly<Record<string, number>>) => advise(hub, evidence, (t) => (t.reach === 'outside' ? { access: 0, power: 0 } : { access: 16, power: 0, shared }), minutes)
+  it('never acts on what is cheap and hardly likely', () => {
+    expect(['plugs', 'motor']).toContain(shut({}).act!.id)
+    expect(advise(hub, evidence, () => ({ access: 400, power: 0 }), minutes)).toMatchObject({ next: null, stop: 'not worth it', act: { id: 'plugs' } })
+  })
+  it('opens the deck when every likely job opens it anyway', () => {
+    const { next, ranked } = shut({ motor: 16, plugs: 16, controller: 16 })
+    expect(next!.test.reach).not.toBe('outside')
+    expect(next!.minutes).toBe(next!.test.minutes + 16)
+    expect(next!.added).toBeLessThan(next!.test.minutes + 1)
+    for (const r of ranked) expect(r.added).toBeGreaterThanOrEqual(r.test.minutes)
+  })
+  it('counts as shared the steps that the way in and the job have in common', () => {
+    const way = { minutes: 16, steps: { mat: 2, screws: 9, lid: 3, turn: 2 } }
+    expect(sharedMinutes(way, { minutes: 123, steps: { mat: 2, screws: 9, lid: 3, pack: 1 } })).toBe(14)
+    expect(sharedMinutes({ ...way, minutes: 10 }, { minutes: 123, steps: { mat: 2, screws: 9, lid: 3 } })).toBe(10)
+  })
 })
 
 describe('what is keyed in', () => {

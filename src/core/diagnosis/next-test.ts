@@ -1,21 +1,26 @@
 import { beliefs, candidates, entropy } from './belief'
 import { foresee, type Foreseen } from './outcomes'
+import { bestSearch, type Try } from './search'
 import { type Action, type Catalogue, type Evidence, NONE, type Test } from './types'
 
 /** What a test costs where the machine stands now, in minutes beside its own: to get at it, and to change the power. */
 export interface TestCost {
   readonly access: number
   readonly power: number
+  /** Of those, what each action needs anyway and finds done after the test, by action. */
+  readonly shared?: Readonly<Record<string, number>>
 }
 
 export interface RankedTest {
   readonly test: Test
   readonly minutes: number
+  /** The same less what the work that is to be expected needs anyway: what the test itself adds. */
+  readonly added: number
   readonly cost: TestCost
-  /** Expected information in bits. */
+  /** Expected information in bits, and for each minute that it adds. */
   readonly bits: number
   readonly bitsPerMinute: number
-  /** Minutes of wrong work that it is expected to save, less its own cost; not above 0 when it would not change what is done. */
+  /** Minutes of wrong work that it is expected to save, less what it adds; not above 0 when it would not change what is done. */
   readonly saves: number
   readonly outcomes: readonly Foreseen[]
 }
@@ -33,8 +38,6 @@ export interface Advice {
   readonly stop: 'same job' | 'not worth it' | null
 }
 
-/** Minutes lost when the wrong thing was done: looking again. Estimated. */
-const LOOK_AGAIN = 20
 /** What finding something that is in no list takes. Estimated. */
 const UNKNOWN = 60
 /** Suspects that count as what is left: the fewest that hold this share. */
@@ -58,29 +61,18 @@ export function advise(
   const taken = new Set(evidence.flatMap((e) => (e.kind === 'symptom' ? [] : [e.test])))
   const actionOf = new Map(catalogue.faults.map((f) => [f.id, f.action]))
   const price = (a: Action): number => minutes[a.id] ?? a.minutes
-  const actions = catalogue.actions
-  const byId = new Map(actions.map((a) => [a.id, a]))
-  /** Minutes to expect when `action` is done and the truth is `fault`. */
-  const loss = (action: Action, fault: string): number => {
-    if (fault === NONE) return price(action) + UNKNOWN
-    const right = actionOf.get(fault)!
-    return price(action) + (right === action.id ? 0 : LOOK_AGAIN + price(byId.get(right)!))
-  }
-  const losses = actions.map((a) => ids.map((id) => loss(a, id)))
-  const least = (p: readonly number[]): { readonly minutes: number; readonly action: Action } => {
-    let best = 0
-    let bestMinutes = Infinity
-    losses.forEach((row, i) => {
-      const expected = row.reduce((s, l, k) => s + l * p[k]!, 0)
-      if (expected < bestMinutes) [best, bestMinutes] = [i, expected]
+  /** Belief in each action, and last in none of them. */
+  const byAction = (p: readonly number[]): number[] => [...catalogue.actions.map((a) => ids.reduce((s, id, i) => (actionOf.get(id) === a.id ? s + p[i]! : s), 0)), p.at(-1)!]
+  const tries = (p: readonly number[], shared: Readonly<Record<string, number>> = {}): Try[] =>
+    byAction(p).map((belief, i) => {
+      const action = catalogue.actions[i]
+      return action ? { id: action.id, p: belief, minutes: Math.max(1, price(action) - (shared[action.id] ?? 0)) } : { id: NONE, p: belief, minutes: UNKNOWN }
     })
-    return { minutes: bestMinutes, action: actions[best]! }
-  }
-  const here = least(now)
+  const here = tries(now)
+  const search = bestSearch(here)
+  const act = catalogue.actions.find((a) => a.id === search.order[0]!.id) ?? null
   const bitsNow = entropy(now)
-  const known = ids.reduce((s, id, i) => s + now[i]! * (id === NONE ? UNKNOWN : price(byId.get(actionOf.get(id)!)!)), 0)
-  const atStake = here.minutes - known
-  const byAction = (p: readonly number[]): number[] => [...actions.map((a) => ids.reduce((s, id, i) => (actionOf.get(id) === a.id ? s + p[i]! : s), 0)), p.at(-1)!]
+  const atStake = search.minutes - here.reduce((s, t) => s + t.p * t.minutes, 0)
   const doubt = entropy(byAction(now))
   const ranked = catalogue.tests
     .filter((t) => !taken.has(t.id) && !skip.has(t.id))
@@ -88,17 +80,18 @@ export function advise(
       const outcomes = foresee(test, ids, now)
       const own = cost(test)
       const all = test.minutes + own.access + own.power
+      const added = Math.max(test.minutes, all - here.reduce((s, t) => s + t.p * (own.shared?.[t.id] ?? 0), 0))
       const bits = Math.max(0, bitsNow - outcomes.reduce((s, o) => s + o.p * entropy(o.after), 0))
-      const oneStep = here.minutes - outcomes.reduce((s, o) => s + o.p * least(o.after).minutes, 0)
+      const oneStep = search.minutes - outcomes.reduce((s, o) => s + o.p * bestSearch(tries(o.after, own.shared)).minutes, 0) - all
       const share = doubt > 1e-9 ? 1 - outcomes.reduce((s, o) => s + o.p * entropy(byAction(o.after)), 0) / doubt : 0
-      const saves = Math.max(oneStep, atStake * share) - all
-      return { test, minutes: all, cost: own, bits, bitsPerMinute: bits / all, saves, outcomes }
+      const saves = Math.max(oneStep, atStake * share - added)
+      return { test, minutes: all, added, cost: own, bits, bitsPerMinute: bits / added, saves, outcomes }
     })
     .sort((a, b) => b.bitsPerMinute - a.bitsPerMinute || (a.test.id < b.test.id ? -1 : 1))
   const next = ranked.find((r) => r.saves > 0) ?? null
   const left = suspectsLeft(now)
-  const same = left.every((i) => ids[i] !== NONE && actionOf.get(ids[i]!) === here.action.id)
-  return { next, ranked, act: here.action, expectedMinutes: here.minutes, atStake, stop: next ? null : same ? 'same job' : 'not worth it' }
+  const same = left.every((i) => ids[i] !== NONE && actionOf.get(ids[i]!) === act?.id)
+  return { next, ranked, act, expectedMinutes: search.minutes, atStake, stop: next ? null : same ? 'same job' : 'not worth it' }
 }
 
 /** Indices of the fewest candidates that hold 85 % of the belief, the likeliest first. */

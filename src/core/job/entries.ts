@@ -73,7 +73,7 @@ export interface Bodies {
     readonly step?: string
   }
   'test-observed': { readonly test: string; readonly outcome: string; readonly text: string; readonly live: boolean; readonly drive?: string }
-  'test-skipped': { readonly test: string; readonly reason: string; readonly drive?: string }
+  'test-skipped': { readonly test: string; readonly reason: string; /** The test in words. */ readonly text?: string; readonly drive?: string }
   'fault-called': { readonly fault: string; readonly certainty?: 'sure' | 'maybe'; readonly id?: string; readonly drive?: string; readonly action?: string }
   'power-changed': { readonly to: Power; readonly how?: string }
   'proof-taken': { readonly readings: readonly ProofReading[]; readonly instrument: string }

@@ -3,7 +3,7 @@ import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../plannin
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
 import type { RideLogSummary, RideStage } from '../ride'
 import type { PackSign, ProofReading } from '../safety'
-import type { OutPlace, Power, Stage, TestItem, Tightened } from './entries'
+import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
 export const REDUCER_VERSION = 2
@@ -215,7 +215,7 @@ export interface JobState {
   readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }
   /** By part: the last comparison of its replacement. */
   readonly comparisons: Readonly<Record<string, Mark & { readonly rows: readonly Compared[] }>>
-  readonly skipped: readonly (Mark & { readonly test: string; readonly reason: string; readonly drive?: string })[]
+  readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
   readonly rechecks: readonly Recheck[]
   readonly parked?: Mark & { readonly why: string; readonly where: string; readonly safe: string }

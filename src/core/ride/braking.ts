@@ -28,18 +28,33 @@ export function brakingStop(log: CleanLog): BrakingAnswer {
   if (log.speedFrom === 'wheel') return { ok: false, why: 'braked wheel' }
   const stops: BrakingStop[] = []
   let start = 0
+  let lowest = Infinity
   for (let i = 1; i < speed.length; i++) {
-    if (log.broken[i] || Number.isNaN(speed[i]!)) start = i
-    // The top of a fall: it moves up with the speed; half a km/h of rise is noise.
-    else if (speed[i]! >= speed[start]!) start = i
-    const first = speed[start]!
-    if (first < 8 || speed[i]! > 0.1 * first) continue
-    const stop = measure(log, speed, start, i)
+    lowest = Math.min(lowest, speed[i]!)
+    // The top of a fall moves up with the speed; after a fall that picked up again by more than noise, a new one begins.
+    if (log.broken[i] || Number.isNaN(speed[i]!) || speed[i]! >= speed[start]! || speed[i]! > lowest + 1) {
+      start = i
+      lowest = Number.isNaN(speed[i]!) ? Infinity : speed[i]!
+    }
+    if (speed[start]! < 8 || speed[i]! > 0.1 * speed[start]!) continue
+    const bites = bite(log, speed, start, i)
+    if (speed[i]! > 0.1 * speed[bites]!) continue
+    const stop = measure(log, speed, bites, i)
     if (stop) stops.push(stop)
     start = i
   }
   if (stops.length === 0) return { ok: false, why: 'no stop' }
   return { ok: true, best: stops.reduce((a, b) => (b.mfdd > a.mfdd ? b : a)), stops: stops.length }
+}
+
+/** Where the brake bites: from there on half a second takes a metre a second squared, so that a slow roll before is no part of the stop. */
+function bite(log: CleanLog, speed: Float64Array, start: number, end: number): number {
+  let ahead = start
+  for (let i = start; i < end; i++) {
+    while (ahead < end && log.time[ahead]! - log.time[i]! < 0.5) ahead++
+    if ((speed[i]! - speed[ahead]!) / 3.6 >= log.time[ahead]! - log.time[i]!) return i
+  }
+  return start
 }
 
 function measure(log: CleanLog, speed: Float64Array, start: number, end: number): BrakingStop | null {
@@ -59,6 +74,6 @@ function measure(log: CleanLog, speed: Float64Array, start: number, end: number)
   }
   const seconds = log.time[end]! - log.time[start]!
   // A roll-out is no braking: below 1.5 m/s² on the whole it is left aside.
-  if (!(to > from) || samples < BRAKING_SAMPLES || first / 3.6 / seconds < 1.5) return null
+  if (first < 8 || !(to > from) || samples < BRAKING_SAMPLES || first / 3.6 / seconds < 1.5) return null
   return { mfdd: (vb ** 2 - ve ** 2) / (25.92 * (to - from)), from: first, at: log.time[start]! }
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { quayLog } from '../../demo/ride'
 import { below, brakingStop, cleanLog, DEFAULT_LIMITS, fitHeat, judgeRide, nextRide, type RawLog, ridePassed, strips, summariseRide } from './index'
 
 /** A log sampled at `hz` for `seconds`, each channel a function of time. */
@@ -96,6 +97,18 @@ describe('a braking stop, UN R78', () => {
   it('gives back the deceleration it was made with', () => {
     const answer = brakingStop(cleanLog(log(50, 12, { speed: stop })))
     expect(answer.ok && answer.best.mfdd).toBeCloseTo(4, 2)
+    expect(answer.ok && answer.stops).toBe(1)
+  })
+  it('counts from where the brake bites, not from a slow roll before it', () => {
+    const roll = (t: number): number => (t < 8 ? 25 - 0.5 * t : Math.max(0, 21 - (t - 8) * 4.6 * 3.6))
+    const answer = brakingStop(cleanLog(log(25, 14, { speed: roll })))
+    expect(answer.ok && answer.best.mfdd).toBeCloseTo(4.6, 1)
+    expect(answer.ok && answer.best.from).toBeLessThan(21.5)
+  })
+  it('is found at the end of a ride that slowed and went on many times before', () => {
+    const raw = quayLog({ seconds: 130, hz: 25, top: 19, braking: 4.6 })
+    const answer = brakingStop(cleanLog(raw))
+    expect(answer.ok && Math.abs(answer.best.mfdd - 4.6)).toBeLessThan(0.25)
     expect(answer.ok && answer.stops).toBe(1)
   })
   it.each([

@@ -1,5 +1,5 @@
 'use client'
-import { driveConnections, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
+import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { cautionsOf } from '../shared/cautions'
@@ -31,9 +31,11 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const connection = file?.connections.find((c) => c.id === face)
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="flex justify-between gap-3 text-[15px] text-steel"><span>Next best test · {drive.name}</span><span>{costWords(ranked)}</span></p>
+      <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel"><span>Next best test · {drive.name}</span><span>{costWords(ranked)}</span></p>
       <h2 className="title text-[30px]">{test.title}</h2>
       <p className="text-[17px]">{test.how}</p>
+      <PowerGuard test={test} />
+      <WayIn ranked={ranked} diagnosis={diagnosis} />
       {connection ? <ConnectorFace connection={connection} /> : null}
       {words ? (
         <div className="grid grid-cols-2 gap-2" role="group" aria-label="What it showed">
@@ -55,7 +57,6 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
           {test.trap ? <p><span className="font-bold text-look">◆ </span>{test.trap}</p> : null}
         </div>
       ) : null}
-      <PowerGuard test={test} />
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && !words ? <Button weight="primary" disabled={against !== null} onClick={() => open({ kind: 'test', test: test.id, drive: drive.id })}>Key it in</Button> : null}
         {mayWork ? (
@@ -67,6 +68,21 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       </div>
     </article>
   )
+}
+
+/** The plugs are behind a lid: its removal is planned and logged as any other. */
+function WayIn({ ranked, diagnosis }: { readonly ranked: RankedTest; readonly diagnosis: Diagnosis }) {
+  const { file, state, log, show, mayWork } = useJob()
+  if (!file || ranked.cost.access < 0.5 || !mayWork) return null
+  const goal = goalOf(file, diagnosis.drive, 'inspect')
+  const name = file.goals.find((g) => g.id === goal)?.name
+  const plan = (): void => {
+    if (goal && name) log('goal-set', { goals: [goal], text: name })
+    show('take in')
+  }
+  return state.planned
+    ? <Button onClick={() => show('take down')}>On with the way in</Button>
+    : goal && name ? <Button onClick={plan}>Plan the way in: {name}</Button> : null
 }
 
 function Outcome({ name, meaning, diagnosis, disabled, onClick }: { readonly name: string; readonly meaning: Meaning | undefined; readonly diagnosis: Diagnosis; readonly disabled: boolean; readonly onClick: () => void }) {

@@ -39,7 +39,6 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
       <div className="mt-3 flex flex-wrap gap-2">
         {mayNote ? <Button onClick={() => show('take in')}>Add what it does</Button> : null}
         {mayWork ? <Button hint="R" onClick={() => open({ kind: 'reading' })}>Another reading</Button> : null}
-        {mayWork ? <Button weight="stop" onClick={() => open({ kind: 'call' })}>Stop measuring: call it</Button> : null}
       </div>
     </section>
   )
@@ -70,7 +69,7 @@ function Readings() {
           </tbody>
         </table>
       )}
-      {state.skipped.length > 0 ? <ul className="mt-2 text-[15.5px] text-look">{state.skipped.map((s) => <li key={s.entry}>◆ Left out: {s.test}. {s.reason}</li>)}</ul> : null}
+      {state.skipped.length > 0 ? <ul className="mt-2 text-[15.5px] text-look">{state.skipped.map((s) => <li key={s.entry}>◆ Left out: {s.text ?? s.test}. {s.reason}</li>)}</ul> : null}
     </Block>
   )
 }

@@ -23,13 +23,13 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
         const word = beliefWord(b.p)
         return (
           <li key={b.fault} className="border-t border-rule">
-            <button type="button" aria-expanded={open === b.fault} onClick={() => setOpen(open === b.fault ? undefined : b.fault)} className="grid min-h-12 w-full grid-cols-[minmax(150px,31%)_minmax(0,1fr)_minmax(120px,23%)] items-center gap-3 py-1 text-left max-md:grid-cols-1 max-md:gap-0">
+            <button type="button" aria-expanded={open === b.fault} onClick={() => setOpen(open === b.fault ? undefined : b.fault)} className="grid min-h-12 w-full grid-cols-[minmax(150px,30%)_minmax(0,1fr)_minmax(150px,27%)] items-center gap-3 py-1 text-left max-md:grid-cols-1 max-md:gap-0">
               <span className="narrow text-[16.5px] font-semibold leading-tight">{faultName(catalogue, b.fault)}</span>
               <span className="flex items-center gap-2">
-                <span className={`h-5 rounded-sm ${word === 'unlikely' ? 'bg-steel' : 'bg-copper'}`} style={{ width: `${Math.max(1.5, (62 * b.p) / most)}%` }} />
+                <span className={`h-5 rounded-sm ${word === 'unlikely' ? 'bg-steel' : 'bg-copper'}`} style={{ width: `${Math.max(1.5, (54 * b.p) / most)}%` }} />
                 <span className="whitespace-nowrap text-[15.5px]"><strong className="narrow">{word}</strong> <span className="tabular-nums text-steel">{percent(b.p)}</span></span>
               </span>
-              <span className="text-[14.5px] leading-tight text-steel">{action ? `${action.name} · ${minutes[action.id] ?? action.minutes} min${minutes[action.id] === undefined ? ' est.' : ''}` : 'look further'}</span>
+              <span className="text-[14.5px] leading-tight text-steel">{action ? <>{action.name} <span className="whitespace-nowrap">· {minutes[action.id] ?? action.minutes} min{minutes[action.id] === undefined ? ' est.' : ''}</span></> : 'look further'}</span>
             </button>
             {open === b.fault ? (
               <ul className="grid gap-0.5 pb-2 text-[15px] text-steel">

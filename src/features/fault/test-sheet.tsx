@@ -101,7 +101,7 @@ export function SkipSheet({ test: id, drive, onClose }: { readonly test: string;
         <Tiles legend="Why" name="why-not" value={why} onChange={setWhy} options={WHY_NOT.map((w) => ({ value: w, label: w }))} />
         <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={500} />
         <p className="text-[15px] text-steel">It stands on the page that goes home as not done.</p>
-        <Button weight="primary" onClick={() => (log('test-skipped', { test: id, drive, reason: text.trim() ? `${why}: ${text.trim()}` : why }), onClose())}>Leave it out</Button>
+        <Button weight="primary" onClick={() => (log('test-skipped', { test: id, drive, ...(test ? { text: test.title } : {}), reason: text.trim() ? `${why}: ${text.trim()}` : why }), onClose())}>Leave it out</Button>
       </div>
     </Sheet>
   )

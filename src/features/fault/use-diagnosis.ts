@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { accessOf, advise, type Advice, type Belief, beliefTrail, type Catalogue, goalOf, hubDirect, type Reach, type Test, type TestCost } from '../../core/diagnosis'
+import { accessOf, advise, type Advice, type Belief, beliefTrail, type Catalogue, goalOf, hubDirect, type Reach, sharedMinutes, type Test, type TestCost, type Way } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
 import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
 import { type Distances, distancesAside } from '../../workers/planner'
@@ -47,23 +47,30 @@ export function useDiagnosis(): Diagnosis | null {
     const evidence = known.map((k) => k.evidence)
     const trail = beliefTrail(catalogue, evidence)
     const skipped = new Set(state.skipped.filter((s) => s.drive === undefined || s.drive === drive.id).map((s) => s.test))
-    const cost = (test: Test): TestCost => ({
-      access: test.reach === 'outside' ? 0 : (far.reach[test.reach] ?? NOT_YET),
-      power: test.power === 'dead' && !dead ? TO_DEAD : test.power === 'live' && !live ? TO_LIVE : 0,
-    })
-    return { catalogue, drive, drives, choose: setAsked, known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, far.minutes, skipped), minutes: far.minutes, skipped }
+    const cost = (test: Test): TestCost => {
+      const way = test.reach === 'outside' ? undefined : far.reach[test.reach]
+      const toDead = test.power === 'dead' && !dead
+      return {
+        access: test.reach === 'outside' ? 0 : (way?.minutes ?? NOT_YET),
+        power: toDead ? TO_DEAD : test.power === 'live' && !live ? TO_LIVE : 0,
+        // Every job of the machine begins dead, so what a test makes dead is no loss.
+        shared: Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, (way ? sharedMinutes(way, job) : 0) + (toDead ? TO_DEAD : 0)])),
+      }
+    }
+    const minutes = Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, job.minutes]))
+    return { catalogue, drive, drives, choose: setAsked, known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, minutes, skipped), minutes, skipped }
   }, [catalogue, drive, drives, state, far, dead, live])
 }
 
 interface Far {
-  readonly reach: { readonly [K in Reach]?: number }
-  readonly minutes: Readonly<Record<string, number>>
+  readonly reach: { readonly [K in Reach]?: Way }
+  readonly jobs: Readonly<Record<string, Way>>
 }
 
 /** What the planner says of the ways in and of the whole jobs, asked anew when the machine stands differently. */
 function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined): Far {
   const { state, file } = useJob()
-  const [far, setFar] = useState<Far>({ reach: {}, minutes: {} })
+  const [far, setFar] = useState<Far>({ reach: {}, jobs: {} })
   const latest = useRef(state)
   useEffect(() => {
     latest.current = state
@@ -84,9 +91,9 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
     distancesAside(file, startOf(latest.current, file), places.map((p) => p.guard), jobs.map((j) => j.goal), { variants }, asking.signal).then(
       (d: Distances) => {
         if (asking.signal.aborted) return
-        const some = (list: readonly (number | null)[], name: (i: number) => string): Record<string, number> =>
-          Object.fromEntries(list.flatMap((m, i) => (m === null ? [] : [[name(i), m]])))
-        setFar({ reach: some(d.reach, (i) => places[i]!.reach), minutes: some(d.jobs, (i) => jobs[i]!.action) })
+        const some = (list: readonly (Way | null)[], name: (i: number) => string): Record<string, Way> =>
+          Object.fromEntries(list.flatMap((way, i) => (way === null ? [] : [[name(i), way]])))
+        setFar({ reach: some(d.reach, (i) => places[i]!.reach), jobs: some(d.jobs, (i) => jobs[i]!.action) })
       },
       () => undefined,
     )

@@ -31,5 +31,7 @@ export function costWords(r: RankedTest): string {
   const parts = [`${formatNumber(r.test.minutes, 0)} min`]
   if (r.cost.access > 0.4) parts.push(`${formatNumber(r.cost.access, 0)} to get there`)
   if (r.cost.power > 0) parts.push(`${formatNumber(r.cost.power, 0)} to make it ${r.test.power}`)
+  const anyway = r.minutes - r.added
+  if (anyway > 0.4) return `${parts.join(' + ')}, ${anyway > 0.8 * (r.minutes - r.test.minutes) ? 'needed anyway' : `${formatNumber(anyway, 0)} of it needed anyway`}`
   return parts.length > 1 ? parts.join(' + ') : r.test.reach === 'outside' ? `${parts[0]} · nothing to open` : `${parts[0]} · open already`
 }

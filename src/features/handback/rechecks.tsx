@@ -15,6 +15,7 @@ export function Rechecks() {
   const [on, setOn] = useState('')
   const [km, setKm] = useState('')
   const [fault, setFault] = useState<string>()
+  const [adding, setAdding] = useState(!state.handedBack)
   if (!mayNote) return null
   const touched = (word: string): boolean => state.up.some((s) => s.joint?.critical === word && state.steps[s.id]?.status === 'done')
   const inDays = (days: number): string => new Date(now + days * 86_400_000).toISOString().slice(0, 10)
@@ -41,15 +42,15 @@ export function Rechecks() {
       <div className="flex flex-wrap gap-2">
         {usual.map((u) => <button key={`${u.what} ${u.due}`} type="button" onClick={() => log('recheck-set', u)} className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] leading-tight">{u.what}<br /><span className="font-sans text-[13.5px] text-steel">{u.due}</span></button>)}
       </div>
-      <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
+      {adding ? <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
         <TextField label="Something else" value={what} onChange={(e) => (setFault(undefined), setWhat(e.target.value))} placeholder="tug the 6-pins" maxLength={300} />
         <div className="flex flex-wrap items-end gap-2">
           <Tiles legend="When" name="when" value={how} onChange={setHow} options={[{ value: 'day', label: 'On a day' }, { value: 'km', label: 'After km' }]} />
           {how === 'day' ? <TextField className="flex-1" label="Day" type="date" value={on} onChange={(e) => (setFault(undefined), setOn(e.target.value))} /> : <TextField className="flex-1" label="Kilometres" value={km} onChange={(e) => (setFault(undefined), setKm(e.target.value))} inputMode="decimal" autoComplete="off" />}
         </div>
         {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button type="submit">Add it to the page</Button>
-      </form>
+        <Button type="submit">{state.handedBack ? 'Add it as an addendum' : 'Add it to the page'}</Button>
+      </form> : <Button weight="quiet" onClick={() => setAdding(true)}>Look again at something else</Button>}
     </section>
   )
 }

@@ -28,7 +28,8 @@ const section = (id: string, title: string, lines: readonly string[], more: Part
 const by = (m: Mark, pen: Pen): string => `${pen.nameOf(m.by)}, ${pen.when(m.at)}`
 
 function came(state: JobState): ReportSection | null {
-  const told = [...new Set([state.complaint, ...state.symptoms.map((s) => s.text)].filter(Boolean))]
+  const words = [...new Set([state.complaint, ...state.symptoms.map((s) => s.text)].filter(Boolean))]
+  const told = words.filter((w) => !words.some((other) => other !== w && other.includes(w)))
   const found = state.faults.map((f) => `Found: ${f.text}${f.action ? `; ${f.action}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`)
   const pack = state.packCheck ? [state.packCheck.result === 'sound' ? 'Pack looked over: sound' : `Pack: ${state.packCheck.signs.join(', ')}; quarantined and referred`] : []
   return section('came in', 'It came in because', [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack])
@@ -54,10 +55,13 @@ function done(state: JobState, pen: Pen): ReportSection | null {
 function readings(state: JobState, pen: Pen): ReportSection | null {
   const first = Math.min(...state.down.flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])), Infinity)
   const shown = (r: { readonly value: number; readonly unit: string }): string => `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`
-  const rows = state.readings.map((r) => [r.at < first ? 'before' : 'after', `${r.quantity}${r.place ? `, ${r.place}` : ''}`, shown(r), r.live ? 'live' : 'dead', by(r, pen)])
-  const seen = state.observations.map((o) => [o.at < first ? 'before' : 'after', o.text, '', o.live ? 'live' : 'dead', by(o, pen)])
+  const taken = [
+    ...state.readings.map((r) => ({ ...r, what: `${r.quantity}${r.place ? `, ${r.place}` : ''}`, shown: shown(r) })),
+    ...state.observations.map((o) => ({ ...o, what: o.text, shown: '' })),
+  ].sort((a, b) => a.at - b.at)
+  const rows = taken.map((r) => [r.at < first ? 'before' : 'after', r.what, r.shown, r.live ? 'live' : 'dead', by(r, pen)])
   const proof = state.power.proof ? [`Shown dead ${pen.when(state.power.proof.at)} by ${pen.nameOf(state.power.proof.by)} with ${state.power.proof.instrument}: ${state.power.proof.readings.map((r) => `${r.volts} V`).join(', ')}`] : []
-  return section('readings', 'Readings', proof, { table: { head: ['When', 'What', 'Shown', 'State', 'By'], rows: [...rows, ...seen] } })
+  return section('readings', 'Readings', proof, { table: { head: ['When', 'What', 'Shown', 'State', 'By'], rows } })
 }
 
 function torques(state: JobState, pen: Pen): ReportSection | null {
@@ -108,7 +112,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
   const passed = ridePassed(state.rides)
   const stages = RIDE_STAGES.filter((s) => !passed.has(s)).map((s) => RIDE_HOW[s].title.toLowerCase())
   const logs = state.rides.flatMap((r) => (r.log?.findings ?? []).filter((f) => f.verdict === 'cannot say').map((f) => `${findingName(f.id)}: ${findingWords(f)}`))
-  const skipped = state.skipped.map((s) => `Test left out: ${s.test}. ${s.reason}`)
+  const skipped = state.skipped.map((s) => `Test left out: ${s.text ?? s.test}. ${s.reason}`)
   const felt = state.up.filter((s) => s.fixings.some((f) => state.fixings[f.id]?.tightened?.how === 'feel')).map((s) => `${s.title}: tightened by feel, not measured`)
   const lines = [...checks, ...felt, ...(stages.length > 0 ? [`Not ridden: ${stages.join('; ')}`] : []), ...skipped, ...new Set(logs)]
   return section('not checked', 'Not checked', lines.length > 0 ? lines : ['Every check of this job was made. What has no check was not looked at.'], { look: lines.length > 0 })

@@ -55,6 +55,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
   return (
     <Sheet open onClose={onClose} title={`New ${planned?.part?.name ?? known?.name ?? 'part'} beside the old`} note="The file’s value stands for the old one until you key in your own. Leave empty what you cannot measure.">
+      <p aria-hidden="true" className="narrow mb-1 grid grid-cols-[minmax(0,1fr)_88px_112px_24px] gap-2 text-[14px] text-steel"><span /><span>The old one</span><span>The new one</span></p>
       <ul className="grid gap-2">
         {specs.map((spec, i) => {
           const verdict = draft[i]!.verdict

@@ -28,9 +28,9 @@ export function ProveCard() {
       {stage ? (
         <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
           <p><span className="font-bold text-stop">▲ </span>Stop at once at: {STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', ')}.</p>
+          <p><span className="font-bold text-look">◆ </span>Private ground, helmet, slow. Local rules decide where it may be ridden.</p>
         </div>
       ) : null}
-      <p className="border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16.5px]"><span className="font-bold text-look">◆ </span>Private ground, helmet, slow. Local rules decide where it may be ridden.</p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && stage && shut.length === 0 ? (
           <>
@@ -38,7 +38,7 @@ export function ProveCard() {
             <Button onClick={() => open({ kind: 'ride', stage })}>Stopped, or with words and a log</Button>
           </>
         ) : null}
-        {mayWork ? <Button weight={stage && shut.length === 0 && !passed.has('gentle') ? 'quiet' : 'primary'} onClick={on}>On to hand back</Button> : null}
+        {mayWork ? <Button weight={!stage || shut.length > 0 ? 'primary' : passed.has('gentle') ? 'plain' : 'quiet'} onClick={on}>On to hand back</Button> : null}
       </div>
     </article>
   )

@@ -38,7 +38,7 @@ function Ladder() {
           return (
             <li key={stage} className={`flex flex-wrap items-baseline gap-x-3 rounded-md border bg-paper px-4 py-2 ${stage === next ? 'border-copper' : 'border-rule'}`}>
               <span className="text-[17px] font-semibold">{sign} {RIDE_HOW[stage].title}</span>
-              {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">not a condition</span>}
+              {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">can be left out</span>}
               {last ? <span className="text-[15.5px]">{last.text}{last.kilometres !== undefined ? `, ${last.kilometres} km` : ''} <span className="text-[14px] text-steel">{nameOf(last.by)}{now > 0 ? `, ${clockText(last.at, now)}` : ''}</span></span> : null}
               {done && mayWork ? <button type="button" className="narrow ml-auto min-h-11 text-[15px] underline underline-offset-4" onClick={() => open({ kind: 'ride', stage })}>Ride it again</button> : null}
             </li>

@@ -73,17 +73,17 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
   const per = Math.ceil(connection.pins.length / rows)
   return (
     <figure>
-      <Board label={`${connection.name}, seen from the wire side: ${connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')}`} viewBox="0 0 420 200">
-        <rect x="70" y={rows === 2 ? 24 : 44} width="280" height={rows === 2 ? 160 : 104} rx="12" className="fill-[#3a4650] stroke-[#cfd6db]" strokeWidth="2" />
-        {connection.keying ? <rect x="180" y={rows === 2 ? 14 : 34} width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
+      <Board label={`${connection.name}, seen from the wire side: ${connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')}`} viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}>
+        <rect x="70" y="20" width="280" height={rows === 2 ? 136 : 94} rx="12" className="fill-[#3a4650] stroke-[#cfd6db]" strokeWidth="2" />
+        {connection.keying ? <rect x="180" y="10" width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
         {connection.pins.map((pin, i) => {
           const cx = 70 + (280 / per) * ((i % per) + 0.5)
-          const cy = rows === 2 ? 66 + Math.floor(i / per) * 74 : 88
+          const cy = 56 + Math.floor(i / per) * 60
           return (
             <g key={pin.n}>
-              <circle cx={cx} cy={cy} r="19" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
+              <circle cx={cx} cy={cy} r="17" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
               <text x={cx - 30} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>{pin.n}</text>
-              <text x={cx} y={cy + 37} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>{pin.function}</text>
+              <text x={cx} y={cy + 33} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>{pin.function}</text>
             </g>
           )
         })}

@@ -25,7 +25,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'photo-added': return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
     case 'reading-taken': return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
     case 'test-observed': return `Test: ${entry.body.text}`
-    case 'test-skipped': return `Test left out: ${entry.body.test}, ${entry.body.reason}`
+    case 'test-skipped': return `Test left out: ${entry.body.text ?? entry.body.test}, ${entry.body.reason}`
     case 'fault-called': return `The fault: ${entry.body.fault}`
     case 'power-changed': return `Now ${POWER[entry.body.to]}`
     case 'proof-taken': return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${r.between}`).join('; ')} (${entry.body.instrument})`
