@@ -10,6 +10,7 @@ export function adoptPlan(draft: Draft, body: Bodies['plan-adopted']): void {
   const keptIds = new Set(kept.map((s) => s.id))
   const keptUp = draft.up.filter((s) => !planned.has(s.id) && s.pair !== undefined && keptIds.has(s.pair))
   draft.planned = true
+  draft.earlier = [...keptIds]
   draft.goals = [...plan.goals]
   draft.settings = body.settings
   draft.fileRevision = body.revision

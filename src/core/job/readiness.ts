@@ -34,10 +34,10 @@ export function waitingFor(state: JobState, step: PlannedStep, at: number): stri
   return [...new Set(reasons)]
 }
 
-/** Checks that bind a step beside its order: the new part before the first one down, pack and axle before power, locker before a spin. */
+/** Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power, locker before a spin. */
 function boundBy(state: JobState, step: PlannedStep, at: number): string[] {
   const bind: CheckId[] = []
-  if (step.limb === 'down' && !state.down.some((s) => s.number !== undefined && state.steps[s.id]?.status === 'done')) bind.push('replacement matches')
+  if (step.limb === 'down' && !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')) bind.push('replacement matches')
   if (step.power === 'live') bind.push('pack triage', 'reaction path')
   if (step.check === 'spin test') bind.push('pack triage', 'reaction path', 'handling strength')
   if (bind.length === 0) return []

@@ -6,7 +6,7 @@ import type { PackSign, ProofReading } from '../safety'
 import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 2
+export const REDUCER_VERSION = 3
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -194,6 +194,8 @@ export interface JobState {
   readonly power: PowerState
   readonly pose: { readonly id: string; readonly name: string; readonly mark?: Mark }
   readonly planned: boolean
+  /** Steps that were done before the present plan was adopted, and stand ahead of it. */
+  readonly earlier: readonly string[]
   readonly fileRevision?: string
   /** As they stood when the plan was adopted. */
   readonly settings: JobSettings
@@ -244,7 +246,7 @@ export type Draft = {
 export function emptyState(jobId: string): JobState {
   return {
     jobId, seq: 0, number: '', machine: { name: '' }, stand: '', complaint: '', job: '', goals: [], variants: {}, openedAt: 0, lastBy: '', lastAt: 0,
-    stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: {}, fixings: {},
+    stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, earlier: [], settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: {}, fixings: {},
     parts: {}, locks: [], checks: {}, symptoms: [], damage: [], notes: [], readings: [], observations: [], comparisons: {}, photos: [], faults: [], skipped: [], rides: [], rechecks: [],
     addenda: 0, flags: [], struck: [], unknown: 0, heads: {}, receipts: [0],
   }

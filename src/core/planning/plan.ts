@@ -59,14 +59,14 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const setting = { turn: turns.cost, swap: prices.swap, againstPreference: prices.againstPreference, width }
   const down = sequence({ ...setting, items: downItems(file, chosen, variants, facts), pose: start.pose, tool: start.tool })
   if (!down) return noWay(chosen, start.pose, turns)
-  const downSteps = writeDown(index, chosen, down, start.pose, turns, goalNames, goal)
+  const downSteps = writeDown(index, chosen, down, start, turns, goalNames, goal)
 
   const all = [...already, ...chosen]
   const ups = compileUp(index, variants, all)
   const bottom = down.placed.at(-1)?.pose ?? start.pose
   const up = sequence({ ...setting, items: upItems(index, ups, variants), pose: bottom, tool: null })
   if (!up) return fail({ kind: 'cycle', loop: upLoop(ups) })
-  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps)
+  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already)
 
   return ok({
     planner: PLANNER_VERSION,
@@ -111,10 +111,15 @@ function downItems(file: MachineFile, chosen: readonly Action[], variants: Reado
 }
 
 function writeDown(
-  index: FileIndex, chosen: readonly Action[], order: Sequence, pose: string, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3],
+  index: FileIndex, chosen: readonly Action[], order: Sequence, start: PlanStart, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3],
 ): PlannedStep[] {
-  let before = pose
+  let before = start.pose
   let cells = 0
+  const taken = new Set(start.cells)
+  const nextCell = (): string => {
+    while (taken.has(cellName(cells))) cells++
+    return cellName(cells++)
+  }
   let number = 0
   return order.placed.map(({ index: i, mode, pose: here }) => {
     const action = chosen[i]!
@@ -133,7 +138,7 @@ function writeDown(
       ...(asksDead(action.needs) ? { dead: true as const } : {}),
       ...(power ? { power } : {}),
       ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
-      fixings: joint ? fixingSpecs(joint, () => cellName(cells++)) : [],
+      fixings: joint ? fixingSpecs(joint, nextCell) : [],
       parts: partSpecs(index, action.gives),
     }
     before = here
@@ -141,15 +146,16 @@ function writeDown(
   })
 }
 
-function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, pose: string, turns: Turns, down: readonly PlannedStep[]): PlannedStep[] {
+function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, pose: string, turns: Turns, down: readonly PlannedStep[], already: readonly Action[]): PlannedStep[] {
   let before = pose
   const byAction = new Map(down.map((s) => [s.action, s]))
+  const earlier = new Set(already.map((a) => a.id))
   return order.placed.map(({ index: i, mode, pose: here }) => {
     const up = ups[i]!
     const answered = up.answers ? byAction.get(up.answers.id) : undefined
     const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
     const covers = up.doing.covers ?? (joint ? [joint.id] : [])
-    const members = covers.flatMap((id) => byAction.get(`undo:${id}`)?.fixings ?? [])
+    const members = covers.flatMap((id) => byAction.get(`undo:${id}`)?.fixings ?? (earlier.has(`undo:${id}`) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []))
     const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
     const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
     const final = passes?.includes('final') ?? false
@@ -157,7 +163,7 @@ function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, po
       id: `up:${up.id}`,
       limb: 'up',
       ...describe(index, up.action, up.doing, { mode, pose: here, before }, turns),
-      ...(answered?.number !== undefined ? { number: answered.number, pair: answered.id } : {}),
+      ...(answered?.number !== undefined ? { number: answered.number, pair: answered.id } : up.answers && earlier.has(up.answers.id) ? { pair: `down:${up.answers.id}` } : {}),
       why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
       gives: up.answers?.gives ?? [],
       after: up.after.map((id) => `up:${id}`),

@@ -16,9 +16,9 @@ export function cellName(n: number): string {
   return `${String.fromCharCode(65 + Math.floor(n / 6))}${(n % 6) + 1}`
 }
 
-/** Fixings of a joint as the tray will hold them: one cell for each size in it. */
-export function fixingSpecs(joint: Joint, nextCell: () => string): FixingSpec[] {
-  const cells = new Map<string, string>()
+/** Fixings of a joint as the tray will hold them: one cell for each size in it; none where they lie somewhere already. */
+export function fixingSpecs(joint: Joint, nextCell: () => string | undefined): FixingSpec[] {
+  const cells = new Map<string, string | undefined>()
   return joint.members.map((member) => {
     const label = member.length === undefined || !joint.thread ? joint.label : `${joint.thread}×${member.length}`
     if (joint.keep === 'cell' && !member.stay && !cells.has(label)) cells.set(label, nextCell())

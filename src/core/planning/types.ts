@@ -31,6 +31,8 @@ export interface PlanStart {
   readonly done: readonly string[]
   readonly pose: string
   readonly tool: string | null
+  /** Cells of the tray that are in use. */
+  readonly cells?: readonly string[]
 }
 
 /** Why a step is in the plan: the step or the job to do that wants it. */

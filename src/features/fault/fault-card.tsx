@@ -14,6 +14,14 @@ import { actionOf, beliefWord, costWords, faultName, percent } from './words'
 export function FaultCard() {
   const diagnosis = useDiagnosis()
   if (!diagnosis) return <PlainCard />
+  if (!diagnosis.ready) {
+    return (
+      <article className="flex min-h-full flex-col gap-3">
+        <p className="text-[15px] text-steel">{diagnosis.drive.name}</p>
+        <h2 className="title text-[30px]" role="status">Working out what to measure next…</h2>
+      </article>
+    )
+  }
   return diagnosis.advice.next ? <NextTest diagnosis={diagnosis} ranked={diagnosis.advice.next} /> : <TimeToAct diagnosis={diagnosis} />
 }
 

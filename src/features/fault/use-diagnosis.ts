@@ -5,7 +5,7 @@ import { deadAt } from '../../core/job'
 import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
 import { type Distances, distancesAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
-import { startOf } from '../shared/plan-start'
+import { startOf } from '../../core/job'
 import { evidenceOf, type Known } from './evidence'
 
 export interface Diagnosis {
@@ -20,6 +20,8 @@ export interface Diagnosis {
   /** Minutes of each action, by the planner where the file has the job. */
   readonly minutes: Readonly<Record<string, number>>
   readonly skipped: ReadonlySet<string>
+  /** The planner has answered for how the machine stands now; until then minutes are rough, and the advice may change. */
+  readonly ready: boolean
 }
 
 /** Minutes that a change of power takes beside the test: isolating and proving dead; plugging back. Estimated. */
@@ -58,19 +60,20 @@ export function useDiagnosis(): Diagnosis | null {
       }
     }
     const minutes = Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, job.minutes]))
-    return { catalogue, drive, drives, choose: setAsked, known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, minutes, skipped), minutes, skipped }
+    return { catalogue, drive, drives, choose: setAsked, known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, minutes, skipped), minutes, skipped, ready: far.ready }
   }, [catalogue, drive, drives, state, far, dead, live])
 }
 
 interface Far {
   readonly reach: { readonly [K in Reach]?: Way }
   readonly jobs: Readonly<Record<string, Way>>
+  readonly ready: boolean
 }
 
 /** What the planner says of the ways in and of the whole jobs, asked anew when the machine stands differently. */
 function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined): Far {
   const { state, file } = useJob()
-  const [far, setFar] = useState<Far>({ reach: {}, jobs: {} })
+  const [far, setFar] = useState<Omit<Far, 'ready'> & { readonly of: string | null }>({ reach: {}, jobs: {}, of: null })
   const latest = useRef(state)
   useEffect(() => {
     latest.current = state
@@ -79,6 +82,7 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
   useEffect(() => {
     if (!file || !drive || !catalogue) return
     const asking = new AbortController()
+    const asked = `${drive.id} ${stands}`
     const places = REACHES.flatMap((r): { readonly reach: Reach; readonly guard: Guard }[] => {
       const guard = accessOf(file, drive, r)
       return guard ? [{ reach: r, guard }] : []
@@ -93,11 +97,11 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
         if (asking.signal.aborted) return
         const some = (list: readonly (Way | null)[], name: (i: number) => string): Record<string, Way> =>
           Object.fromEntries(list.flatMap((way, i) => (way === null ? [] : [[name(i), way]])))
-        setFar({ reach: some(d.reach, (i) => places[i]!.reach), jobs: some(d.jobs, (i) => jobs[i]!.action) })
+        setFar({ reach: some(d.reach, (i) => places[i]!.reach), jobs: some(d.jobs, (i) => jobs[i]!.action), of: asked })
       },
-      () => undefined,
+      () => asking.signal.aborted || setFar((before) => ({ ...before, of: asked })),
     )
     return () => asking.abort()
   }, [file, drive, catalogue, stands])
-  return far
+  return useMemo(() => ({ ...far, ready: !file || !drive || far.of === `${drive.id} ${stands}` }), [far, file, drive, stands])
 }

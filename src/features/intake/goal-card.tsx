@@ -8,7 +8,7 @@ import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
-import { startOf } from '../shared/plan-start'
+import { startOf } from '../../core/job'
 import { comparedWords } from './compare-words'
 
 function whyNot(error: PlanError): string {

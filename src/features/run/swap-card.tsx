@@ -6,14 +6,13 @@ import { TextField } from '../../ui/field'
 import { useJob } from '../shared/context'
 
 /** What sat on the old part and goes over to the new one, if that came bare: nothing is left on the old one when it is sent back. */
-function Transfer({ names }: { readonly names: readonly string[] }) {
-  const [ticked, setTicked] = useState<readonly string[]>([])
+function Transfer({ names, ticked, onTick }: { readonly names: readonly string[]; readonly ticked: readonly string[]; readonly onTick: (ticked: readonly string[]) => void }) {
   return (
     <fieldset className="grid gap-1.5">
       <legend className="mb-1 text-[15px] font-semibold">Goes over to the new one</legend>
       {names.map((name) => (
         <label key={name} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
-          <input type="checkbox" className="size-6 accent-ok" checked={ticked.includes(name)} onChange={() => setTicked(ticked.includes(name) ? ticked.filter((t) => t !== name) : [...ticked, name])} />
+          <input type="checkbox" className="size-6 accent-ok" checked={ticked.includes(name)} onChange={() => onTick(ticked.includes(name) ? ticked.filter((t) => t !== name) : [...ticked, name])} />
           <span className="flex-1 text-[16px]">{name}</span>
           <span className="text-[14px] text-steel">{ticked.includes(name) ? 'off the old one' : 'still on the old one?'}</span>
         </label>
@@ -24,10 +23,11 @@ function Transfer({ names }: { readonly names: readonly string[] }) {
 
 /** The bottom of the dip: old out, new in, both serial numbers. */
 export function SwapCard() {
-  const { state, file, log, mayWork, show, addPhoto } = useJob()
+  const { state, file, log, logAll, mayWork, show, addPhoto } = useJob()
   const open = state.swap.find((s) => state.steps[s.id]?.status !== 'done')
   const [oldSerial, setOld] = useState('')
   const [newSerial, setNew] = useState('')
+  const [ticked, setTicked] = useState<readonly string[]>([])
   const onUp = (): void => {
     if (stageIndex(state.stage) < stageIndex('build up')) log('stage-moved', { to: 'build up' })
     show('build up')
@@ -56,15 +56,18 @@ export function SwapCard() {
           <TextField label="New, serial" value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
         </div>
       ) : null}
-      {over.length > 0 ? <Transfer key={open.id} names={over.map((p) => p.name)} /> : null}
+      {over.length > 0 ? <Transfer names={over.map((p) => p.name)} ticked={ticked} onTick={setTicked} /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <div className="flex gap-2">
             <Button
               weight="primary" className="flex-1"
               onClick={() => {
-                if (open.part) log('part-replaced', { part: open.part.id, step: open.id, ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}), ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}) })
-                else log('step-done', { step: open.id })
+                if (open.part) {
+                  const swapped = { part: open.part.id, step: open.id, ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}), ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}) }
+                  logAll([{ kind: 'part-replaced', body: swapped }, ...(ticked.length > 0 ? [{ kind: 'note-added' as const, body: { text: `Over to the new one: ${ticked.join(', ')}`, step: open.id } }] : [])])
+                } else log('step-done', { step: open.id })
+                setTicked([])
                 setOld('')
                 setNew('')
               }}
