@@ -51,9 +51,9 @@ function done(state: JobState, pen: Pen): ReportSection | null {
   return section('done', 'What was done', [...fresh, ...work])
 }
 
-/** Readings on both sides of the way down, so that before and after stand beside each other. */
+/** Readings before the way back up and after it began, so that before and after stand beside each other. */
 function readings(state: JobState, pen: Pen): ReportSection | null {
-  const first = Math.min(...state.down.flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])), Infinity)
+  const first = Math.min(...[...state.swap, ...state.up].flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])), Infinity)
   const shown = (r: { readonly value: number; readonly unit: string }): string => `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`
   const taken = [
     ...state.readings.map((r) => ({ ...r, what: `${r.quantity}${r.place ? `, ${r.place}` : ''}`, shown: shown(r) })),

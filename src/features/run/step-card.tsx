@@ -135,15 +135,15 @@ function WaitButtons({ waits }: { readonly waits: readonly string[] }) {
       {waits.includes('check: replacement matches') && part ? (
         <>
           <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
-          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over, why</Button>
+          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
         </>
       ) : null}
       {waits.includes('check: pack triage') ? (
         state.packCheck
-          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over, why</Button> : null
+          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over the pack, why</Button> : null
           : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
       ) : null}
-      {waits.includes('check: handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over, why</Button> : null}
+      {waits.includes('check: handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over the locker’s time, why</Button> : null}
     </div>
   )
 }
