@@ -1,5 +1,7 @@
 // From the tap on a step to the paint that shows it, at 4× CPU slow-down, in Chromium on the production build.
+import path from 'node:path'
 import { chromium } from '@playwright/test'
+import { runTs } from '../scripts/lib/app.mjs'
 import { CHROMIUM_ARGS } from '../scripts/lib/chromium.mjs'
 import { signIn } from '../scripts/lib/sizes.mjs'
 import { World } from '../scripts/lib/world.mjs'
@@ -43,8 +45,41 @@ export async function screenBench(cluster) {
     row('a click that changes a line of text, median', `${least[Math.floor(least.length / 2)]?.toFixed(0) ?? 'under 16'} ms`, 'what this machine needs at least')
     row('tap on a step to paint, median', `${times[Math.floor(times.length / 2)].toFixed(0)} ms`, 'under 100 ms')
     row('tap on a step to paint, worst of ' + times.length, `${times.at(-1).toFixed(0)} ms`, '')
+    await rideFrames(world, browser)
   } finally {
     await browser.close()
     await world.close()
   }
+}
+
+/** A million rows of a ride given to the sheet: how long until they are judged, and the longest frame of the page meanwhile. */
+async function rideFrames(world, browser) {
+  const file = path.join(process.env.NAILSMITH_DATA, 'million.csv')
+  runTs('bench/million.ts', [file])
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await signIn(page, world.url(), 'Tobias')
+  const href = await page.getByRole('link', { name: /no\. 9/ }).first().getAttribute('href')
+  await page.goto(`${world.url()}${href}?stage=prove`)
+  await page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()
+  const input = page.getByLabel('Its log, if there is one')
+  await input.waitFor()
+  await page.waitForTimeout(1000)
+  await page.evaluate(() => {
+    window.frames60 = []
+    let last = performance.now()
+    const tick = (now) => {
+      window.frames60.push(now - last)
+      last = now
+      requestAnimationFrame(tick)
+    }
+    requestAnimationFrame(tick)
+  })
+  const started = Date.now()
+  await input.setInputFiles(file)
+  await page.getByText(/million\.csv · 1,000,000 lines/).waitFor({ timeout: 60_000 })
+  const seconds = (Date.now() - started) / 1000
+  const frames = await page.evaluate(() => window.frames60.sort((a, b) => a - b))
+  row('1,000,000 rows of a ride, file chosen to judged, in the browser', `${seconds.toFixed(1)} s`, 'under 3 s')
+  row('longest frame of the page meanwhile', `${frames.at(-1).toFixed(0)} ms`, 'under 50 ms')
+  await page.context().close()
 }

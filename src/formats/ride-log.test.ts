@@ -1,5 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { readRideLog } from './ride-log'
+import { readFigure, readRideLog } from './ride-log'
 
 const read = (text: string) => {
   const result = readRideLog(text)
@@ -54,4 +55,14 @@ describe('readRideLog', () => {
     expect(read('time,wheel speed\n0,1\n').raw.speedFrom).toBe('wheel')
     expect(read('time,speed\n0,1\n').raw.speedFrom).toBe('unknown')
   })
+})
+
+describe('a figure', () => {
+  it('reads as Number does, with a point or a comma', () => {
+    fc.assert(fc.property(fc.double({ noNaN: true, noDefaultInfinity: true }), fc.integer({ min: 0, max: 12 }), fc.boolean(), (x, decimals, comma) => {
+      for (const text of [String(x), Math.abs(x) < 1e20 ? x.toFixed(decimals) : '0']) expect(readFigure(comma ? text.replace('.', ',') : text, comma)).toBe(Number(text))
+    }))
+  })
+  it.each([['', false], ['  ', false], ['1,5', false], ['1.2.3', false], ['-', false], ['.', false], ['x', true]] as const)('is none: %j', (text, comma) => expect(readFigure(text, comma)).toBeNaN())
+  it.each([['  7 ', 7], ['1e3', 1000], ['+2', 2], ['.5', 0.5], ['-0.25', -0.25]] as const)('reads %j', (text, value) => expect(readFigure(text, false)).toBe(value))
 })

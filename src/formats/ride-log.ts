@@ -82,7 +82,7 @@ function rows(text: string, delimiter: string, time: Column, wanted: readonly (r
   const values = wanted.map(() => new Float64Array(most))
   // With a semicolon or tab between columns a comma can only be a decimal comma.
   const comma = delimiter !== ','
-  const read = (cell: string | undefined): number => (cell === undefined || cell.trim() === '' ? Number.NaN : Number(comma ? cell.replace(',', '.') : cell))
+  const read = (cell: string | undefined): number => readFigure(cell, comma)
   let n = 0
   let line = 1
   let unreadable = 0
@@ -129,6 +129,35 @@ function rows(text: string, delimiter: string, time: Column, wanted: readonly (r
     notes,
     columns: [time.name, ...wanted.map(([, c]) => c.name)],
   })
+}
+
+/**
+ * A decimal figure; NaN for an empty cell or words. Plain ones of up to 15 digits are read digit by digit, several times faster than
+ * `Number` and exactly the same (an exact integer over an exact power of ten; Clinger 1990).
+ */
+export function readFigure(cell: string | undefined, comma: boolean): number {
+  if (cell === undefined || cell === '') return Number.NaN
+  const negative = cell.charCodeAt(0) === 45
+  let mantissa = 0
+  let digits = 0
+  let scale = 0
+  for (let i = negative ? 1 : 0; i < cell.length; i++) {
+    const c = cell.charCodeAt(i)
+    if (c >= 48 && c <= 57) {
+      mantissa = mantissa * 10 + (c - 48)
+      digits++
+      scale *= 10
+    } else if (scale === 0 && (c === 46 || (comma && c === 44))) scale = 1
+    else return slowFigure(cell, comma)
+  }
+  if (digits === 0 || digits > 15) return slowFigure(cell, comma)
+  const value = scale > 1 ? mantissa / scale : mantissa
+  return negative ? -value : value
+}
+
+/** With an exponent, a sign, blanks about it, or more digits than a number holds. */
+function slowFigure(cell: string, comma: boolean): number {
+  return cell.trim() === '' ? Number.NaN : Number(comma ? cell.replace(',', '.') : cell)
 }
 
 /** Seconds, `h:mm:ss.s`, or a date and time. */

@@ -41,7 +41,8 @@ export function cleanLog(raw: RawLog): CleanLog {
   const notes: LogNote[] = []
   const keep = inOrder(raw, notes)
   const time = pick(raw.time, keep)
-  const row = Uint32Array.from(keep, (i) => raw.row[i]!)
+  const row = new Uint32Array(keep.length)
+  for (let k = 0; k < keep.length; k++) row[k] = raw.row[keep[k]!]!
   const channels: { [K in Channel]?: Float64Array } = {}
   for (const name of CHANNELS) {
     const values = raw.channels[name]
@@ -98,7 +99,9 @@ function possible(values: Float64Array, row: Uint32Array, channel: Channel, note
 }
 
 function pick(from: Float64Array, keep: Uint32Array): Float64Array {
-  return Float64Array.from(keep, (i) => from[i]!)
+  const picked = new Float64Array(keep.length)
+  for (let k = 0; k < keep.length; k++) picked[k] = from[keep[k]!]!
+  return picked
 }
 
 /** The middle of the intervals; of a sample of them where there are very many. */

@@ -50,7 +50,7 @@ export function restVolts(log: CleanLog): { readonly rest: number; readonly lowe
     if (Number.isNaN(voltage[i]!)) continue
     if (!current || Math.abs(current[i]!) < 0.5) rest.push(voltage[i]!)
   }
-  const all = Float64Array.from(voltage.filter((v) => !Number.isNaN(v))).sort()
+  const all = voltage.filter((v) => !Number.isNaN(v)).sort()
   if (rest.length < 3 || all.length < 20) return null
   rest.sort((a, b) => a - b)
   return { rest: rest[Math.floor(rest.length / 2)]!, lowest: all[Math.floor(all.length / 100)]! }
