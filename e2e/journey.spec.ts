@@ -121,7 +121,14 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 
   // Called; the new motor is laid beside the old one before anything more is undone. The first one sent is too wide.
   await card(page).getByRole('button', { name: 'Call it, choose the job' }).click()
-  await sheet(page).getByRole('button', { name: 'Call it' }).click()
+  await sheet(page).getByText('Swap it or mend it? Weigh it').click()
+  await sheet(page).getByLabel('Run so far, km').fill('2100')
+  await sheet(page).getByLabel('New part costs').fill('dear')
+  await expect(sheet(page).getByText('“dear” is no figure from 0 to a million.')).toBeVisible()
+  await sheet(page).getByLabel('New part costs').fill('95')
+  await sheet(page).getByLabel('An hour costs').fill('60')
+  await sheet(page).getByRole('button', { name: 'Take that: new motor or lead' }).click()
+  await sheet(page).getByRole('button', { name: 'Call it', exact: true }).click()
   await page.getByRole('radio', { name: 'front motor', exact: true }).check()
   await expect(card(page).getByRole('button', { name: 'Start down' })).toBeEnabled()
   await compareNew(page, { 'between the inner washers': '104' })

@@ -22,7 +22,7 @@ export function HandBackPanel() {
   const { state, now, nameOf } = useJob()
   const report = useReport()
   return (
-    <div role="region" aria-label="The page that goes with it" tabIndex={0} className="overflow-y-auto bg-paper px-6 py-5 print:overflow-visible print:p-0 print:text-[11px] print:leading-tight">
+    <div role="region" aria-label="The page that goes with it" tabIndex={0} className="overflow-y-auto bg-paper px-6 py-5 print:overflow-visible print:bg-white print:p-0 print:text-[11px] print:leading-tight">
       <header className="mb-3 border-b-2 border-ink pb-2">
         <p className="text-[15px] text-steel print:text-[11px]">Job {report.job} · {report.owner} · {report.at.slice(0, 10)}</p>
         <h2 className="title text-[27px] print:text-[20px]">{report.machine} · {report.work}</h2>
@@ -38,14 +38,14 @@ export function HandBackPanel() {
 
 function Part({ section }: { readonly section: ReportSection }) {
   return (
-    <section className={`${section.look ? 'my-3 border-l-[6px] border-look bg-look-tint px-4 py-2' : 'mb-3'} print:my-1.5 print:break-inside-avoid print:border-l-2 print:py-0.5`}>
+    <section className={`${section.look ? 'my-3 border-l-[6px] border-look bg-look-tint px-4 py-2 print:border-l-2' : 'mb-3'} print:my-1.5 print:break-inside-avoid print:py-0.5`}>
       <h3 className={section.id === 'not checked' ? 'title text-[18px] print:text-[13px]' : 'narrow text-[15px] text-steel print:text-[11px]'}>{section.title}</h3>
       {section.lines.length > 0 ? <ul>{section.lines.map((line, i) => <li key={i} className="text-[16.5px] print:text-[11px]">{section.look ? '◆ ' : ''}{line}</li>)}</ul> : null}
       {section.table && section.table.rows.length > 0 ? (
         <div className="overflow-x-auto">
           <table className="w-full text-left text-[15.5px] print:text-[10px]">
             <thead className="narrow text-[13.5px] text-steel print:text-[9.5px]"><tr>{section.table.head.map((h) => <th key={h} className="py-0.5 pr-3 font-normal">{h}</th>)}</tr></thead>
-            <tbody>{section.table.rows.map((row, i) => <tr key={i} className="border-t border-rule align-baseline">{row.map((cell, k) => <td key={k} className="py-0.5 pr-3">{cell}</td>)}</tr>)}</tbody>
+            <tbody>{section.table.rows.map((row, i) => <tr key={i} className="border-t border-rule align-baseline">{row.map((cell, k) => <td key={k} className={cell.length <= 22 ? 'whitespace-nowrap py-0.5 pr-3' : 'py-0.5 pr-3'}>{cell}</td>)}</tr>)}</tbody>
           </table>
         </div>
       ) : null}

@@ -82,7 +82,7 @@ function different(state: JobState): ReportSection | null {
   const lines = steps.flatMap((s) => {
     const own = state.steps[s.id]
     const reason = s.fixings.flatMap((f) => state.fixings[f.id]?.tightened?.reason ?? [])[0]
-    return [...(own?.differs ?? []).map((d) => `${s.title}: ${d}`), ...(own?.status === 'left' ? [`Left on: ${s.title}. ${own.reason ?? ''}`] : []), ...(reason && s.limb === 'up' ? [`${s.title}: not to the number. ${reason}`] : [])]
+    return [...(own?.differs ?? []).map((d) => `${s.title}: ${d}`), ...(own?.status === 'left' ? [`Left on: ${s.title}. ${own.reason ?? ''}`] : []), ...(reason && s.limb === 'up' ? [`${s.title}: not as given. ${reason}`] : [])]
   })
   const parts = Object.values(state.comparisons).flatMap((c) => c.rows.filter((r) => r.verdict === 'mismatch').map((r) => `New part: ${r.name} differs (${r.fresh} for ${r.old}${r.unit ? ` ${unitLabel(r.unit)}` : ''})`))
   return section('different', 'Different from the file', [...parts, ...lines])
@@ -96,7 +96,7 @@ function overrides(state: JobState, pen: Pen): ReportSection | null {
 function rides(state: JobState, pen: Pen): ReportSection | null {
   const lines = state.rides.flatMap((r) => [
     `${r.stage ? `${RIDE_HOW[r.stage].title}${r.outcome === 'stopped' ? ', stopped' : ''}: ` : ''}${r.text}${r.kilometres !== undefined ? `, ${Number(r.kilometres.toPrecision(3))} km` : ''} (${pen.nameOf(r.by)})`,
-    ...(r.log?.findings ?? []).filter((f) => f.value !== undefined).map((f: Finding) => `from ${r.log!.name}: ${findingName(f.id)} ${findingWords(f)}`),
+    ...(r.log ? [`By its log, ${r.log.name}: ${r.log.findings.filter((f) => f.value !== undefined).map((f: Finding) => `${findingName(f.id).toLowerCase()} ${findingWords(f)}`).join('; ')}.`] : []),
   ])
   return section('rides', 'Rides', lines.length > 0 ? lines : ['Not ridden.'])
 }

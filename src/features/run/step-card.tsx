@@ -121,7 +121,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
 
 /** Does the step have something to be tightened or broken loose? */
 function hasTightness(state: JobState, step: PlannedStep): boolean {
-  if (step.limb === 'up') return step.joint !== undefined && nextPass(state, step.id) === 'final'
+  if (step.limb === 'up') return (step.torque !== undefined || step.joint?.thread !== undefined) && nextPass(state, step.id) === 'final'
   return step.tool !== undefined && state.up.some((s) => s.pair === step.id && s.torque !== undefined)
 }
 

@@ -30,6 +30,7 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
   const [force, setForce] = useState<'50' | '150' | '300'>('150')
   const [reason, setReason] = useState('')
   const [warmth, setWarmth] = useState('')
+  const [locker, setLocker] = useState<'given' | 'none'>('given')
   const [fault, setFault] = useState<string>()
   const final = nextPass(state, step.id) === 'final'
   const length = readNumber(lever)
@@ -42,13 +43,14 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
     if (temperature === null || (temperature !== undefined && (temperature < -20 || temperature > 60))) return setFault(`“${warmth}” is not the bench’s temperature: −20 to 60 °C.`)
     const off = how === 'wrench' && wanted !== undefined && Math.abs(torque! / wanted - 1) > FAR
     if (off && !reason.trim()) return setFault(`${torque} N·m is not the ${wanted} N·m of the ${step.torque!.source}. Why?`)
-    const body = expectedDone(state, step)
+    if (step.lock && locker === 'none' && !reason.trim()) return setFault(`The file wants ${step.lock.product} here. Why none?`)
+    const { lock: given, ...body } = expectedDone(state, step)
     const tightened: Tightened = {
       ...(how === 'wrench' ? { torque: torque! } : {}), how, ...(how === 'wrench' && step.tool ? { tool: step.tool.name } : {}), ...(how === 'feel' ? { tool: `${lever} mm lever` } : {}),
       ...(reason.trim() ? { reason: reason.trim() } : {}),
     }
     const { torque: _, ...kept } = body.in ?? { members: step.fixings.map((f) => f.id), pass: 'final' as const }
-    const lock = body.lock && temperature !== undefined ? { ...body.lock, ...cureAt(body.lock, temperature), temperature } : body.lock
+    const lock = locker === 'none' || !given ? undefined : temperature !== undefined ? { ...given, ...cureAt(given, temperature), temperature } : given
     const entry = { ...body, in: { ...kept, ...tightened }, ...(lock ? { lock } : {}) }
     if (how === 'feel') logAll([{ kind: 'step-done', body: entry }, { kind: 'recheck-set', body: { what: `${step.title}: tightened by feel, not measured`, due: 'after the first ride' } }])
     else log('step-done', entry)
@@ -70,7 +72,13 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
                 {fault ? <p role="alert" className="text-[15px] font-semibold text-stop">▲ {fault}</p> : null}
               </div>
             )}
-            <TextField label="Why, if it is not the number" value={reason} onChange={(e) => (setFault(undefined), setReason(e.target.value))} maxLength={500} />
+            {step.lock ? (
+              <div>
+                <Tiles legend="Locker" name="locker" value={locker} onChange={(l) => (setFault(undefined), setLocker(l))} options={[{ value: 'given', label: step.lock.product, hint: 'one drop on each' }, { value: 'none', label: 'None', hint: 'say why' }]} />
+                <p className="mt-1 text-[15px] text-steel">Both threads clean and dry first, the old locker brushed out; one drop where they meet.</p>
+              </div>
+            ) : null}
+            <TextField label="Why, if it is not as given" value={reason} onChange={(e) => (setFault(undefined), setReason(e.target.value))} maxLength={500} />
             {step.lock ? <TextField label="Bench, °C" hint={`The locker’s times are for 22 °C; below ${COLD_BELOW} °C it may not bond at all: warm the joint first.`} value={warmth} onChange={(e) => (setFault(undefined), setWarmth(e.target.value))} inputMode="decimal" autoComplete="off" /> : null}
             <Button weight="primary" onClick={done}>Log it as final</Button>
           </>
