@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, type Page, test } from '@playwright/test'
 import { card, chooseJob, clean, journal, readings, signIn, step, stepUntil, takeInDunlin, title } from './bench'
 
 test('keyboard and pedal do the present step, and never pass a reading, a check or a hazard', async ({ page }) => {
@@ -79,8 +79,19 @@ test('a reading that is not dead is logged, and wiring stays shut', async ({ pag
   await expect(page.getByText('● PACK OUT')).toBeVisible()
 })
 
+/** axe on each sheet as it opens; Escape shuts it. */
+async function cleanSheets(page: Page, sheets: readonly (readonly [string, () => Promise<unknown>])[]): Promise<void> {
+  for (const [name, open] of sheets) {
+    await open()
+    await expect(page.getByRole('dialog').getByRole('button').nth(1)).toBeVisible()
+    await clean(page, `sheet ${name}`)
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+  }
+}
+
 test('axe finds nothing on any screen, by day and by night, on tablet and phone', async ({ page }) => {
-  test.setTimeout(240_000)
+  test.setTimeout(300_000)
   await page.goto('/sign-in')
   await clean(page, 'sign-in')
   await page.goto('/nowhere')
@@ -120,11 +131,19 @@ test('axe finds nothing on any screen, by day and by night, on tablet and phone'
     ['keys', () => card(page).getByRole('button', { name: 'Keys' }).click()],
     ['park', () => card(page).getByRole('button', { name: 'Park it' }).click()],
   ]
-  for (const [name, open] of sheets) {
-    await open()
-    await expect(page.getByRole('dialog')).toBeVisible()
-    await clean(page, `sheet ${name}`)
-    await page.keyboard.press('Escape')
-    await expect(page.getByRole('dialog')).toBeHidden()
-  }
+  await cleanSheets(page, sheets)
+  await page.goto(named('no. 2'))
+  await expect(card(page).getByText(/^Next best test/)).toBeVisible()
+  await cleanSheets(page, [
+    ['test in figures', () => page.getByRole('listitem').filter({ hasText: 'Pack under load' }).getByRole('button').click()],
+    ['test in words', () => page.getByRole('listitem').filter({ hasText: 'Wiggle the lead' }).getByRole('button').click()],
+    ['cannot', () => card(page).getByRole('button', { name: 'Can’t do this one' }).click()],
+    ['call', () => card(page).getByRole('button', { name: 'Stop measuring: call it' }).click()],
+    ['reading', () => page.getByRole('button', { name: /^Another reading/ }).click()],
+  ])
+  await page.goto(named('no. 5'))
+  await cleanSheets(page, [['ride', () => page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()]])
+  await page.goto(named('no. 7'))
+  await page.getByRole('radio', { name: 'front motor', exact: true }).check()
+  await cleanSheets(page, [['compare', () => card(page).getByRole('button', { name: 'Compare it' }).click()]])
 })

@@ -42,9 +42,9 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel"><span>Next best test · {drive.name}</span><span>{costWords(ranked)}</span></p>
       <h2 className="title text-[30px]">{test.title}</h2>
       <p className="text-[17px]">{test.how}</p>
-      <PowerGuard test={test} />
       <WayIn ranked={ranked} diagnosis={diagnosis} />
-      {connection ? <ConnectorFace connection={connection} /> : null}
+      <PowerGuard test={test} />
+      {connection && ranked.cost.access < 0.5 ? <ConnectorFace connection={connection} /> : null}
       {words ? (
         <div className="grid grid-cols-2 gap-2" role="group" aria-label="What it showed">
           {words.outcomes.map((o) => <Outcome key={o.id} name={o.name} meaning={list.find((m) => m.word === o.id)} diagnosis={diagnosis} disabled={!mayWork || against !== null} onClick={() => logWord(job, test, o.id, drive.id)} />)}
@@ -89,8 +89,8 @@ function WayIn({ ranked, diagnosis }: { readonly ranked: RankedTest; readonly di
     show('take in')
   }
   return state.planned
-    ? <Button onClick={() => show('take down')}>On with the way in</Button>
-    : goal && name ? <Button onClick={plan}>Plan the way in: {name}</Button> : null
+    ? <Button weight="primary" onClick={() => show('take down')}>On with the way in</Button>
+    : goal && name ? <Button weight="primary" onClick={plan}>Plan the way in: {name}</Button> : null
 }
 
 function Outcome({ name, meaning, diagnosis, disabled, onClick }: { readonly name: string; readonly meaning: Meaning | undefined; readonly diagnosis: Diagnosis; readonly disabled: boolean; readonly onClick: () => void }) {

@@ -45,7 +45,7 @@ function Part({ section }: { readonly section: ReportSection }) {
         <div className="overflow-x-auto">
           <table className="w-full text-left text-[15.5px] print:text-[10px]">
             <thead className="narrow text-[13.5px] text-steel print:text-[9.5px]"><tr>{section.table.head.map((h) => <th key={h} className="py-0.5 pr-3 font-normal">{h}</th>)}</tr></thead>
-            <tbody>{section.table.rows.map((row, i) => <tr key={i} className="border-t border-rule align-baseline">{row.map((cell, k) => <td key={k} className={cell.length <= 22 ? 'whitespace-nowrap py-0.5 pr-3' : 'py-0.5 pr-3'}>{cell}</td>)}</tr>)}</tbody>
+            <tbody>{section.table.rows.map((row, i) => <tr key={i} className="border-t border-rule align-baseline">{row.map((cell, k) => <td key={k} className={cell.length <= 22 ? 'py-0.5 pr-3 md:whitespace-nowrap' : 'py-0.5 pr-3'}>{cell}</td>)}</tr>)}</tbody>
           </table>
         </div>
       ) : null}
