@@ -83,7 +83,7 @@ test('a reading that is not dead is logged, and wiring stays shut', async ({ pag
 async function cleanSheets(page: Page, sheets: readonly (readonly [string, () => Promise<unknown>])[]): Promise<void> {
   for (const [name, open] of sheets) {
     await open()
-    await expect(page.getByRole('dialog').getByRole('button').nth(1)).toBeVisible()
+    await expect(page.getByRole('dialog').locator('button, li, p, tr').nth(1)).toBeVisible()
     await clean(page, `sheet ${name}`)
     await page.keyboard.press('Escape')
     await expect(page.getByRole('dialog')).toBeHidden()

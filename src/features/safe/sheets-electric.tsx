@@ -53,6 +53,7 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
         {mayWork ? (
           <>
             <Tiles legend="How it stands" name="power" value={to} onChange={setTo} options={STATES} />
+            {to === 'live' && state.power.state !== 'live' ? <p className="text-[16px]"><span className="font-bold text-look">◆ </span>Pre-charge first: a resistor across the gap for a few seconds, then the plug. Without it expect a spark that pits the contact. Hands clear of the wheels.</p> : null}
             <Button weight={to === 'live' ? 'stop' : 'primary'} disabled={to === state.power.state && !state.power.disputed} onClick={() => (log('power-changed', { to }), to === 'live' ? onClose() : undefined)}>
               {to === state.power.state ? 'As logged' : `Log: ${STATES.find((s) => s.value === to)!.label.slice(2)}`}
             </Button>
