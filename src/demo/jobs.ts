@@ -78,7 +78,7 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
   const screws = (joint: string, label: string, count: number, cell: string): FixingSpec[] =>
     Array.from({ length: count }, (_, i) => ({ id: `${joint}-${i + 1}`, joint, label, place: `${i + 1} of ${count}`, keep: 'cell', cell }))
   const trike = new JobScript(null, now - 1.4 * HOUR, 'p-tobias')
-    .write('job-opened', { number: '', machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery' }, stand: '5', complaint: 'grinds at the left rear' })
+    .write('job-opened', { number: '', machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery', fullVolts: 42 }, stand: '5', complaint: 'grinds at the left rear' })
     .write('symptom-noted', { text: 'grinds at the left rear, worse loaded' })
     .write('power-changed', { to: 'out', how: 'pack lifted off the rack' })
     .write('proof-taken', { instrument: 'meter 1', readings: [{ between: 'controller + and −', volts: 0 }] })
@@ -90,7 +90,7 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'n2' })
 
   const barrow = new JobScript(null, now - 0.4 * HOUR, 'p-aldo')
-    .write('job-opened', { number: '', machine: { name: 'ice barrow', unit: 'fish hall', owner: 'fish hall' }, stand: '', complaint: 'hums, wheels do not turn' })
+    .write('job-opened', { number: '', machine: { name: 'ice barrow', unit: 'fish hall', owner: 'fish hall', fullVolts: 29.4 }, stand: '', complaint: 'hums, wheels do not turn' })
     .write('symptom-noted', { text: 'hums, wheels do not turn', certainty: 'maybe' })
 
   const fresh = start(0.6, 'p-aldo')

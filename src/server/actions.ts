@@ -59,7 +59,7 @@ export async function firstLeadAction(_: FormState, form: FormData): Promise<For
 export async function takeInAction(_: FormState, form: FormData): Promise<FormState> {
   const fault = await foreign()
   if (fault) return fault
-  const fields = ['machine', 'name', 'unit', 'owner', 'stand', 'complaint', 'job', 'damage'] as const
+  const fields = ['machine', 'name', 'unit', 'owner', 'stand', 'complaint', 'job', 'damage', 'volts'] as const
   const values = Object.fromEntries(fields.map((f) => [f, text(form, f)])) as Record<(typeof fields)[number], string>
   const session = await currentSession()
   if (!session) return { message: 'Your sign-in has ended. Sign in again in another tab, then send this once more.', values }
@@ -67,7 +67,9 @@ export async function takeInAction(_: FormState, form: FormData): Promise<FormSt
   const machineId = values.machine === '' || values.machine === 'none' ? null : values.machine
   if (machineId === null && !values.name) return { message: 'What machine is it? A few words do: “delivery trike”.', values }
   if (!values.complaint) return { message: 'What does it do, or not do? The owner’s own words are best.', values }
-  const id = await takeIn(session, { ...values, machineId, name: values.name.slice(0, 120), unit: values.unit.slice(0, 120), owner: values.owner.slice(0, 200), stand: values.stand.slice(0, 40), job: values.job.slice(0, 200) })
+  const volts = values.volts === '' ? null : Number(values.volts.replace(',', '.'))
+  if (machineId === null && volts !== null && !(volts > 0 && volts <= 2000)) return { message: `“${values.volts}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.`, values }
+  const id = await takeIn(session, { ...values, machineId, fullVolts: volts, name: values.name.slice(0, 120), unit: values.unit.slice(0, 120), owner: values.owner.slice(0, 200), stand: values.stand.slice(0, 40), job: values.job.slice(0, 200) })
   redirect(`/jobs/${id}`)
 }
 

@@ -81,6 +81,8 @@ export interface TakeIn {
   readonly complaint: string
   readonly job: string
   readonly damage: string
+  /** Pack at full charge, V, from its label; null when not known or when the file has it. */
+  readonly fullVolts: number | null
 }
 
 /** The pack of a machine at full charge, V; null where its file names none. */
@@ -95,7 +97,7 @@ export async function takeIn(session: Session, input: TakeIn, now: () => number 
   const sql = db()
   const id = v7()
   const machine = input.machineId === null ? undefined : (await listMachines(sql)).find((m) => m.id === input.machineId)
-  const fullVolts = machine ? await packVolts(sql, machine) : null
+  const fullVolts = machine ? await packVolts(sql, machine) : input.fullVolts
   const number = await addJob(sql, { id, machineId: machine?.id ?? null, revision: machine?.revision ?? null })
   const at = now()
   const entry = <K extends Kind>(kind: K, body: Bodies[K]): EntryDraft<K> => ({ id: v7(), jobId: id, base: 0, at, by: session.person.id, device: session.device, kind, v: 1, body })

@@ -1,5 +1,5 @@
 import { findStep, flag, type Ctx } from './apply-context'
-import { proofFaults, voltageClass } from '../safety'
+import { proofClass, proofFaults } from '../safety'
 import { settle } from './claims'
 import type { Bodies, Power } from './entries'
 import { proofLasts } from './settings'
@@ -22,7 +22,7 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
 export function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
   const { draft, mark, time } = ctx
   const limit = draft.settings.deadVolts
-  const cls = voltageClass(draft.machine.fullVolts ?? 0)
+  const cls = proofClass(draft.machine.fullVolts, body.readings)
   const dead = draft.power.state !== 'live' && proofFaults(body.readings, cls, limit).length === 0
   if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
   draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, lasts: proofLasts(draft.settings, cls), from: time.earliest } }
@@ -31,7 +31,7 @@ export function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
 /** Above 60 V a proof holds for the one who made it: it ends when the job goes to another (`by`; null when nobody has it yet). */
 export function takenOver(ctx: Ctx, by: string | null): void {
   const { proof } = ctx.draft.power
-  if (!proof || proof.ended || proof.by === by || voltageClass(ctx.draft.machine.fullVolts ?? 0) === 'A') return
+  if (!proof || proof.ended || proof.by === by || proofClass(ctx.draft.machine.fullVolts, proof.readings) === 'A') return
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'taken over by another' } }
 }
 

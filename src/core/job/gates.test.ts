@@ -121,7 +121,7 @@ describe('above 60 V', () => {
     expect(state(high).power.proof?.ended).toBe('taken over by another')
     const low = new Logbook().open()
     low.log('power-changed', { to: 'isolated' })
-    low.log('proof-taken', { instrument: 'm', readings: [readings[1]!] })
+    low.log('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: readings[1]!.volts }] })
     low.log('handed-over', { to: 'tobias', text: '' })
     expect(deadAt(state(low).power, state(low).lastAt)).toBe(true)
   })

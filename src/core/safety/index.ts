@@ -1,4 +1,4 @@
-export { CLASS_LIMIT, PROOF_ROLES, proofFaults, proofPlaces, voltageClass } from './proof'
+export { CLASS_LIMIT, PROOF_ROLES, proofClass, proofFaults, proofPlaces, voltageClass } from './proof'
 export type { ProofFault, ProofPlace, ProofReading, ProofRole, VoltageClass } from './proof'
 export { bleedSeconds, capacitorEnergy, predictDead } from './bleed'
 export type { BleedPoint } from './bleed'

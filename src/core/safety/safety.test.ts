@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bleedSeconds, capacitorEnergy, isolationReasons, packSigns, predictDead, type ProofReading, proofFaults, proofPlaces, voltageClass } from './index'
+import { bleedSeconds, capacitorEnergy, isolationReasons, packSigns, predictDead, type ProofReading, proofClass, proofFaults, proofPlaces, voltageClass } from './index'
 
 describe('voltage class, at full charge', () => {
   it.each([[58.8, 'A'], [60, 'A'], [60.01, 'B'], [67.2, 'B'], [0, 'A'], [400, 'B']] as const)('%d V is class %s', (volts, cls) => expect(voltageClass(volts)).toBe(cls))
@@ -82,4 +82,13 @@ describe('a pack at the door', () => {
 it('says why this machine is isolated, the gravest first', () => {
   expect(isolationReasons({ fullVolts: 58.8, drives: 2, capacitors: true, packKilograms: 5.2 })).toEqual(['arc', 'start', 'capacitors', 'weight'])
   expect(isolationReasons({ fullVolts: null, drives: 0, capacitors: false, packKilograms: null })).toEqual(['shock'])
+})
+
+describe('the class a proof is judged by', () => {
+  it('is the pack’s; where that is not known, what was measured says how strict it was', () => {
+    expect(proofClass(67.2, [{ between: 'feed', volts: 0 }])).toBe('B')
+    expect(proofClass(58.8, [{ between: 'tester', volts: 12, role: 'tester before' }])).toBe('A')
+    expect(proofClass(undefined, [{ between: 'feed', volts: 0 }])).toBe('A')
+    expect(proofClass(undefined, [{ between: 'feed', volts: 0, role: 'poles' }])).toBe('B')
+  })
 })

@@ -27,7 +27,12 @@ export function TakeIn({ action, machines }: TakeInProps) {
             options={[...machines.map((m) => ({ value: m.id, label: m.name, hint: m.class })), { value: 'none', label: 'Another', hint: 'no file: logged as it comes off' }]}
           />
         </div>
-        {machine === 'none' ? <TextField className="md:col-span-3" label="What is it?" name="name" defaultValue={was('name')} placeholder="delivery trike" maxLength={120} /> : null}
+        {machine === 'none' ? (
+          <>
+            <TextField className="md:col-span-2" label="What is it?" name="name" defaultValue={was('name')} placeholder="delivery trike" maxLength={120} />
+            <TextField label="Pack at full charge, V" name="volts" defaultValue={was('volts')} placeholder="42" inputMode="decimal" autoComplete="off" maxLength={12} hint="Not the round number: 16 Li-ion cells sold as 60 V are 67.2. Empty counts as above 60 V." />
+          </>
+        ) : null}
         <TextField label="Which one" name="unit" defaultValue={was('unit')} placeholder="no. 7" maxLength={120} />
         <TextField label="Owner" name="owner" defaultValue={was('owner')} placeholder="quay porters’ pool" maxLength={200} />
         <TextField label="Stand" name="stand" defaultValue={was('stand')} placeholder="empty: at the door" maxLength={40} />

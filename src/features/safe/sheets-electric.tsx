@@ -37,9 +37,9 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
     fullVolts: volts, drives: file?.drives.length ?? 1, capacitors: !file || file.energy.some((e) => e.kind === 'capacitor'),
     packKilograms: file?.parts.find((p) => p.id === file.pack?.part)?.mass?.value ?? null,
   })
-  const high = volts !== null && voltageClass(volts) === 'B'
+  const high = volts === null || voltageClass(volts) === 'B'
   return (
-    <Sheet open onClose={onClose} title={proved ? 'Shown to be dead' : 'Make it safe'} note={volts !== null ? `Full charge: ${volts} V (${file!.pack!.cells} cells).${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}` : 'No machine file: read the pack’s label, and count it at full charge.'}>
+    <Sheet open onClose={onClose} title={proved ? 'Shown to be dead' : 'Make it safe'} note={volts !== null ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}` : 'Its voltage at full charge is not known: it counts as above 60 V.'}>
       <div className="grid gap-4">
         {state.power.proof ? (
           <div className="rounded-md border border-rule p-3 text-[16px]">
