@@ -43,6 +43,18 @@ describe.each(file.goals.map((g) => g.id))('the Dunlin, %s', (goal) => {
     p.up.steps.forEach((s, i) => s.dead && expect(i, s.title).toBeLessThan(live))
   })
 
+  it('is proved on both limbs, and makes safe as soon as it may', () => {
+    for (const limb of [p.down, p.up]) expect(limb).toMatchObject({ proved: true, gap: 0 })
+    const proof = p.down.steps.findIndex((s) => s.check === 'dead')
+    const needed = new Set<string>()
+    const asked = (g: typeof p.down.steps[number]['needs']): string[] => (!g ? [] : 'all' in g ? g.all.flatMap(asked) : 'any' in g ? g.any.flatMap(asked) : 'fact' in g ? [factKey(g)] : [])
+    for (let i = proof; i >= 0; i--) {
+      const step = p.down.steps[i]!
+      if (i === proof || step.gives.some((f) => needed.has(f)) || step.power) asked(step.needs).forEach((f) => needed.add(f))
+      else expect(step.tool?.id, `${step.title} before the proof saves a tool or a turn`).toBeDefined()
+    }
+  })
+
   it('gives one number to a removal and its return, and keeps the bound below the minutes', () => {
     for (const up of p.up.steps.filter((s) => s.pair)) expect(p.down.steps.find((d) => d.id === up.pair)?.number).toBe(up.number)
     for (const limb of [p.down, p.up]) expect(limb.bound).toBeLessThanOrEqual(limb.minutes.handsOn + 100)

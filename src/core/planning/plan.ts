@@ -1,27 +1,25 @@
-import { type FileIndex, holds, indexFile, type MachineFile, withWorstCase } from '../machine'
+import { type FileIndex, indexFile, type MachineFile, withWorstCase } from '../machine'
 import { fail, ok } from '../result'
 import { type Action, compileDown, expandGoal, usableModes } from './actions'
-import { cheapestCompletion } from './completion'
-import { type Item, type Sequence, sequence } from './sequence'
+import { cheapestCompletion, type Completion } from './completion'
+import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
 import { asksDead, cellName, describe, fixingSpecs, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
 import { jointFacts, torqueOf } from './torque'
 import { poseTurns, type Turns } from './turns'
 import {
   DEFAULT_PRICES, type Alternative, type ConsumableNeed, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart, type ToolNeed,
 } from './types'
-import { compileUp, type UpAction, upItems } from './way-up'
+import { compileUp, type UpAction } from './way-up'
 
 /** Written into `plan-adopted`, so that an old plan can be read for what it was. */
-export const PLANNER_VERSION = 'layered-1'
-
-const DEFAULT_WIDTH = 400
+export const PLANNER_VERSION = 'exact-1'
 
 /**
  * The way down to the jobs to do and the way back up.
  *
- * Two searches: the cheapest set of actions (an AND/OR search), then the cheapest legal order of it by turns of the
- * machine and changes of tool (a layered dynamic program, cut to a beam when it grows wide). Each limb says whether its
- * order is proved; the set and the order are not yet one optimisation.
+ * What comes off and in what order are one optimisation (`solve`): the fewest seconds of work × people, turns of the machine and changes
+ * of tool. Each limb says whether its order is proved, with the bound and the gap where it is not. A search for whole sets of actions
+ * (`cheapestCompletion`) names what blocks where there is no way, and the alternatives that would cost little more.
  *
  * @param from `untouched`, or what is already done and how the machine stands
  * @returns the plan; or why there is none: unknown goal, unreachable (with the blocked chain), cycle (with the loop), missing tool
@@ -30,7 +28,6 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const index = indexFile(file)
   const variants = withWorstCase(file, options.variants)
   const prices = options.prices ?? DEFAULT_PRICES
-  const width = options.nodeLimit ?? DEFAULT_WIDTH
   const start: PlanStart = from === 'untouched' ? { done: [], pose: file.poses[0]?.id ?? '', tool: null } : from
   const turns = poseTurns(file)
 
@@ -44,7 +41,16 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const facts = new Set(already.flatMap((a) => a.gives))
   const completion = cheapestCompletion(actions, goal, variants, facts)
   if (!completion.ok) return completion
-  const chosen = [...completion.value.best.actions].sort().map((id) => actions.get(id)!)
+  const earlier = new Set(start.done)
+  const open = [...actions.values()].filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0).sort((a, b) => (a.id < b.id ? -1 : 1))
+  const setting: Setting = {
+    poses: file.poses.map((p) => p.id), tools: file.tools.map((t) => t.id), pose: start.pose, tool: start.tool, turns, prices, limits: options.nodeLimit === undefined ? {} : { nodes: options.nodeLimit },
+  }
+  const wanted = downItems(file, open, goal, variants, facts)
+  const makesSafe = (id: string): boolean => actions.get(id)!.kind === 'prove' || powerOf(index, actions.get(id)!, 'down') !== undefined
+  const down = cheapestOrder(wanted.items, wanted.goal, makesSafe, setting)
+  if (!down) return noWay(completion.value.best, actions, start.pose, turns)
+  const chosen = [...down.placed.map((p) => open[p.index]!)].sort((a, b) => (a.id < b.id ? -1 : 1))
 
   const owned = options.toolsOwned
   if (owned) {
@@ -56,22 +62,20 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     }
   }
 
-  const setting = { turn: turns.cost, swap: prices.swap, againstPreference: prices.againstPreference, width }
-  const down = sequence({ ...setting, items: downItems(file, chosen, variants, facts), pose: start.pose, tool: start.tool })
-  if (!down) return noWay(chosen, start.pose, turns)
-  const downSteps = writeDown(index, chosen, down, start, turns, goalNames, goal)
+  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal)
 
   const all = [...already, ...chosen]
   const ups = compileUp(index, variants, all)
   const bottom = down.placed.at(-1)?.pose ?? start.pose
-  const up = sequence({ ...setting, items: upItems(index, ups, variants), pose: bottom, tool: null })
+  const back = upItems(file, ups, variants)
+  const up = cheapestOrder(back.items, back.goal, () => false, { ...setting, pose: bottom, tool: null })
   if (!up) return fail({ kind: 'cycle', loop: upLoop(ups) })
   const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already)
 
   return ok({
     planner: PLANNER_VERSION,
     goals,
-    down: limb(withPairs(downSteps, upSteps), completion.value.complete ? down : { ...down, proved: false }),
+    down: limb(withPairs(downSteps, upSteps), down),
     swap: goals.flatMap((id) =>
       (index.goals.get(id)!.swap ?? []).map(({ part, ...rest }) => {
         const found = part === undefined ? undefined : index.parts.get(part)
@@ -79,39 +83,15 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
       }),
     ),
     up: limb(upSteps, up),
-    rejected: completion.value.others.map((other): Alternative => difference(completion.value.best, other, actions)),
+    rejected: rejectedSets(chosen, [completion.value.best, ...completion.value.others], actions, variants),
     tools: toolNeeds(index, [...downSteps, ...upSteps], owned),
     consumables: consumableNeeds(index, [...downSteps, ...upSteps]),
     restore: chosen.filter((a) => a.kind === 'prepare' || a.kind === 'push aside').filter((a) => index.steps.get(a.subject)?.limb === 'both').map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
 
-function downItems(file: MachineFile, chosen: readonly Action[], variants: Readonly<Record<string, string>>, facts: ReadonlySet<string>): Item[] {
-  const givenBy = new Map<string, number[]>()
-  chosen.forEach((action, i) => action.gives.forEach((fact) => givenBy.set(fact, [...(givenBy.get(fact) ?? []), i])))
-  const must = file.order.filter((r) => r.limb === 'down')
-  const at = new Map(chosen.map((a, i) => [a.id, i]))
-  return chosen.map((action) => {
-    const rules = must.filter((r) => r.then === action.id && at.has(r.first))
-    const forced = rules.filter((r) => r.strength === 'must').map((r) => at.get(r.first)!)
-    return {
-      id: action.id,
-      modes: usableModes(action.doing, variants),
-      ready: (done) => {
-        const has = (key: string): boolean => facts.has(key) || (givenBy.get(key) ?? []).some(done)
-        return (
-          forced.every(done) &&
-          holds(action.needs, (f) => has(`${f.fact} ${f.of}`), variants) &&
-          (!action.load || has(action.load.support) || !action.load.others.every(has))
-        )
-      },
-      prefersAfter: rules.filter((r) => r.strength === 'prefer').map((r) => at.get(r.first)!),
-    }
-  })
-}
-
 function writeDown(
-  index: FileIndex, chosen: readonly Action[], order: Sequence, start: PlanStart, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3],
+  index: FileIndex, open: readonly Action[], chosen: readonly Action[], order: Sequence, start: PlanStart, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3],
 ): PlannedStep[] {
   let before = start.pose
   let cells = 0
@@ -122,7 +102,7 @@ function writeDown(
   }
   let number = 0
   return order.placed.map(({ index: i, mode, pose: here }) => {
-    const action = chosen[i]!
+    const action = open[i]!
     const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
     const numbered = action.kind !== 'prove' && action.kind !== 'support'
     const power = powerOf(index, action, 'down')
@@ -200,12 +180,13 @@ function limb(steps: readonly PlannedStep[], order: Sequence): LimbPlan {
   return { steps, minutes: { handsOn, elapsed }, bound: order.bound, gap: order.bound > 0 ? (order.cost - order.bound) / order.bound : 0, proved: order.proved }
 }
 
-function noWay(chosen: readonly Action[], pose: string, turns: Turns): PlanResult {
-  for (const action of chosen) {
-    const poses = action.doing.modes.flatMap((m) => m.poses)
-    if (!poses.some((p) => Number.isFinite(turns.cost(pose, p)))) return fail({ kind: 'no way to turn', from: pose, to: poses[0] ?? '', step: action.doing.title })
+function noWay(best: Completion, actions: ReadonlyMap<string, Action>, pose: string, turns: Turns): PlanResult {
+  for (const id of [...best.actions].sort()) {
+    const { doing } = actions.get(id)!
+    const poses = doing.modes.flatMap((m) => m.poses)
+    if (!poses.some((p) => Number.isFinite(turns.cost(pose, p)))) return fail({ kind: 'no way to turn', from: pose, to: poses[0] ?? '', step: doing.title })
   }
-  return fail({ kind: 'cycle', loop: chosen.map((a) => a.id) })
+  return fail({ kind: 'cycle', loop: [...best.actions].sort() })
 }
 
 /** Follows unmet waits from return to return until one comes round again. */
@@ -228,9 +209,17 @@ function upLoop(ups: readonly UpAction[]): string[] {
   return here === undefined ? loop : [...loop.slice(loop.indexOf(here)), here]
 }
 
-function difference(best: { actions: ReadonlySet<string>; minutes: number }, other: { actions: ReadonlySet<string>; minutes: number }, actions: ReadonlyMap<string, Action>): Alternative {
+/** Other sets of steps that would reach the goal too, for less than three minutes more work. */
+function rejectedSets(chosen: readonly Action[], sets: readonly Completion[], actions: ReadonlyMap<string, Action>, variants: Readonly<Record<string, string>>): Alternative[] {
+  const work = (ids: Iterable<string>): number => [...ids].reduce((sum, id) => sum + Math.min(...usableModes(actions.get(id)!.doing, variants).map((m) => m.minutes.likely * m.people + (m.penalty ?? 0))), 0)
+  const mine = new Set(chosen.map((a) => a.id))
+  const minutes = work(mine)
   const titles = (a: ReadonlySet<string>, b: ReadonlySet<string>): string[] => [...a].filter((id) => !b.has(id)).map((id) => actions.get(id)!.doing.title)
-  return { instead: titles(best.actions, other.actions), use: titles(other.actions, best.actions), moreMinutes: Math.max(0, other.minutes - best.minutes) }
+  return sets.flatMap((set) => {
+    const [instead, use] = [titles(mine, set.actions), titles(set.actions, mine)]
+    const more = Math.max(0, work(set.actions) - minutes)
+    return instead.length + use.length > 0 && more < 3 ? [{ instead, use, moreMinutes: more }] : []
+  })
 }
 
 function toolNeeds(index: FileIndex, steps: readonly PlannedStep[], owned: readonly string[] | undefined): ToolNeed[] {

@@ -1,6 +1,5 @@
 import { type Doing, type FileIndex, holds, type Guard, type Variants } from '../machine'
-import { type Action, usableModes } from './actions'
-import type { Item } from './sequence'
+import type { Action } from './actions'
 
 /** One thing to be done on the way back up: the return of an action, or a check. */
 export interface UpAction {
@@ -50,21 +49,6 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     after: unique([...up.after, ...before.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
-}
-
-/** The returns as items to be put in order. */
-export function upItems(index: FileIndex, ups: readonly UpAction[], variants: Variants): Item[] {
-  const at = new Map(ups.map((up, i) => [up.id, i]))
-  return ups.map((up) => {
-    const after = up.after.map((id) => at.get(id)!)
-    const prefers = index.file.order.filter((r) => r.limb === 'up' && r.strength === 'prefer' && r.then === up.id)
-    return {
-      id: up.id,
-      modes: usableModes(up.doing, variants),
-      ready: (done) => after.every(done),
-      prefersAfter: prefers.flatMap((r) => (at.has(r.first) ? [at.get(r.first)!] : [])),
-    }
-  })
 }
 
 /** What the file says of the return; where it is silent, the mirror of the way down. */

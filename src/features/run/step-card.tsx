@@ -75,7 +75,8 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           ))}
         </dl>
       ) : null}
-      {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. Brake held, nothing loose on top.' : 'Hold the brake while you turn it.'}</p> : <Picture step={step} />}
+      {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. Brake held, nothing loose on top.' : 'Hold the brake while you turn it.'}</p> : null}
+      <Picture step={step} photoOnly={turn !== null} />
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
       <Cautions key={step.id} step={step} />
       <Disputes step={step} />
@@ -176,7 +177,8 @@ function Passes({ step }: { readonly step: PlannedStep }) {
   )
 }
 
-function Picture({ step }: { readonly step: PlannedStep }) {
+/** The mechanic’s own photo, else a drawing; before a turn of the machine only a photo. */
+function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly photoOnly: boolean }) {
   const { state, now } = useJob()
   const ids = [...(state.steps[step.id]?.photos ?? []), ...(step.pair ? (state.steps[step.pair]?.photos ?? []) : [])]
   const photo = state.photos.filter((p) => ids.includes(p.photo)).at(-1)
@@ -188,6 +190,7 @@ function Picture({ step }: { readonly step: PlannedStep }) {
       </figure>
     )
   }
+  if (photoOnly) return null
   return (
     <>
       <StepDrawing step={step} />

@@ -1,0 +1,119 @@
+import { factKey, type Guard, holds, type MachineFile, type Mode, type Variants } from '../machine'
+import { type Action, usableModes } from './actions'
+import { costOf, DEFAULT_LIMITS, type Limits, type Need, type Placing, type Problem, solve, type Task } from './solve'
+import type { Turns } from './turns'
+import type { Prices } from './types'
+import type { UpAction } from './way-up'
+
+/** Something to be put in order, in the words of the machine. */
+export interface Item {
+  readonly id: string
+  readonly modes: readonly Mode[]
+  readonly needs: Need
+  /** Items that may not have been done before it; and that should rather not. */
+  readonly notAfter: readonly number[]
+  readonly ratherNotAfter: readonly number[]
+}
+
+export interface Placed {
+  readonly index: number
+  readonly mode: Mode
+  readonly pose: string
+}
+
+/** An order of some items. Minutes. */
+export interface Sequence {
+  readonly placed: readonly Placed[]
+  readonly cost: number
+  readonly bound: number
+  readonly proved: boolean
+}
+
+/** How the machine stands, what changes cost, and how long may be searched. */
+export interface Setting {
+  readonly poses: readonly string[]
+  readonly tools: readonly string[]
+  readonly pose: string
+  readonly tool: string | null
+  readonly turns: Turns
+  readonly prices: Prices
+  readonly limits: Partial<Limits>
+}
+
+const seconds = (minutes: number): number => Math.round(minutes * 60)
+
+/**
+ * The cheapest way to the goal in whole seconds: which items, in what order, each how. Work is likely minutes × people plus any penalty
+ * of the mode; a change of tool has its price, bare hands cost nothing. Null where the goal cannot be reached.
+ * @param early items that come as early as costs nothing: of equally cheap orders the one that makes safe first
+ */
+export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: string) => boolean, { poses, tools, pose, tool, turns, prices, limits }: Setting): Sequence | null {
+  const poseAt = new Map(poses.map((id, i) => [id, i]))
+  const toolAt = new Map(tools.map((id, i) => [id, i]))
+  const problem: Problem = {
+    goal,
+    tasks: items.map((item): Task => ({
+      needs: item.needs, notAfter: item.notAfter, ratherNotAfter: item.ratherNotAfter,
+      choices: item.modes.map((m) => ({ poses: m.poses.map((p) => poseAt.get(p)!), tool: m.tool === null ? -1 : toolAt.get(m.tool)!, work: seconds(m.minutes.likely * m.people + (m.penalty ?? 0)) })),
+    })),
+    pose: poseAt.get(pose) ?? 0, tool: tool === null ? -1 : (toolAt.get(tool) ?? -1), poses: poses.length, tools: tools.length,
+    turn: poses.map((from) => poses.map((to) => (from === to ? 0 : seconds(turns.cost(from, to))))), swap: seconds(prices.swap), against: seconds(prices.againstPreference),
+  }
+  const found = solve(problem, { ...DEFAULT_LIMITS, ...limits })
+  if (!found) return null
+  const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
+  return { placed: order.map((p) => ({ index: p.task, mode: items[p.task]!.modes[p.choice]!, pose: poses[p.pose]! })), cost: found.cost / 60, bound: found.bound / 60, proved: found.proved }
+}
+
+/** Whatever stands before the last of the early tasks and may as well come after it goes there, while that costs nothing. */
+function broughtForward(problem: Problem, order: readonly Placing[], cost: number, early: (task: number) => boolean): readonly Placing[] {
+  let best = [...order]
+  const last = (): number => best.findLastIndex((p) => early(p.task))
+  for (let i = last() - 1; i >= 0; i--) {
+    if (early(best[i]!.task)) continue
+    const to = last()
+    const moved = [...best.slice(0, i), ...best.slice(i + 1, to + 1), best[i]!, ...best.slice(to + 1)]
+    const same = costOf(problem, moved)
+    if (same !== null && same <= cost) best = moved
+  }
+  return best
+}
+
+/** Everything that can be done on the way down, with what the file's orders and load paths ask; and the goal in the same numbers. */
+export function downItems(file: MachineFile, actions: readonly Action[], goal: Guard, variants: Variants, facts: ReadonlySet<string>): { readonly items: readonly Item[]; readonly goal: Need } {
+  const givenBy = new Map<string, number[]>()
+  actions.forEach((action, i) => action.gives.forEach((fact) => givenBy.set(fact, [...(givenBy.get(fact) ?? []), i])))
+  const at = new Map(actions.map((a, i) => [a.id, i]))
+  const isDone = (fact: string): Need => facts.has(fact) || { done: givenBy.get(fact) ?? [] }
+  const notDone = (fact: string): Need => !facts.has(fact) && { undone: givenBy.get(fact) ?? [] }
+  const need = (guard: Guard): Need => {
+    if ('all' in guard) return { all: guard.all.map(need) }
+    if ('any' in guard) return { any: guard.any.map(need) }
+    if ('not' in guard) return 'fact' in guard.not ? notDone(factKey(guard.not)) : holds(guard, () => false, variants)
+    return 'fact' in guard ? isDone(factKey(guard)) : holds(guard, () => false, variants)
+  }
+  const rules = file.order.filter((r) => r.limb === 'down')
+  const thens = (first: string, strength: 'must' | 'prefer'): number[] => rules.filter((r) => r.first === first && r.strength === strength).flatMap((r) => at.get(r.then) ?? [])
+  const items = actions.map((action): Item => ({
+    id: action.id,
+    modes: usableModes(action.doing, variants),
+    needs: action.load ? { all: [need(action.needs), { any: [isDone(action.load.support), ...action.load.others.map(notDone)] }] } : need(action.needs),
+    notAfter: thens(action.id, 'must'),
+    ratherNotAfter: thens(action.id, 'prefer'),
+  }))
+  return { items, goal: need(goal) }
+}
+
+/** The returns and checks of the way up: all of them, each after what it waits for. */
+export function upItems(file: MachineFile, ups: readonly UpAction[], variants: Variants): { readonly items: readonly Item[]; readonly goal: Need } {
+  const at = new Map(ups.map((up, i) => [up.id, i]))
+  const prefers = file.order.filter((r) => r.limb === 'up' && r.strength === 'prefer')
+  const items = ups.map((up): Item => ({
+    id: up.id,
+    modes: usableModes(up.doing, variants),
+    needs: { all: up.after.map((id) => ({ done: [at.get(id)!] })) },
+    notAfter: [],
+    ratherNotAfter: prefers.filter((r) => r.first === up.id).flatMap((r) => at.get(r.then) ?? []),
+  }))
+  return { items, goal: { all: ups.map((_, i) => ({ done: [i] })) } }
+}

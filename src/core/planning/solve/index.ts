@@ -1,0 +1,6 @@
+export { bounds } from './bound'
+export type { Bound } from './bound'
+export { costOf, mayDo, meets, noneDone, withDone } from './problem'
+export type { Choice, Need, Placing, Problem, Task } from './problem'
+export { DEFAULT_LIMITS, EVERY_RULE, solve } from './solve'
+export type { Limits, Pruning, Solution } from './solve'

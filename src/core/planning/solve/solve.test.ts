@@ -1,0 +1,127 @@
+import { describe, expect, it } from 'vitest'
+import { coverTree, wildProblem } from '../../../../tests/order-problems'
+import { bounds, costOf, DEFAULT_LIMITS, EVERY_RULE, mayDo, meets, noneDone, type Problem, solve, withDone } from './index'
+import { isDone, keyOf, stepCost } from './problem'
+
+const EXACT = { nodes: 2_000_000, beam: 20 }
+
+/** Every order of every choice of tasks, ways and poses, one after the other: nothing is left out and nothing remembered. */
+function byHand(problem: Problem): number {
+  let best = Infinity
+  const go = (done: Uint32Array, pose: number, tool: number, cost: number): void => {
+    if (meets(problem.goal, done)) best = Math.min(best, cost)
+    problem.tasks.forEach((task, i) => {
+      if (isDone(done, i) || !mayDo(task, done)) return
+      for (const choice of task.choices) for (const at of choice.poses) go(withDone(done, i), at, choice.tool >= 0 ? choice.tool : tool, cost + stepCost(problem, task, choice, at, pose, tool, done))
+    })
+  }
+  go(noneDone(problem.tasks.length), problem.pose, problem.tool, 0)
+  return best
+}
+
+interface Row {
+  readonly done: Uint32Array
+  readonly pose: number
+  readonly tool: number
+  cost: number
+}
+
+/** A plain dynamic program over everything that can be done, layer by layer; shares no rule with the search. */
+function byTable(problem: Problem): { readonly best: number; readonly rows: readonly Row[] } {
+  let layer = new Map<string, Row>([['', { done: noneDone(problem.tasks.length), pose: problem.pose, tool: problem.tool, cost: 0 }]])
+  const rows: Row[] = []
+  let best = Infinity
+  while (layer.size > 0) {
+    const next = new Map<string, Row>()
+    for (const row of layer.values()) {
+      rows.push(row)
+      if (meets(problem.goal, row.done)) best = Math.min(best, row.cost)
+      problem.tasks.forEach((task, i) => {
+        if (isDone(row.done, i) || !mayDo(task, row.done)) return
+        for (const choice of task.choices) {
+          for (const at of choice.poses) {
+            const to: Row = { done: withDone(row.done, i), pose: at, tool: choice.tool >= 0 ? choice.tool : row.tool, cost: row.cost + stepCost(problem, task, choice, at, row.pose, row.tool, row.done) }
+            const key = `${keyOf(to.done)}|${at}|${to.tool}`
+            const had = next.get(key)
+            if (!had || to.cost < had.cost) next.set(key, to)
+          }
+        }
+      })
+    }
+    layer = next
+  }
+  return { best, rows }
+}
+
+const answer = (problem: Problem, over = {}): number => {
+  const found = solve(problem, { ...EXACT, ...over })
+  if (!found) return Infinity
+  expect(found.proved).toBe(true)
+  expect(found.bound).toBe(found.cost)
+  expect(costOf(problem, found.order)).toBe(found.cost)
+  return found.cost
+}
+
+describe('the cheapest order', () => {
+  it('is that of all orders of all choices, on 300 problems of up to seven tasks', () => {
+    let solvable = 0
+    for (let seed = 1; seed <= 300; seed++) {
+      const problem = wildProblem(seed, 3 + (seed % 5))
+      const best = byHand(problem)
+      if (best < Infinity) solvable++
+      expect(answer(problem), `seed ${seed}`).toBe(best)
+    }
+    expect(solvable).toBeGreaterThan(200)
+  })
+
+  it('is that of a plain table, on 200 problems of 10 to 14 tasks; the bound never exceeds what is left in truth', () => {
+    for (let seed = 1; seed <= 200; seed++) {
+      const problem = seed % 2 === 0 ? wildProblem(1000 + seed, 10 + (seed % 3), seed % 4 === 0) : coverTree(seed, 10 + (seed % 5), 3, 4)
+      const { best, rows } = byTable(problem)
+      expect(answer(problem), `seed ${seed}`).toBe(best)
+      if (seed % 10 !== 0 || best === Infinity) continue
+      const bound = bounds(problem)
+      const step = Math.max(1, Math.floor(rows.length / 60))
+      for (let i = 0; i < rows.length; i += step) {
+        const { done, pose, tool } = rows[i]!
+        const rest = byTable({ ...problem, ...from(problem, done), pose, tool }).best
+        expect(bound.rest(done, pose, tool), `seed ${seed}, row ${i}`).toBeLessThanOrEqual(rest)
+      }
+    }
+  }, 60_000)
+
+  it.each(['atOnce', 'dominance', 'relevance'] as const)('costs the same without the rule “%s”', (rule) => {
+    for (let seed = 1; seed <= 60; seed++) {
+      const problem = seed % 2 === 0 ? wildProblem(seed, 8) : coverTree(seed, 12, 3, 4)
+      expect(answer(problem, { pruning: { ...EVERY_RULE, [rule]: false } }), `seed ${seed}`).toBe(answer(problem))
+    }
+  }, 60_000)
+
+  it('keeps a bound below the cost when it is stopped, and the same answer for the same problem', () => {
+    for (let seed = 1; seed <= 3; seed++) {
+      const problem = coverTree(seed, 40)
+      const found = solve(problem, { nodes: 50, beam: 5 })!
+      expect(found.bound).toBeLessThanOrEqual(found.cost)
+      expect(costOf(problem, found.order)).toBe(found.cost)
+      expect(solve(problem, { nodes: 50, beam: 5 })!.order).toEqual(found.order)
+    }
+    let asked = 0
+    expect(solve(coverTree(3, 40), { ...DEFAULT_LIMITS, shouldStop: () => ++asked > 0 })).not.toBeNull()
+  })
+
+  it('is none where the goal is out of reach', () => {
+    expect(solve({ ...coverTree(1, 10), goal: { done: [] } })).toBeNull()
+    expect(solve({ ...coverTree(1, 10), turn: [0, 1, 2, 3].map((i) => [0, 1, 2, 3].map((j) => (i === j ? 0 : Infinity))) })).toBeNull()
+  })
+})
+
+/** The same problem from a state: what is done cannot be done again, and counts as done. */
+function from(problem: Problem, done: Uint32Array): Partial<Problem> {
+  const need = (n: Problem['goal']): Problem['goal'] =>
+    typeof n === 'boolean' ? n : 'all' in n ? { all: n.all.map(need) } : 'any' in n ? { any: n.any.map(need) } : 'done' in n ? (n.done.some((t) => isDone(done, t)) || n) : !n.undone.some((t) => isDone(done, t)) && n
+  const gone = { needs: false, choices: [], notAfter: [], ratherNotAfter: [] } as const
+  return {
+    goal: need(problem.goal),
+    tasks: problem.tasks.map((t, i) => (isDone(done, i) ? gone : t.notAfter.some((x) => isDone(done, x)) ? { ...t, needs: false } : { ...t, needs: need(t.needs), ratherNotAfter: t.ratherNotAfter })),
+  }
+}

@@ -1,0 +1,262 @@
+import { type Bound, bounds } from './bound'
+import { Heap } from './heap'
+import { type Done, isDone, keyOf, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
+
+/** Rules that leave out what cannot be better. Each can be switched off; the cost must not change. */
+export interface Pruning {
+  /** Do at once what costs no set-up and has to be done anyway. */
+  readonly atOnce: boolean
+  /** Of the same tasks done, drop what another pose and tool reaches for no more. */
+  readonly dominance: boolean
+  /** Leave out tasks that nothing needs. */
+  readonly relevance: boolean
+}
+
+export interface Limits {
+  /** States opened by the exact search before it gives the best so far. */
+  readonly nodes: number
+  /** States kept by the first search for each number of tasks done. */
+  readonly beam: number
+  readonly pruning?: Pruning
+  /** Asked now and then; true ends the search with the best so far. */
+  readonly shouldStop?: () => boolean
+}
+
+export interface Solution {
+  readonly order: readonly Placing[]
+  /** Whole seconds. */
+  readonly cost: number
+  /** No order costs less. */
+  readonly bound: number
+  readonly proved: boolean
+  readonly nodes: number
+}
+
+export const EVERY_RULE: Pruning = { atOnce: true, dominance: true, relevance: true }
+export const DEFAULT_LIMITS: Limits = { nodes: 30_000, beam: 40 }
+
+interface Node {
+  readonly done: Done
+  readonly key: string
+  readonly count: number
+  readonly pose: number
+  readonly tool: number
+  readonly cost: number
+  /** The least that turns and tools still cost. */
+  readonly turns: number
+  readonly swaps: number
+  readonly total: number
+  readonly from: Node | null
+  /** The step that led here, and all that was then done at once. */
+  readonly placings: readonly Placing[]
+  readonly made: number
+}
+
+/**
+ * The cheapest order, exactly where the limits allow: a beam search for an upper bound, then A* over (tasks done, pose, tool in hand),
+ * dropping whatever cannot beat it (Hart, Nilsson & Raphael 1968). Null where the goal cannot be reached.
+ * `proved` when nothing is left that could be cheaper; else `bound` is the least that any order can cost.
+ */
+export function solve(problem: Problem, limits: Limits = DEFAULT_LIMITS): Solution | null {
+  const rules = limits.pruning ?? EVERY_RULE
+  const kept = rules.relevance ? relevant(problem) : problem.tasks.map((_, i) => i)
+  const smaller = kept.length < problem.tasks.length ? only(problem, kept) : problem
+  const found = new Search(smaller, limits, rules).run()
+  return found && { ...found, order: found.order.map((p) => ({ ...p, task: kept[p.task]! })) }
+}
+
+class Search {
+  private readonly bound: Bound
+  /**
+   * Tasks that have to be done anyway and hinder nothing. Where one needs no set-up in its least way it is done at once: in any order that
+   * does it later it can be moved there at no cost, since turns and tools keep the triangle inequality.
+   */
+  private readonly atOnce: readonly { readonly index: number; readonly choiceIn: (pose: number, tool: number) => number }[]
+  private readonly tests: ReturnType<typeof needTests>
+  private readonly reached = new Map<string, Node[]>()
+  private made = 0
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly limits: Limits,
+    private readonly rules: Pruning,
+  ) {
+    this.bound = bounds(problem)
+    this.tests = needTests(problem)
+    // Doing it early can hinder nothing: no task has to come before it, and nothing would rather come before it.
+    const hinders = new Set([...undoneIn(problem.goal), ...problem.tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...undoneIn(t.needs)])])
+    this.atOnce = problem.tasks.flatMap((task, index) => {
+      if (!this.bound.necessary[index] || hinders.has(index)) return []
+      const least = Math.min(...task.choices.map((c) => c.work))
+      return [{ index, choiceIn: (pose: number, tool: number) => task.choices.findIndex((c) => c.work === least && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool)) }]
+    })
+  }
+
+  run(): Solution | null {
+    const { problem, bound } = this
+    if (!bound.reachable) return null
+    const none = noneDone(problem.tasks.length)
+    const start = this.node(none, 0, problem.pose, problem.tool, 0, bound.turns(none, problem.pose), bound.swaps(none, problem.tool), null, [])
+    if (!Number.isFinite(start.total)) return null
+    let best = this.beam(start)
+    this.reached.clear()
+    const open = new Heap<Node>((a, b) => a.total < b.total || (a.total === b.total && (a.count > b.count || (a.count === b.count && a.made < b.made))))
+    open.push(start)
+    let nodes = 0
+    let stopped = false
+    for (;;) {
+      const here = open.peek()
+      if (!here || (best && here.total >= best.cost)) break
+      if (nodes >= this.limits.nodes || (nodes % 256 === 255 && this.limits.shouldStop?.())) {
+        stopped = true
+        break
+      }
+      open.pop()
+      nodes++
+      if (this.tests.goal(here.done, false)) {
+        if (!best || here.cost < best.cost) best = here
+        continue
+      }
+      if (this.rules.dominance && this.beaten(here, true)) continue
+      for (const next of this.nexts(here)) {
+        if (best && next.total >= best.cost) continue
+        if (this.beaten(next, false)) continue
+        this.remember(next)
+        open.push(next)
+      }
+    }
+    if (!best) return null
+    const least = stopped ? Math.min(best.cost, open.peek()?.total ?? best.cost) : best.cost
+    const order: Placing[] = []
+    for (let n: Node | null = best; n; n = n.from) order.unshift(...n.placings)
+    return { order, cost: best.cost, bound: least, proved: least >= best.cost, nodes }
+  }
+
+  /** A state, with all that then goes at once done too. */
+  private node(done: Done, count: number, pose: number, tool: number, cost: number, turns: number, swaps: number, from: Node | null, placings: Placing[]): Node {
+    if (this.rules.atOnce) {
+      for (let moved = true; moved; ) {
+        moved = false
+        for (const task of this.atOnce) {
+          if (isDone(done, task.index) || !this.may(task.index, done)) continue
+          const choice = task.choiceIn(pose, tool)
+          if (choice < 0) continue
+          cost += stepCost(this.problem, this.problem.tasks[task.index]!, this.problem.tasks[task.index]!.choices[choice]!, pose, pose, tool, done)
+          done[task.index >>> 5]! |= 1 << (task.index & 31)
+          count++
+          placings.push({ task: task.index, choice, pose })
+          moved = true
+        }
+      }
+    }
+    return { done, key: keyOf(done), count, pose, tool, cost, turns, swaps, total: cost + this.bound.work(done) + turns + swaps, from, placings, made: this.made++ }
+  }
+
+  private may(task: number, done: Done): boolean {
+    for (const t of this.problem.tasks[task]!.notAfter) if (isDone(done, t)) return false
+    return this.tests.task(task, done, false)
+  }
+
+  /**
+   * All that may be done next, in every way. What turns and tools still cost depends only on the pose and tool gone to: a task that can
+   * be done there belongs to all that is done there for nothing, with or without it.
+   */
+  private nexts(here: Node): Node[] {
+    const { tasks, turn } = this.problem
+    const turns: number[] = []
+    const swaps: number[] = []
+    turns[here.pose] = here.turns
+    const list: Node[] = []
+    for (let i = 0; i < tasks.length; i++) {
+      if (isDone(here.done, i) || !this.may(i, here.done)) continue
+      tasks[i]!.choices.forEach((choice, k) => {
+        const tool = choice.tool >= 0 ? choice.tool : here.tool
+        const rest = tool === here.tool ? here.swaps : (swaps[tool] ??= this.bound.swaps(here.done, tool))
+        for (const pose of choice.poses) {
+          if (pose !== here.pose && !Number.isFinite(turn[here.pose]![pose]!)) continue
+          const ahead = (turns[pose] ??= this.bound.turns(here.done, pose))
+          if (!Number.isFinite(ahead + rest)) continue
+          const cost = here.cost + stepCost(this.problem, tasks[i]!, choice, pose, here.pose, here.tool, here.done)
+          list.push(this.node(withDone(here.done, i), here.count + 1, pose, tool, cost, ahead, rest, here, [{ task: i, choice: k, pose }]))
+        }
+      })
+    }
+    return list
+  }
+
+  /** Is there a way to the same tasks done, from which this pose and tool can be had for no more? */
+  private beaten(node: Node, strictly: boolean): boolean {
+    for (const other of this.reached.get(node.key) ?? []) {
+      if (other === node) continue
+      if (!this.rules.dominance && (other.pose !== node.pose || other.tool !== node.tool)) continue
+      const there = other.cost + (other.pose === node.pose ? 0 : this.problem.turn[other.pose]![node.pose]!) + (node.tool >= 0 && other.tool !== node.tool ? this.problem.swap : 0)
+      if (strictly ? there < node.cost : there <= node.cost) return true
+    }
+    return false
+  }
+
+  private remember(node: Node): void {
+    const list = this.reached.get(node.key)
+    if (list) list.push(node)
+    else this.reached.set(node.key, [node])
+  }
+
+  /** Layer by layer of tasks done, the most promising of each kept; the first answer, and the upper bound of the exact search. */
+  private beam(start: Node): Node | null {
+    const { problem, limits } = this
+    const layers: Node[][] = Array.from({ length: problem.tasks.length + 1 }, () => [])
+    layers[start.count]!.push(start)
+    let best: Node | null = null
+    for (let n = 0; n <= problem.tasks.length; n++) {
+      const layer = layers[n]!.sort((a, b) => a.total - b.total || a.made - b.made)
+      layers[n] = []
+      let kept = 0
+      for (const here of layer) {
+        if (kept >= limits.beam) break
+        if (best && here.total >= best.cost) break
+        if (this.beaten(here, true)) continue
+        kept++
+        if (this.tests.goal(here.done, false)) {
+          if (!best || here.cost < best.cost) best = here
+          continue
+        }
+        for (const next of this.nexts(here)) {
+          if (this.beaten(next, false)) continue
+          this.remember(next)
+          layers[next.count]!.push(next)
+        }
+      }
+    }
+    return best
+  }
+}
+
+/** Tasks that the goal needs, or that something needed needs: found from the goal backward. */
+function relevant(problem: Problem): number[] {
+  const seen = new Set<number>()
+  const visit = (need: Problem['goal']): void => {
+    if (typeof need === 'boolean' || 'undone' in need) return
+    if ('all' in need) return need.all.forEach(visit)
+    if ('any' in need) return need.any.forEach(visit)
+    for (const t of need.done) {
+      if (seen.has(t)) continue
+      seen.add(t)
+      visit(problem.tasks[t]!.needs)
+    }
+  }
+  visit(problem.goal)
+  return [...seen].sort((a, b) => a - b)
+}
+
+/** The problem with some of its tasks only. */
+function only(problem: Problem, kept: readonly number[]): Problem {
+  const at = new Map(kept.map((t, i) => [t, i]))
+  const some = (list: readonly number[]): number[] => list.flatMap((t) => at.get(t) ?? [])
+  const need = (n: Problem['goal']): Problem['goal'] => {
+    if (typeof n === 'boolean') return n
+    if ('all' in n) return { all: n.all.map(need) }
+    if ('any' in n) return { any: n.any.map(need) }
+    return 'done' in n ? { done: some(n.done) } : { undone: some(n.undone) }
+  }
+  return { ...problem, goal: need(problem.goal), tasks: kept.map((t) => ({ ...problem.tasks[t]!, needs: need(problem.tasks[t]!.needs), notAfter: some(problem.tasks[t]!.notAfter), ratherNotAfter: some(problem.tasks[t]!.ratherNotAfter) })) }
+}

@@ -1,0 +1,67 @@
+import type { Choice, Need, Problem, Task } from '../src/core/planning/solve'
+
+/** Whole numbers that look like chance, the same for the same seed (mulberry32). */
+export function dice(seed: number): (below: number) => number {
+  let a = seed >>> 0
+  return (below) => {
+    a = (a + 0x6d2b79f5) >>> 0
+    let t = Math.imul(a ^ (a >>> 15), 1 | a)
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
+    return ((t ^ (t >>> 14)) >>> 0) % below
+  }
+}
+
+/** Turns that keep the triangle inequality: the shortest ways of a random graph (Floyd & Warshall). */
+function turns(poses: number, roll: (below: number) => number): number[][] {
+  const cost = Array.from({ length: poses }, (_, i) => Array.from({ length: poses }, (_, j) => (i === j ? 0 : 30 + roll(240))))
+  for (let via = 0; via < poses; via++) for (let i = 0; i < poses; i++) for (let j = 0; j < poses; j++) cost[i]![j] = Math.min(cost[i]![j]!, cost[i]![via]! + cost[via]![j]!)
+  return cost
+}
+
+/** A small problem without any structure: random guards of every kind, choices of pose and tool, orders that must and should be. */
+export function wildProblem(seed: number, tasks: number, rich = true): Problem {
+  const roll = dice(seed)
+  const [poses, tools] = [2 + roll(2), 2 + roll(2)]
+  const need = (before: number, depth = 0): Need => {
+    if (before === 0) return true
+    const kind = roll(8)
+    const any = (): number => roll(before)
+    if (kind < 3) return true
+    if (kind < 5) return { done: [any()] }
+    if (kind === 5) return depth < 2 ? { any: [need(before, depth + 1), { done: [any()] }] } : { done: [any()] }
+    if (kind === 6) return depth < 2 ? { all: [need(before, depth + 1), need(before, depth + 1)] } : true
+    return rich ? { undone: [roll(tasks)] } : { done: [any(), any()] }
+  }
+  const list = Array.from({ length: tasks }, (_, i): Task => ({
+    choices: Array.from({ length: 1 + (roll(4) === 0 ? 1 : 0) }, (): Choice => ({ poses: roll(3) === 0 ? [roll(poses), roll(poses)].filter((p, k, l) => l.indexOf(p) === k) : [roll(poses)], tool: roll(4) === 0 ? -1 : roll(tools), work: 10 + roll(120) })),
+    needs: need(i),
+    notAfter: rich && roll(8) === 0 ? [roll(tasks)].filter((t) => t !== i) : [],
+    ratherNotAfter: rich && roll(6) === 0 ? [roll(tasks)].filter((t) => t !== i) : [],
+  }))
+  const goal: Need = { all: Array.from({ length: 1 + roll(3) }, () => (roll(3) === 0 ? { any: [{ done: [roll(tasks)] }, { done: [roll(tasks)] }] } : { done: [roll(tasks)] })) }
+  return { tasks: list, goal, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+}
+
+/** Parts over parts, as machines are: each is held by one to four fixings with a tool, and hides the parts under it. All have to come off. */
+export function coverTree(seed: number, steps: number, poses = 4, tools = 8): Problem {
+  const roll = dice(seed)
+  const tasks: Task[] = []
+  const offs: number[] = []
+  while (tasks.length < steps) {
+    const parent = offs.length === 0 || roll(6) === 0 ? null : offs[Math.max(0, offs.length - 1 - roll(5))]!
+    const seen: Need = parent === null ? true : { done: [parent] }
+    const side = roll(poses)
+    const held: number[] = []
+    for (let k = 1 + roll(4); k > 0 && tasks.length < steps - 1; k--) {
+      held.push(tasks.length)
+      const tool = roll(tools)
+      tasks.push({
+        choices: roll(6) === 0 ? [{ poses: [side], tool, work: 20 + roll(160) }, { poses: [side, roll(poses)].filter((p, i, l) => l.indexOf(p) === i), tool: roll(tools), work: 30 + roll(200) }] : [{ poses: roll(3) === 0 ? [side, roll(poses)].filter((p, i, l) => l.indexOf(p) === i) : [side], tool, work: 20 + roll(160) }],
+        needs: seen, notAfter: [], ratherNotAfter: [],
+      })
+    }
+    offs.push(tasks.length)
+    tasks.push({ choices: [{ poses: roll(2) === 0 ? [side] : Array.from({ length: poses }, (_, p) => p), tool: -1, work: 10 + roll(60) }], needs: { all: held.length > 0 ? held.map((t) => ({ done: [t] })) : [seen] }, notAfter: [], ratherNotAfter: [] })
+  }
+  return { tasks, goal: { all: tasks.map((_, t) => ({ done: [t] })) }, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+}
