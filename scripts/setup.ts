@@ -10,20 +10,20 @@ import { addPerson, countPeople } from '../src/db/people'
 import { addDevice, setFirstLeadToken } from '../src/db/sessions'
 import { loadSettings, saveSettings } from '../src/db/settings'
 import { demoJobs } from '../src/demo/jobs'
-import { dunlin } from '../src/demo/machines/dunlin'
+import { demoMachines } from '../src/demo/machines'
 import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
 import { hashPassphrase, newToken, tokenHash } from '../src/server/secrets'
 import { demoPassphrase } from '../src/server/sign-in'
 
 export async function loadDemo(sql: Sql, now: number): Promise<void> {
-  const file = dunlin()
+  const files = demoMachines()
   await saveSettings(sql, { ...(await loadSettings(sql)), shop: SHOP })
   for (const person of PEOPLE) await addPerson(sql, { ...person, passphraseHash: await hashPassphrase(demoPassphrase(person.name)), demo: true })
   await addDevice(sql, BENCH_TABLET)
-  await addMachine(sql, file, JSON.stringify(file, null, 1))
-  for (const job of demoJobs(file, now)) {
+  for (const file of files) await addMachine(sql, file, JSON.stringify(file, null, 1))
+  for (const job of demoJobs(files, now)) {
     const id = v7()
-    const number = String(await addJob(sql, { id, machineId: job.machineId, revision: job.machineId ? file.revision : null })).padStart(4, '0')
+    const number = String(await addJob(sql, { id, machineId: job.machineId, revision: files.find((f) => f.id === job.machineId)?.revision ?? null })).padStart(4, '0')
     let seq = 0
     for (const { kind, body, by, at } of job.entries) {
       const written = kind === 'job-opened' ? { ...body, number } : body

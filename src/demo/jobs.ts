@@ -9,12 +9,13 @@ const HOUR = 3_600_000
 const PORTERS = 'quay porters’ pool'
 
 /**
- * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages and two machines without a file.
+ * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, a Sanderling, a Whimbrel, and two machines without a file.
  * @param now epoch ms of the first load; every time is an offset from it, so that proofs and cures are what they claim to be
  */
-export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
+export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJob[] {
+  const [dunlin, sanderling, whimbrel] = ['dunlin', 'sanderling', 'whimbrel'].map((id) => files.find((f) => f.id === id)!) as [MachineFile, MachineFile, MachineFile]
   const machine = (unit: string) => ({ name: 'Dunlin', unit, file: dunlin.id, revision: dunlin.revision, owner: PORTERS, fullVolts: fullChargeVolts(dunlin.pack!) })
-  const start = (hoursAgo: number, by: string) => new JobScript('dunlin', now - hoursAgo * HOUR, by)
+  const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
   const home = start(50, 'p-aldo')
     .write('job-opened', { number: '', machine: machine('no. 9'), stand: '', complaint: 'cuts out over the cobbles' })
@@ -111,7 +112,24 @@ export function demoJobs(dunlin: MachineFile, now: number): ScriptedJob[] {
     .write('test-observed', { test: 'code', outcome: 'hall', text: 'Read the error code: Hall', live: true, drive: 'front-drive' }, 2)
     .write('reading-taken', { test: 'throttle', drive: 'front-drive', quantity: 'throttle span', value: 2.71, unit: 'V', live: true, instrument: 'meter 2', raw: [3.56, 0.85] }, 4)
 
-  return [home, curing, up, down, trike, barrow, fresh, sought].map((script) => script.done())
+  const rented = start(1.6, 'p-aldo', sanderling)
+    .write('job-opened', { number: '', machine: { name: 'Sanderling', unit: 'rental 14', file: sanderling.id, revision: sanderling.revision, owner: 'pier rentals', fullVolts: fullChargeVolts(sanderling.pack!) }, stand: '7', complaint: 'front wheel knocks, tyre worn through' })
+    .write('damage-noted', { side: 'right', text: 'axle cap missing on the right' })
+    .as('p-tobias')
+    .adopt(sanderling, 'tyre-goal', { 'tyre-kind': 'air', 'stem-tape': 'yes' })
+    .ready()
+    .write('stage-moved', { to: 'take down' })
+    .steps('down', 9)
+
+  const books = start(0.9, 'p-aldo', whimbrel)
+    .write('job-opened', { number: '', machine: { name: 'Whimbrel', unit: 'book round 2', file: whimbrel.id, revision: whimbrel.revision, owner: 'library', fullVolts: fullChargeVolts(whimbrel.pack!) }, stand: '9', complaint: 'whines under load, gears grate' })
+    .as('p-ines')
+    .adopt(whimbrel, 'gears-goal', { 'cog-kind': 'cassette', 'bags-fitted': 'on' })
+    .ready()
+    .write('stage-moved', { to: 'take down' })
+    .steps('down', 4)
+
+  return [home, curing, up, down, trike, barrow, fresh, sought, rented, books].map((script) => script.done())
 }
 
 /** A made-up ride at full speed, with its log. */

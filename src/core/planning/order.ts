@@ -65,17 +65,27 @@ export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: 
   return { placed: order.map((p) => ({ index: p.task, mode: items[p.task]!.modes[p.choice]!, pose: poses[p.pose]! })), cost: found.cost / 60, bound: found.bound / 60, proved: found.proved }
 }
 
-/** Whatever stands before the last of the early tasks and may as well come after it goes there, while that costs nothing. */
+/** Longer orders are left as they were found: every pair of places is tried. */
+const LONGEST_TIDIED = 80
+
+/** Whatever stands before the last of the early tasks and may as well come after it goes there, one by one or several together, while that costs nothing. */
 function broughtForward(problem: Problem, order: readonly Placing[], cost: number, early: (task: number) => boolean): readonly Placing[] {
   let best = [...order]
   const last = (): number => best.findLastIndex((p) => early(p.task))
-  for (let i = last() - 1; i >= 0; i--) {
-    if (early(best[i]!.task)) continue
+  const movedOne = (): boolean => {
     const to = last()
-    const moved = [...best.slice(0, i), ...best.slice(i + 1, to + 1), best[i]!, ...best.slice(to + 1)]
-    const same = costOf(problem, moved)
-    if (same !== null && same <= cost) best = moved
+    for (let end = to - 1; end >= 0; end--) {
+      for (let start = end; start >= 0 && !early(best[start]!.task); start--) {
+        const moved = [...best.slice(0, start), ...best.slice(end + 1, to + 1), ...best.slice(start, end + 1), ...best.slice(to + 1)]
+        const same = costOf(problem, moved)
+        if (same === null || same > cost) continue
+        best = moved
+        return true
+      }
+    }
+    return false
   }
+  while (best.length <= LONGEST_TIDIED && movedOne());
   return best
 }
 

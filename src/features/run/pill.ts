@@ -53,9 +53,11 @@ export function pillOf(state: JobState, rung: Rung): Pill | null {
     const renewed = parts.some((p) => p.replaced)
     return { text: renewed && off ? `${text} — new` : text, look: parts.some((p) => p.disputed) ? 'wrong' : off ? 'part' : cameBack(state, rung) ? 'final' : 'on', words: `${text}: ${off ? 'off' : 'on'}` }
   }
+  // What is made ready and never put back has nothing between the limbs.
+  if (step.kind === 'prepare' && !rung.up) return null
   const done = rung.down !== undefined && state.steps[rung.down.id]?.status === 'done'
   const back = cameBack(state, rung)
-  const text = step.kind === 'unplug' ? 'plug' : step.kind === 'prepare' ? 'lead' : 'set aside'
+  const text = step.kind === 'unplug' ? 'plug' : step.kind === 'prepare' ? (/\blead\b/i.test(step.title) ? 'lead' : 'made ready') : 'set aside'
   return { text, look: back ? 'final' : done ? 'part' : 'on', words: `${text}: ${back ? 'back' : done ? 'apart' : 'as it was'}` }
 }
 
