@@ -161,7 +161,14 @@ interface Run {
   readonly stuck: ReadonlySet<string>
 }
 
-/** Does everything in the set that can be done, in any legal order. */
+/** A guard without what must not hold yet: that is a matter of order, not of what can be done at all. */
+function whenever(guard: Guard): Guard {
+  if ('all' in guard) return { all: guard.all.map(whenever) }
+  if ('any' in guard) return { any: guard.any.map(whenever) }
+  return 'not' in guard && 'fact' in guard.not ? { all: [] } : guard
+}
+
+/** Does everything in the set that can be done, in any order that leaves nothing out. */
 function runOut(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string>, variants: Variants, done: ReadonlySet<string>): Run {
   const facts = new Set(done)
   const stuck = new Set(chosen)
@@ -169,7 +176,7 @@ function runOut(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string
     moved = false
     for (const id of stuck) {
       const action = actions.get(id)!
-      if (!holds(action.needs, (f) => facts.has(`${f.fact} ${f.of}`), variants)) continue
+      if (!holds(whenever(action.needs), (f) => facts.has(`${f.fact} ${f.of}`), variants)) continue
       action.gives.forEach((f) => facts.add(f))
       stuck.delete(id)
       moved = true
