@@ -9,11 +9,11 @@ const HOUR = 3_600_000
 const PORTERS = 'quay porters’ pool'
 
 /**
- * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, a Sanderling, a Whimbrel, and two machines without a file.
+ * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, a Sanderling, a Whimbrel, a Redshank, and two machines without a file.
  * @param now epoch ms of the first load; every time is an offset from it, so that proofs and cures are what they claim to be
  */
 export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJob[] {
-  const [dunlin, sanderling, whimbrel] = ['dunlin', 'sanderling', 'whimbrel'].map((id) => files.find((f) => f.id === id)!) as [MachineFile, MachineFile, MachineFile]
+  const [dunlin, sanderling, whimbrel, redshank] = ['dunlin', 'sanderling', 'whimbrel', 'redshank'].map((id) => files.find((f) => f.id === id)!) as [MachineFile, MachineFile, MachineFile, MachineFile]
   const machine = (unit: string) => ({ name: 'Dunlin', unit, file: dunlin.id, revision: dunlin.revision, owner: PORTERS, fullVolts: fullChargeVolts(dunlin.pack!) })
   const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
@@ -129,7 +129,11 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('stage-moved', { to: 'take down' })
     .steps('down', 4)
 
-  return [home, curing, up, down, trike, barrow, fresh, sought, rented, books].map((script) => script.done())
+  const ferry = start(0.3, 'p-aldo', redshank)
+    .write('job-opened', { number: '', machine: { name: 'Redshank', unit: 'luggage 3', file: redshank.id, revision: redshank.revision, owner: 'ferry terminal', fullVolts: fullChargeVolts(redshank.pack!) }, stand: '', complaint: 'weak uphill, sparks at the motor' })
+    .write('symptom-noted', { text: 'weak uphill, sparks at the motor', certainty: 'sure' })
+
+  return [home, curing, up, down, trike, barrow, fresh, sought, rented, books, ferry].map((script) => script.done())
 }
 
 /** A made-up ride at full speed, with its log. */

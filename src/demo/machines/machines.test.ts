@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseMachineFile } from '../../formats/machine-file'
 import { checkIntegrity, compareOne, type MachineFile } from '../../core/machine'
@@ -5,6 +6,7 @@ import { expectedDone, type JobState, looseCount, presentStep, reduce, tally, wa
 import { plan } from '../../core/planning'
 import { Logbook } from '../../../tests/logbook'
 import { demoMachines } from './index'
+import { FEATURES, machineTables } from './tables'
 
 /** Every way of answering the questions of a machine, and not answering at all. */
 function answers(file: MachineFile): Record<string, string>[] {
@@ -75,4 +77,11 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
       p.up.steps.forEach((s, i) => (s.dead || s.check === 'reaction path') && live >= 0 && expect(i, s.title).toBeLessThan(live))
     }
   })
+})
+
+describe('what the demo machines say', () => {
+  it('leaves none of the listed features without a machine', () => {
+    for (const feature of FEATURES) expect(demoMachines().filter(feature.has).map((f) => f.name), feature.name).not.toEqual([])
+  })
+  it('stands in the docs as it is', () => expect(readFileSync('docs/machines.md', 'utf8')).toBe(machineTables()), 30_000)
 })

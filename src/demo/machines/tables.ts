@@ -1,0 +1,70 @@
+import { factsIn, type Guard, type MachineFile } from '../../core/machine'
+import { plan } from '../../core/planning'
+import { demoMachines } from './index'
+
+/** What a machine file can say, and which of the demo machines say it. */
+export const FEATURES: readonly { readonly name: string; readonly has: (file: MachineFile) => boolean }[] = [
+  { name: 'variants that switch steps', has: (f) => f.joints.some((j) => j.when) },
+  { name: 'one of several ways in', has: (f) => guards(f).some((g) => inside(g, (x) => 'any' in x)) },
+  { name: 'pushed aside, at a price', has: (f) => f.steps.some((s) => s.kind === 'push aside' && s.down?.modes.some((m) => (m.penalty ?? 0) > 0)) },
+  { name: 'prepared, and restored', has: (f) => f.steps.some((s) => s.kind === 'prepare' && s.limb === 'both') },
+  { name: 'only before something else', has: (f) => guards(f).some((g) => inside(g, (x) => 'not' in x && 'fact' in x.not && x.not.fact === 'unplugged')) },
+  { name: 'under tape or a mat', has: (f) => f.joints.some((j) => j.kind === 'tape' || j.kind === 'adhesive') },
+  { name: 'captive', has: (f) => f.joints.some((j) => j.captive) },
+  { name: 'back in their own holes', has: (f) => f.joints.some((j) => j.keep === 'own hole') },
+  { name: 'loosened only', has: (f) => f.joints.some((j) => j.release === 'loosen') },
+  { name: 'two lengths in one pattern', has: (f) => f.joints.some((j) => new Set(j.members.map((m) => m.length)).size > 1) },
+  { name: 'springs under tension', has: (f) => f.energy.some((e) => e.kind === 'spring') },
+  { name: 'a last fixing that carries the load', has: (f) => f.loadPath.length > 0 },
+  { name: 'drained', has: (f) => f.steps.some((s) => s.gives?.some((g) => g.fact === 'drained')) },
+  { name: 'connectors and the holes they pass', has: (f) => f.holes.length > 0 && f.cables.some((c) => c.end) },
+  { name: 'orders that damage if ignored', has: (f) => f.order.some((r) => r.strength === 'must') },
+  { name: 'orders better kept', has: (f) => f.order.some((r) => r.strength === 'prefer') },
+  { name: 'consumables', has: (f) => f.consumables.length > 0 },
+  { name: 'sealed units', has: (f) => f.sealed.length > 0 },
+  { name: 'a new part compared', has: (f) => f.parts.some((p) => p.compare) },
+  { name: 'substitute tools with their risk', has: (f) => f.joints.some((j) => j.down.modes.some((m) => m.substitutes)) },
+  { name: 'two people', has: (f) => [...f.poseMoves, ...f.parts.flatMap((p) => p.lift?.modes ?? [])].some((m) => m.people === 2) },
+]
+
+function guards(file: MachineFile): Guard[] {
+  return [...file.joints.flatMap((j) => [j.access, j.down.guard]), ...file.parts.flatMap((p) => [p.access, p.escape]), ...file.steps.flatMap((s) => [s.access, s.down?.guard])].filter((g) => g !== undefined)
+}
+
+function inside(guard: Guard, is: (guard: Guard) => boolean): boolean {
+  return is(guard) || ('all' in guard ? guard.all : 'any' in guard ? guard.any : []).some((g) => inside(g, is))
+}
+
+/** Jobs of all machines with what they take, unanswered questions counted at their worst; and which machine says what. Markdown. */
+export function machineTables(): string {
+  const files = demoMachines()
+  const jobs = files.flatMap((file) =>
+    file.goals.map((goal) => {
+      const found = plan(file, 'untouched', [goal.id], { variants: {} })
+      if (!found.ok) throw new Error(`${file.name} has no plan for ${goal.name}`)
+      const { down, up } = found.value
+      const all = plan({ ...file, goals: [{ id: 'all', name: 'all', guard: everything(file) }] }, 'untouched', ['all'], { variants: {}, nodeLimit: 300 })
+      const naive = all.ok ? all.value.down.steps.length : down.steps.length
+      return `| ${file.name} | ${goal.name} | ${down.steps.length} | ${naive} | ${Math.round(down.minutes.handsOn)} | ${up.steps.length} | ${Math.round(up.minutes.handsOn)} | ${down.proved && up.proved ? 'yes' : 'no'} |`
+    }),
+  )
+  return `# Machines of the demo shop
+
+Made by \`npm run tables\`; a test keeps it true. Minutes are hands on, likely, weighted by people. “Everything” is the number of steps down if all that
+can come off did.
+
+| machine | job | steps down | everything | minutes down | steps up | minutes up | proved the cheapest |
+|---|---|---|---|---|---|---|---|
+${jobs.join('\n')}
+
+| what the file says | ${files.map((f) => f.name).join(' | ')} |
+|---|${files.map(() => '---|').join('')}
+${FEATURES.map((x) => `| ${x.name} | ${files.map((f) => (x.has(f) ? '●' : '')).join(' | ')} |`).join('\n')}
+`
+}
+
+/** Every part off that can be lifted, and every plug apart. */
+function everything(file: MachineFile): Guard {
+  const known = new Set(file.goals.flatMap((g) => factsIn(g.guard).map((f) => f.of)))
+  return { all: [...file.parts.filter((p) => p.lift || known.has(p.id)).map((p): Guard => ({ fact: 'off', of: p.id })), ...file.connections.filter((c) => !c.when).map((c): Guard => ({ fact: 'unplugged', of: c.id }))] }
+}
