@@ -15,8 +15,28 @@ function files(dir) {
   })
 }
 
+/** Pages that open without a network: their scripts are kept. Others need the server anyway. */
+const OFFLINE = [path.join('jobs', '[id]'), '']
+
+/** Scripts that only pages which need the server ask for. What no page names itself (workers, parts loaded later) is kept. */
+function onlyOnline() {
+  const app = path.join(ROOT, '.next', 'server', 'app')
+  const named = files(app).filter((f) => f.endsWith('page_client-reference-manifest.js')).map((f) => ({
+    offline: OFFLINE.includes(path.relative(app, path.dirname(f))),
+    chunks: [...readFileSync(f, 'utf8').matchAll(/static\/(chunks\/[^"\\]+\.js)/g)].map((m) => path.join(staticDir, m[1])),
+  }))
+  const needed = new Set(named.filter((p) => p.offline).flatMap((p) => p.chunks))
+  if (needed.size === 0) throw new Error('The build names no script of the job page: what is kept for use without a network cannot be told.')
+  return new Set(named.filter((p) => !p.offline).flatMap((p) => p.chunks).filter((f) => !needed.has(f)))
+}
+
+function keptFiles() {
+  const online = onlyOnline()
+  return files(staticDir).filter((f) => KEPT.test(f) && !online.has(f)).sort()
+}
+
 export function writeServiceWorker() {
-  const wanted = files(staticDir).filter((f) => KEPT.test(f)).sort()
+  const wanted = keptFiles()
   const urls = wanted.map((f) => `/_next/static/${path.relative(staticDir, f).split(path.sep).join('/')}`)
   const template = readFileSync(path.join(ROOT, 'src', 'client', 'service-worker.js'), 'utf8')
   const version = createHash('sha256').update(urls.join('\n')).update(template).digest('hex').slice(0, 12)
@@ -27,7 +47,7 @@ export function writeServiceWorker() {
 
 /** What the service worker keeps, in one line. */
 export function precacheLine() {
-  const wanted = files(staticDir).filter((f) => KEPT.test(f))
+  const wanted = keptFiles()
   const script = wanted.filter((f) => f.endsWith('.js')).reduce((n, f) => n + gzipSync(readFileSync(f)).length, 0)
   const all = wanted.reduce((n, f) => n + statSync(f).size, 0)
   return `Service worker keeps ${wanted.length} files, ${Math.round(all / 1000)} kB (script ${Math.round(script / 1000)} kB gzipped).`

@@ -46,6 +46,11 @@ try {
   await shoot('sign-in', { who: null })
   await shoot('stands', {})
   await shoot('take-in', { who: 'Aldo', before: (page) => page.goto(`${world.url()}/take-in`) })
+  await shoot('machine', { before: async (page) => {
+    await page.goto(`${world.url()}/machines/redshank`)
+    await page.getByRole('button', { name: 'drive motor', exact: true }).click()
+    await page.getByText('Motor straight off the gearbox').waitFor()
+  } })
   await shoot('people', { before: (page) => page.goto(`${world.url()}/people`) })
   await shoot('job-choose', { machine: /no\. 7/, before: frontMotor })
   await shoot('compare', { machine: /no\. 7/, before: async (page) => {

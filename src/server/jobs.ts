@@ -68,6 +68,13 @@ export function machines(): Promise<MachineRow[]> {
   return listMachines(db())
 }
 
+/** The newest revision of a machine's file; null where there is none. */
+export async function loadMachine(id: string): Promise<MachineFile | null> {
+  const machine = (await listMachines(db())).find((m) => m.id === id)
+  const text = machine ? await loadMachineText(db(), id, machine.revision) : null
+  return text === null ? null : (JSON.parse(text) as MachineFile)
+}
+
 export function people(): Promise<Person[]> {
   return listPeople(db())
 }

@@ -1,8 +1,10 @@
 import { type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
-import type { Guard, MachineFile } from '../core/machine'
+import type { Guard, MachineFile, Variants } from '../core/machine'
 import type { PlanOptions, PlanResult, PlanStart } from '../core/planning'
-import type { PlannerApi } from './planner.worker'
+import type { MachineLook, PlannerApi } from './planner.worker'
+
+export type { MachineLook } from './planner.worker'
 
 /** Plans in a worker of its own, ended when it has answered; so leaving the page or asking anew cancels. */
 export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, signal?: AbortSignal): Promise<PlanResult> {
@@ -19,6 +21,10 @@ export function distancesAside(
   file: MachineFile, from: PlanStart | 'untouched', guards: readonly Guard[], goals: readonly string[], options: PlanOptions, signal?: AbortSignal,
 ): Promise<Distances> {
   return ask(async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobs(file, from, goals, options) }), signal)
+}
+
+export function lookAside(file: MachineFile, variants: Variants, signal?: AbortSignal): Promise<MachineLook> {
+  return ask((planner) => planner.look(file, variants) as Promise<MachineLook>, signal)
 }
 
 async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {

@@ -1,7 +1,9 @@
 import { expose } from 'comlink'
 import type { Way } from '../core/diagnosis'
-import type { Guard, MachineFile } from '../core/machine'
-import { type LimbPlan, plan, type PlanOptions, type PlanStart } from '../core/planning'
+import { checkIntegrity, type FileFault, type Guard, type MachineFile, type Variants } from '../core/machine'
+import { layersOf, type LimbPlan, plan, type PlanOptions, type PlanStart } from '../core/planning'
+
+export type MachineLook = ReturnType<typeof layersOf> & { readonly faults: readonly FileFault[] }
 
 const stepsOf = (down: LimbPlan): Record<string, number> => Object.fromEntries(down.steps.map((s) => [s.id, s.minutes.likely]))
 
@@ -25,7 +27,12 @@ function jobs(file: MachineFile, from: PlanStart | 'untouched', goals: readonly 
 }
 
 /** The planner, off the main thread. */
-const api = { plan, reach, jobs }
+/** A machine from the outside in, and what is wrong inside its file. */
+function look(file: MachineFile, variants: Variants): MachineLook {
+  return { ...layersOf(file, variants), faults: checkIntegrity(file) }
+}
+
+const api = { plan, reach, jobs, look }
 export type PlannerApi = typeof api
 
 expose(api)

@@ -6,3 +6,5 @@ export type {
   ActionKind, Alternative, ConsumableNeed, FixingSpec, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
   PlanStart, PoseTurn, Prices, Reason, SwapPlanStep, ToolNeed,
 } from './types'
+export { layersOf } from './layers'
+export type { Layer } from './layers'

@@ -19,9 +19,9 @@ import { Ladder } from '../run/ladder'
 import { RunCard } from '../run/run-card'
 import { LinkBar, StateStrip } from './state-strip'
 import { doStep, pedalMay, turnNeeded } from '../run/step-card'
-import { SwapCard } from '../run/swap-card'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
+const SwapCard = dynamic(() => import('../run/swap-card').then((m) => m.SwapCard))
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
 const IntakePanel = dynamic(() => import('../intake/intake-panel').then((m) => m.IntakePanel))
 const FaultPanel = dynamic(() => import('../fault').then((m) => m.FaultPanel))

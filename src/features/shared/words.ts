@@ -1,4 +1,5 @@
 import { type JobSummary, type Power, type Stage, STAGES } from '../../core/job'
+import { count } from '../../ui/count'
 
 /** Stage names as the screen writes them. */
 export const STAGE_LABEL: Readonly<Record<Stage, string>> = {
@@ -7,10 +8,7 @@ export const STAGE_LABEL: Readonly<Record<Stage, string>> = {
 }
 export const STAGE_LIST = STAGES
 
-/** `1 screw`, `19 screws`; the plural by rule. */
-export function count(n: number, one: string, many = `${one}s`): string {
-  return `${n} ${n === 1 ? one : many}`
-}
+export { count }
 
 /** `19 screws + 5 parts loose`; `nothing loose`. Fixings are called screws, as people do. */
 export function looseText(loose: { readonly fixings: number; readonly parts: number }): string {

@@ -10,7 +10,7 @@ export interface HeaderProps {
   readonly shop: string
   readonly person: { readonly name: string; readonly role: string }
   readonly light: 'day' | 'night'
-  readonly here: 'stands' | 'take-in' | 'people' | 'job'
+  readonly here: 'stands' | 'take-in' | 'machines' | 'people' | 'job'
   readonly setLight: (light: 'day' | 'night') => Promise<void>
   readonly signOut: () => Promise<void>
 }
@@ -40,6 +40,9 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
         </Link>
         <Link href="/take-in" aria-current={here === 'take-in' ? 'page' : undefined} className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
           Take in
+        </Link>
+        <Link href="/machines" aria-current={here === 'machines' ? 'page' : undefined} className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
+          Machines
         </Link>
         {person.role === 'lead' ? (
           <Link href="/people" aria-current={here === 'people' ? 'page' : undefined} className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">

@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
+import { layersOf, plan } from './index'
+
+describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the outside in', (_, file) => {
+  const { layers, stays } = layersOf(file, {})
+  const at = (id: string): number => layers.findIndex((l) => [...l.parts, ...l.joints, ...l.connections].includes(id))
+
+  it('names every part once, free or staying', () => {
+    const named = [...layers.flatMap((l) => l.parts), ...stays]
+    expect(new Set(named)).toEqual(new Set(file.parts.map((p) => p.id)))
+    expect(named).toHaveLength(file.parts.length)
+  })
+  it('leaves out what the answers say is not fitted', () => {
+    for (const v of file.variants) {
+      for (const o of v.options) {
+        const { layers: some, stays: left } = layersOf(file, { [v.id]: o.id })
+        const named_ = new Set([...some.flatMap((l) => l.joints), ...left])
+        for (const j of file.joints) if (j.when && 'variant' in j.when && j.when.variant === v.id && j.when.is !== o.id) expect(named_, `${j.id} with ${o.id}`).not.toContain(j.id)
+      }
+    }
+  })
+  it('puts nothing further out than what a plan has to take off before it', () => {
+    for (const goal of file.goals) {
+      const found = plan(file, 'untouched', [goal.id], { variants: {} })
+      if (!found.ok) throw new Error(found.error.kind)
+      const seen: number[] = []
+      for (const step of found.value.down.steps) {
+        const layer = at(step.action.split(':')[1]!)
+        if (layer < 0) continue
+        // A step in layer n has something of layer n − 1 done before it.
+        if (layer > 0) expect(seen, step.title).toContain(layer - 1)
+        seen.push(layer)
+      }
+    }
+  })
+})
