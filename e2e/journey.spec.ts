@@ -66,6 +66,11 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await sheet(page).getByRole('radio', { name: 'No good end to compare with' }).check()
   await sheet(page).getByRole('button', { name: 'Leave it out' }).click()
   await expect(page.getByText('◆ Left out: Cross the plugs with the good end. No good end to compare with')).toBeVisible()
+  // The other end is another question: panel and card speak of the same one.
+  await page.getByRole('radio', { name: 'rear hub' }).check()
+  await expect(card(page).getByText(/ · rear hub$/)).toBeVisible()
+  await page.getByRole('radio', { name: 'front hub' }).check()
+  await expect(card(page).getByText(/ · front hub$/)).toBeVisible()
   const outside = {
     'Read the error code': 'Hall', 'Turn the wheel by hand, plugged in': 'Free', 'Brake cut-offs unplugged, try again': 'No change',
     'Throttle signal, rest and full': '3,56 / 0,85', 'Pack voltage at rest': '55,1',

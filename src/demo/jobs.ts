@@ -14,7 +14,7 @@ const PORTERS = 'quay porters’ pool'
  */
 export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJob[] {
   const [dunlin, sanderling, whimbrel, redshank] = ['dunlin', 'sanderling', 'whimbrel', 'redshank'].map((id) => files.find((f) => f.id === id)!) as [MachineFile, MachineFile, MachineFile, MachineFile]
-  const machine = (unit: string) => ({ name: 'Dunlin', unit, file: dunlin.id, revision: dunlin.revision, owner: PORTERS, fullVolts: fullChargeVolts(dunlin.pack!) })
+  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({ name: file.name, unit, file: file.id, revision: file.revision, owner, fullVolts: fullChargeVolts(file.pack!) })
   const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
   const home = start(50, 'p-aldo')
@@ -113,8 +113,8 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('reading-taken', { test: 'throttle', drive: 'front-drive', quantity: 'throttle span', value: 2.71, unit: 'V', live: true, instrument: 'meter 2', raw: [3.56, 0.85] }, 4)
 
   const rented = start(1.6, 'p-aldo', sanderling)
-    .write('job-opened', { number: '', machine: { name: 'Sanderling', unit: 'rental 14', file: sanderling.id, revision: sanderling.revision, owner: 'pier rentals', fullVolts: fullChargeVolts(sanderling.pack!) }, stand: '7', complaint: 'front wheel knocks, tyre worn through' })
-    .write('damage-noted', { side: 'right', text: 'axle cap missing on the right' })
+    .write('job-opened', { number: '', machine: machine('rental 14', sanderling, 'pier rentals'), stand: '7', complaint: 'front tyre worn through' })
+    .write('damage-noted', { side: 'right', text: 'grip torn on the right' })
     .as('p-tobias')
     .adopt(sanderling, 'tyre-goal', { 'tyre-kind': 'air', 'stem-tape': 'yes' })
     .ready()
@@ -122,7 +122,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .steps('down', 9)
 
   const books = start(0.9, 'p-aldo', whimbrel)
-    .write('job-opened', { number: '', machine: { name: 'Whimbrel', unit: 'book round 2', file: whimbrel.id, revision: whimbrel.revision, owner: 'library', fullVolts: fullChargeVolts(whimbrel.pack!) }, stand: '9', complaint: 'whines under load, gears grate' })
+    .write('job-opened', { number: '', machine: machine('book round 2', whimbrel, 'library'), stand: '9', complaint: 'whines under load, gears grate' })
     .as('p-ines')
     .adopt(whimbrel, 'gears-goal', { 'cog-kind': 'cassette', 'bags-fitted': 'on' })
     .ready()
@@ -130,7 +130,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .steps('down', 4)
 
   const ferry = start(0.3, 'p-aldo', redshank)
-    .write('job-opened', { number: '', machine: { name: 'Redshank', unit: 'luggage 3', file: redshank.id, revision: redshank.revision, owner: 'ferry terminal', fullVolts: fullChargeVolts(redshank.pack!) }, stand: '', complaint: 'weak uphill, sparks at the motor' })
+    .write('job-opened', { number: '', machine: machine('luggage 3', redshank, 'ferry terminal'), stand: '', complaint: 'weak uphill, sparks at the motor' })
     .write('symptom-noted', { text: 'weak uphill, sparks at the motor', certainty: 'sure' })
 
   return [home, curing, up, down, trike, barrow, fresh, sought, rented, books, ferry].map((script) => script.done())

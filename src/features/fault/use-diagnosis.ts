@@ -6,6 +6,7 @@ import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
 import { type Distances, distancesAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
+import { chooseDrive, useChosenDrive } from './chosen-drive'
 import { evidenceOf, type Known } from './evidence'
 
 export interface Diagnosis {
@@ -35,7 +36,7 @@ const REACHES: readonly Reach[] = ['hall', 'phases', 'plugs']
 export function useDiagnosis(): Diagnosis | null {
   const { state, file, now } = useJob()
   const drives = useMemo(() => (file?.drives ?? []).filter((d) => d.kind === 'hub direct'), [file])
-  const [asked, setAsked] = useState<string>()
+  const asked = useChosenDrive(state.jobId)
   // The end that was measured last is the one in question, until another is chosen.
   const last = [...state.observations, ...state.readings].filter((r) => r.drive !== undefined).reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
@@ -60,7 +61,7 @@ export function useDiagnosis(): Diagnosis | null {
       }
     }
     const minutes = Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, job.minutes]))
-    return { catalogue, drive, drives, choose: setAsked, known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, minutes, skipped), minutes, skipped, ready: far.ready }
+    return { catalogue, drive, drives, choose: (id: string) => chooseDrive(state.jobId, id), known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, minutes, skipped), minutes, skipped, ready: far.ready }
   }, [catalogue, drive, drives, state, far, dead, live])
 }
 
