@@ -50,3 +50,45 @@ export const wires = (...pins: readonly (readonly [colour: string, carries: stri
 export const HALL_PINS = wires(['red', '+5 V'], ['black', '0 V'], ['yellow', 'Hall A'], ['green', 'Hall B'], ['blue', 'Hall C'])
 export const PHASE_PINS = wires(['yellow', 'phase A'], ['green', 'phase B'], ['blue', 'phase C'])
 export const PACK_PINS = wires(['red', 'pack +'], ['black', 'pack −'])
+
+/** What the two ends of a hub’s axle differ in from machine to machine; the lead leaves on the right. */
+export interface AxlePlan {
+  readonly carrier: string
+  readonly hub: string
+  readonly poses: readonly string[]
+  /** Where the tab washer sits: `its slot`, `the dropout`. */
+  readonly seat: string
+  readonly thread: string
+  readonly head: string
+  readonly torque: Quantity
+  readonly ring: string
+  readonly open: string
+  readonly access: (side: 'left' | 'right') => Guard
+  readonly counterHold: string
+  readonly minutes: { readonly full: number; readonly washers: number }
+  readonly flat: string
+  readonly tab: string
+}
+
+/** Nut and washers of both ends: the right nut stays on the lead, both are started before either is tightened. */
+export function axleEnds(p: AxlePlan): Joint[] {
+  return (['left', 'right'] as const).flatMap((side) => {
+    const Side = side === 'left' ? 'Left' : 'Right'
+    return [
+      fixing({
+        id: `${side}-nut`, name: `${side} axle nut`, kind: 'nut', holds: [p.carrier, p.hub], label: `nut ${p.thread}`, thread: p.thread, head: p.head, torque: p.torque, critical: 'axle', pattern: 'in turn', keep: side === 'right' ? 'carrier' : 'cell', release: 'undo', access: p.access(side),
+        down: side === 'right'
+          ? doing('Right nut back along the lead', [way(p.poses, p.open, 2)], { note: 'It stays on the lead.', cautions: ['H36'], photo: 'right axle end with the lead' })
+          : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, cautions: ['H35'] }),
+        up: side === 'right'
+          ? doing('Both nuts started by hand', [way(p.poses, null, 1)], { passes: ['started'], covers: ['left-nut', 'right-nut'], guard: all(on('left-washers'), on('right-washers')), cautions: ['H33', 'H34'] })
+          : doing('Nuts in turn, then full; mark', [way(p.poses, 'torque-60', p.minutes.full)], { passes: ['seated', 'final', 'marked'], covers: ['left-nut', 'right-nut'], guard: on('right-nut'), cautions: ['H34', 'H33'] }),
+      }, [`${side} end of the axle`]),
+      fixing({
+        id: `${side}-washers`, name: `${side} washers`, kind: 'washers', holds: [p.carrier, p.hub], label: 'flat + tab', release: 'pull', access: off(`${side}-nut`),
+        down: doing(`${Side} washers off, order kept`, [way(p.poses, null, p.minutes.washers)], { photo: `${side} washers laid in order` }),
+        up: doing(`${Side} tab in ${p.seat}, flat over it`, [way(p.poses, null, p.minutes.washers)], { cautions: ['H33', 'H74'], ifOmitted: `The axle turns in ${p.seat} under torque and tears the lead out.` }),
+      }, [p.flat, p.tab]),
+    ]
+  })
+}

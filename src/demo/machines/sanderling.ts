@@ -1,5 +1,5 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, DEAD, doing, exposed, fixing, HALL_PINS, holes, off, on, PACK_PINS, PHASE_PINS, prepared, q, stackOf, unplugged, way } from './build'
+import { all, axleEnds, DEAD, doing, exposed, fixing, HALL_PINS, holes, off, on, PACK_PINS, PHASE_PINS, prepared, q, stackOf, unplugged, way } from './build'
 
 const UP = ['upright']
 const OVER = ['on-bars']
@@ -61,22 +61,11 @@ export function sanderling(): MachineFile {
         fixing({
           id: `${side}-cap`, name: `${side} axle cap`, kind: 'clip', holds: ['fork', 'motor-wheel'], label: 'cap', release: 'pry', role: 'dust', down: doing(`Pry the ${side} axle cap off`, [way(BOTH, 'spatula', 0.5)], { cautions: ['H46'] }), up: doing(`${side === 'left' ? 'Left' : 'Right'} axle cap on`, [way(BOTH, null, 0.25)], { guard: all(on('left-nut'), on('right-nut')) }),
         }, [`${side} end`]),
-        fixing({
-          id: `${side}-nut`, name: `${side} axle nut`, kind: 'nut', holds: ['fork', 'motor-wheel'], label: 'nut M10', thread: 'M10', head: '15 mm hexagon', torque: q(30, 'Nm'), critical: 'axle', pattern: 'in turn', keep: side === 'right' ? 'carrier' : 'cell', release: 'undo',
-          access: all(off(`${side}-cap`), DEAD, prepared('roll-display')),
-          down: side === 'right'
-            ? doing('Right nut back along the lead', [way(OVER, 'open-15', 2)], { note: 'It stays on the lead.', cautions: ['H36'], photo: 'right axle end with the lead' })
-            : doing('Undo the left nut', [way(OVER, 'ring-15', 1.5)], { counterHold: 'Hold the right flats with the open spanner.', cautions: ['H35'] }),
-          up: side === 'right'
-            ? doing('Both nuts started by hand', [way(OVER, null, 1)], { passes: ['started'], covers: ['left-nut', 'right-nut'], guard: all(on('left-washers'), on('right-washers')), cautions: ['H33', 'H34'] })
-            : doing('Nuts in turn, then full; mark', [way(OVER, 'torque-60', 2.5)], { passes: ['seated', 'final', 'marked'], covers: ['left-nut', 'right-nut'], guard: on('right-nut'), cautions: ['H34', 'H33'] }),
-        }, [`${side} end of the axle`]),
-        fixing({
-          id: `${side}-washers`, name: `${side} washers`, kind: 'washers', holds: ['fork', 'motor-wheel'], label: 'flat + tab', release: 'pull', access: off(`${side}-nut`),
-          down: doing(`${side === 'left' ? 'Left' : 'Right'} washers off, order kept`, [way(OVER, null, 0.75)], { photo: `${side} washers laid in order` }),
-          up: doing(`${side === 'left' ? 'Left' : 'Right'} tab in its slot, flat over it`, [way(OVER, null, 0.75)], { cautions: ['H33', 'H74'], ifOmitted: 'The axle turns in its slot under torque and tears the lead out.' }),
-        }, ['flat, outside the slot', 'tab, in its slot']),
       ]),
+      ...axleEnds({
+        carrier: 'fork', hub: 'motor-wheel', poses: OVER, seat: 'its slot', thread: 'M10', head: '15 mm hexagon', torque: q(30, 'Nm'), ring: 'ring-15', open: 'open-15', counterHold: 'Hold the right flats with the open spanner.',
+        access: (side) => all(off(`${side}-cap`), DEAD, prepared('roll-display')), minutes: { full: 2.5, washers: 0.75 }, flat: 'flat, outside the slot', tab: 'tab, in its slot',
+      }),
       fixing({ id: 'valve-core', name: 'valve core', kind: 'valve', holds: ['tyre', 'motor-wheel'], label: 'valve core', release: 'undo', when: { variant: 'tyre-kind', is: 'air' }, down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }), up: doing('Valve core in, 3.2 bar', [way(BOTH, 'valve-tool', 2)], { cautions: ['H54'] }) }, ['in the valve']),
       fixing({
         id: 'tyre-seat', name: 'tyre on its rim', kind: 'press', holds: ['tyre', 'motor-wheel'], frees: ['tyre'], label: 'tyre seat', keep: 'carrier', release: 'pry', access: { any: [{ variant: 'tyre-kind', is: 'solid' }, off('valve-core')] },

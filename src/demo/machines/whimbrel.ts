@@ -1,5 +1,5 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, any, DEAD, doing, exposed, fixing, holes, off, on, PACK_PINS, prepared, q, stackOf, unplugged, way, wires } from './build'
+import { all, any, axleEnds, DEAD, doing, exposed, fixing, holes, off, PACK_PINS, prepared, q, stackOf, unplugged, way, wires } from './build'
 
 const UP = ['on-stand']
 const OVER = ['upside-down']
@@ -58,18 +58,10 @@ export function whimbrel(): MachineFile {
       fixing({ id: 'pack-lock', name: 'pack lock', kind: 'lever', holds: ['pack', 'frame'], label: 'pack lock', release: 'loosen', captive: true, down: doing('Unlock the pack, key in the bag', [way(UP, null, 0.5)], {}), up: doing('Lock the pack, key out', [way(UP, null, 0.5)], { ifOmitted: 'Unlocked, it works loose.' }) }, ['key']),
       fixing({ id: 'chainstay-ties', name: 'lead ties on the chainstay', kind: 'tie', holds: ['wheel', 'frame'], label: 'tie', release: 'cut', consumable: 'tie', access: DEAD, down: doing('Cut 3 ties along the chainstay', [way(BOTH, 'snips', 1.5)], { note: 'The brake hose shares the middle one.', cautions: ['H36'] }), up: doing('3 new ties, lead under the stay', [way(BOTH, 'snips', 2)], { consumables: [{ consumable: 'tie', count: 3 }], cautions: ['H37'] }) }, ['near the plug', 'middle', 'near the axle']),
       fixing({ id: 'hanger-bolt', name: 'hanger bolt', kind: 'screws', holds: ['hanger', 'frame'], frees: ['hanger'], label: 'M4×8', thread: 'M4', head: 'countersunk, hexagon socket 3', release: 'undo', torque: q(3, 'Nm'), access: prepared('small-cog'), down: doing('Undo the hanger bolt, hanger aside', [way(BOTH, 'hex-3', 2)], { cautions: ['H26'] }), up: doing('Hanger on, bolt tight', [way(BOTH, 'torque-6', 3)], { ifOmitted: 'A loose hanger shifts by itself.' }) }, [['in the dropout', 8]]),
-      ...(['left', 'right'] as const).flatMap((side) => [
-        fixing({
-          id: `${side}-nut`, name: `${side} axle nut`, kind: 'nut', holds: ['frame', 'wheel'], label: 'nut M12', thread: 'M12', head: '19 mm hexagon', torque: q(38, 'Nm'), critical: 'axle', pattern: 'in turn', keep: side === 'right' ? 'carrier' : 'cell', release: 'undo', access: all(DEAD, clear, prepared('seat-down')),
-          down: side === 'right' ? doing('Right nut back along the lead', [way(OVER, 'open-19', 2)], { note: 'It stays on the lead.', cautions: ['H36'] }) : doing('Undo the left nut', [way(OVER, 'ring-19', 1.5)], { counterHold: 'Hold the right flats.', cautions: ['H35'] }),
-          up: side === 'right' ? doing('Both nuts started by hand', [way(OVER, null, 1)], { passes: ['started'], covers: ['left-nut', 'right-nut'], guard: all(on('left-washers'), on('right-washers')), cautions: ['H33', 'H34'] }) : doing('Nuts in turn, then full; mark', [way(OVER, 'torque-60', 3)], { passes: ['seated', 'final', 'marked'], covers: ['left-nut', 'right-nut'], guard: on('right-nut'), cautions: ['H34'] }),
-        }, [`${side} end of the axle`]),
-        fixing({
-          id: `${side}-washers`, name: `${side} washers`, kind: 'washers', holds: ['frame', 'wheel'], label: 'flat + tab', release: 'pull', access: off(`${side}-nut`),
-          down: doing(`${side === 'left' ? 'Left' : 'Right'} washers off, order kept`, [way(OVER, null, 1)], { photo: `${side} washers laid in order` }),
-          up: doing(`${side === 'left' ? 'Left' : 'Right'} tab in the dropout, flat over it`, [way(OVER, null, 1)], { cautions: ['H33', 'H74'], ifOmitted: 'The axle turns in the dropout and tears the lead out.' }),
-        }, ['flat', 'tab, in the dropout']),
-      ]),
+      ...axleEnds({
+        carrier: 'frame', hub: 'wheel', poses: OVER, seat: 'the dropout', thread: 'M12', head: '19 mm hexagon', torque: q(38, 'Nm'), ring: 'ring-19', open: 'open-19', counterHold: 'Hold the right flats.',
+        access: () => all(DEAD, clear, prepared('seat-down')), minutes: { full: 3, washers: 1 }, flat: 'flat', tab: 'tab, in the dropout',
+      }),
       fixing({ id: 'valve-core', name: 'valve core', kind: 'valve', holds: ['tube', 'wheel'], label: 'valve core', release: 'undo', down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }), up: doing('Valve core in, 3.5 bar', [way(BOTH, 'valve-tool', 2)], { cautions: ['H54'] }) }, ['in the valve']),
       fixing({ id: 'tyre-seat', name: 'tyre on its rim', kind: 'press', holds: ['tyre', 'wheel'], frees: ['tyre'], label: 'tyre seat', keep: 'carrier', release: 'pry', access: all(off('wheel'), off('valve-core')), down: doing('Lever the tyre off', [way(BENCH, 'levers', 4)], {}), up: doing('Tyre on, arrow forward at the top', [way(BENCH, 'levers', 5)], { ifOmitted: 'A pinched tube bursts on the first ride.' }) }, ['all round']),
       fixing({ id: 'rotor-screws', name: 'brake disc screws', kind: 'screws', holds: ['rotor', 'wheel'], frees: ['rotor'], label: 'M5×10', thread: 'M5', head: 'button head, six-lobe T25', torque: q(6, 'Nm'), critical: 'brake', lock: MEDIUM, pattern: 'star', release: 'undo', access: off('wheel'), down: doing('Undo 6 disc screws, disc off', [way(BENCH, 'lobe-25', 4)], { cautions: ['H30'] }), up: doing('Disc on, 6 in a star', [way(BENCH, 'torque-20', 5)], { passes: ['started', 'seated', 'final'], consumables: [{ consumable: 'locker-medium', count: 6 }], cautions: ['H30', 'H72'] }) }, holes(6, 10)),
