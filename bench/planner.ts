@@ -6,6 +6,7 @@ import { at, row } from './timing'
 function series(name: string, seeds: number, make: (seed: number) => Problem, limits = DEFAULT_LIMITS): void {
   const times: number[] = []
   const gaps: number[] = []
+  const setUps: number[] = []
   let proved = 0
   for (let seed = 1; seed <= seeds; seed++) {
     const problem = make(seed)
@@ -14,16 +15,18 @@ function series(name: string, seeds: number, make: (seed: number) => Problem, li
     times.push(performance.now() - started)
     if (!found) continue
     if (found.proved) proved++
+    const work = found.order.reduce((sum, p) => sum + Math.min(...problem.tasks[p.task]!.choices.map((c) => c.work)), 0)
     gaps.push(((found.cost - found.bound) / found.bound) * 100)
+    setUps.push(((found.cost - found.bound) / Math.max(1, found.bound - work)) * 100)
   }
-  times.sort((a, b) => a - b)
-  gaps.sort((a, b) => a - b)
-  row(name, `${at(times, 0.5).toFixed(0)} ms`, `${proved} of ${gaps.length} proved; gap median ${at(gaps, 0.5).toFixed(2)} %, worst ${gaps.at(-1)!.toFixed(2)} %; slowest ${(times.at(-1)! / 1000).toFixed(1)} s`)
+  for (const list of [times, gaps, setUps]) list.sort((a, b) => a - b)
+  const spread = (list: number[]): string => `${at(list, 0.5).toFixed(1)} %, worst ${list.at(-1)!.toFixed(1)} %`
+  row(name, `${at(times, 0.5).toFixed(0)} ms`, `${proved} of ${gaps.length} proved; gap median ${spread(gaps)}, of the set-up ${spread(setUps)}; slowest ${(times.at(-1)! / 1000).toFixed(1)} s; ${Math.round(process.memoryUsage().heapUsed / 1e6)} MB`)
 }
 
 console.log('\nPlanner')
 series('cover-trees of 20 steps, median', 20, (seed) => coverTree(seed, 20))
 series('cover-trees of 40 steps, median', 20, (seed) => coverTree(seed, 40))
-series('cover-trees of 60 steps, median', 10, (seed) => coverTree(seed, 60))
-series('cover-trees of 120 steps, 100 states opened, median', 6, (seed) => coverTree(seed, 120), { ...DEFAULT_LIMITS, nodes: 100, beam: 20 })
+series('cover-trees of 60 steps, median', 20, (seed) => coverTree(seed, 60))
+series('cover-trees of 120 steps, 2000 states opened, median', 20, (seed) => coverTree(seed, 120), { nodes: 2000, beam: 20 })
 series('14 steps without structure, median', 20, (seed) => wildProblem(seed, 14))

@@ -58,6 +58,11 @@ export function withDone(done: Done, task: number): Done {
   return next
 }
 
+export const includes = (more: Done, less: Done): boolean => {
+  for (let i = 0; i < less.length; i++) if ((less[i]! & ~more[i]!) !== 0) return false
+  return true
+}
+
 /** A key for maps: the bits as text. */
 export function keyOf(done: Done): string {
   let key = ''

@@ -1,6 +1,7 @@
 import { type Bound, bounds } from './bound'
 import { Heap } from './heap'
-import { type Done, isDone, keyOf, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
+import { type Done, includes, isDone, keyOf, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
+import { only, relevant } from './relevant'
 
 /** Rules that leave out what cannot be better. Each can be switched off; the cost must not change. */
 export interface Pruning {
@@ -8,6 +9,8 @@ export interface Pruning {
   readonly atOnce: boolean
   /** Of the same tasks done, drop what another pose and tool reaches for no more. */
   readonly dominance: boolean
+  /** Drop what another way reaches with more done that has to be done anyway and hinders nothing, for no more set-up. */
+  readonly supersets: boolean
   /** Leave out tasks that nothing needs. */
   readonly relevance: boolean
 }
@@ -32,7 +35,7 @@ export interface Solution {
   readonly nodes: number
 }
 
-export const EVERY_RULE: Pruning = { atOnce: true, dominance: true, relevance: true }
+export const EVERY_RULE: Pruning = { atOnce: true, dominance: true, supersets: true, relevance: true }
 export const DEFAULT_LIMITS: Limits = { nodes: 30_000, beam: 40 }
 
 interface Node {
@@ -65,15 +68,25 @@ export function solve(problem: Problem, limits: Limits = DEFAULT_LIMITS): Soluti
   return found && { ...found, order: found.order.map((p) => ({ ...p, task: kept[p.task]! })) }
 }
 
+interface Opened {
+  readonly done: Done
+  /** Its cost and the least work of all that is harmless and not done yet: what it costs beside that work. */
+  readonly over: number
+}
+
 class Search {
   private readonly bound: Bound
   /**
    * Tasks that have to be done anyway and hinder nothing. Where one needs no set-up in its least way it is done at once: in any order that
    * does it later it can be moved there at no cost, since turns and tools keep the triangle inequality.
    */
-  private readonly atOnce: readonly { readonly index: number; readonly choiceIn: (pose: number, tool: number) => number }[]
+  private readonly atOnce: readonly { readonly index: number; readonly choices: Int16Array }[]
   private readonly tests: ReturnType<typeof needTests>
   private readonly reached = new Map<string, Node[]>()
+  /** States opened by the exact search, by what is done of all that is not done at once: the cheapest first. */
+  private readonly opened = new Map<string, Opened[]>()
+  private readonly harmless: Done
+  private readonly leastWork: readonly number[]
   private made = 0
 
   constructor(
@@ -84,12 +97,19 @@ class Search {
     this.bound = bounds(problem)
     this.tests = needTests(problem)
     // Doing it early can hinder nothing: no task has to come before it, and nothing would rather come before it.
+    this.leastWork = problem.tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
     const hinders = new Set([...undoneIn(problem.goal), ...problem.tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...undoneIn(t.needs)])])
     this.atOnce = problem.tasks.flatMap((task, index) => {
       if (!this.bound.necessary[index] || hinders.has(index)) return []
-      const least = Math.min(...task.choices.map((c) => c.work))
-      return [{ index, choiceIn: (pose: number, tool: number) => task.choices.findIndex((c) => c.work === least && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool)) }]
+      // The choice that needs no set-up and is as little work as any, by pose and tool; −1 for none.
+      const choices = new Int16Array(problem.poses * (problem.tools + 1)).map((_, at) => {
+        const [pose, tool] = [Math.floor(at / (problem.tools + 1)), (at % (problem.tools + 1)) - 1]
+        return task.choices.findIndex((c) => c.work === this.leastWork[index] && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool))
+      })
+      return [{ index, choices }]
     })
+    this.harmless = noneDone(problem.tasks.length)
+    for (const { index } of this.atOnce) this.harmless[index >>> 5]! |= 1 << (index & 31)
   }
 
   run(): Solution | null {
@@ -106,7 +126,7 @@ class Search {
     let stopped = false
     for (;;) {
       const here = open.peek()
-      if (!here || (best && here.total >= best.cost)) break
+      if (!here || (best && Math.max(here.total, bound.whole) >= best.cost)) break
       if (nodes >= this.limits.nodes || (nodes % 256 === 255 && this.limits.shouldStop?.())) {
         stopped = true
         break
@@ -118,6 +138,7 @@ class Search {
         continue
       }
       if (this.rules.dominance && this.beaten(here, true)) continue
+      if (this.rules.supersets && this.outdone(here)) continue
       for (const next of this.nexts(here)) {
         if (best && next.total >= best.cost) continue
         if (this.beaten(next, false)) continue
@@ -126,7 +147,7 @@ class Search {
       }
     }
     if (!best) return null
-    const least = stopped ? Math.min(best.cost, open.peek()?.total ?? best.cost) : best.cost
+    const least = stopped ? Math.min(best.cost, Math.max(bound.whole, open.peek()?.total ?? best.cost)) : best.cost
     const order: Placing[] = []
     for (let n: Node | null = best; n; n = n.from) order.unshift(...n.placings)
     return { order, cost: best.cost, bound: least, proved: least >= best.cost, nodes }
@@ -135,21 +156,22 @@ class Search {
   /** A state, with all that then goes at once done too. */
   private node(done: Done, count: number, pose: number, tool: number, cost: number, turns: number, swaps: number, from: Node | null, placings: Placing[]): Node {
     if (this.rules.atOnce) {
+      const here = pose * (this.problem.tools + 1) + tool + 1
       for (let moved = true; moved; ) {
         moved = false
-        for (const task of this.atOnce) {
-          if (isDone(done, task.index) || !this.may(task.index, done)) continue
-          const choice = task.choiceIn(pose, tool)
-          if (choice < 0) continue
-          cost += stepCost(this.problem, this.problem.tasks[task.index]!, this.problem.tasks[task.index]!.choices[choice]!, pose, pose, tool, done)
-          done[task.index >>> 5]! |= 1 << (task.index & 31)
+        for (const { index, choices } of this.atOnce) {
+          const choice = choices[here]!
+          if (choice < 0 || ((done[index >>> 5]! >>> (index & 31)) & 1) === 1 || !this.may(index, done)) continue
+          cost += stepCost(this.problem, this.problem.tasks[index]!, this.problem.tasks[index]!.choices[choice]!, pose, pose, tool, done)
+          done[index >>> 5]! |= 1 << (index & 31)
           count++
-          placings.push({ task: task.index, choice, pose })
+          placings.push({ task: index, choice, pose })
           moved = true
         }
       }
     }
-    return { done, key: keyOf(done), count, pose, tool, cost, turns, swaps, total: cost + this.bound.work(done) + turns + swaps, from, placings, made: this.made++ }
+    const total = Math.max(from?.total ?? 0, cost + this.bound.work(done) + turns + swaps)
+    return { done, key: keyOf(done), count, pose, tool, cost, turns, swaps, total, from, placings, made: this.made++ }
   }
 
   private may(task: number, done: Done): boolean {
@@ -195,6 +217,30 @@ class Search {
     return false
   }
 
+  /**
+   * Is there an opened state with all of this done and more, the more being harmless, that comes here for no more beside the least work of
+   * it? Whatever finishes from here finishes from there too, with less left to do. Kept for the states to come where not.
+   */
+  private outdone(node: Node): boolean {
+    const { harmless } = this
+    const key = `${keyOf(node.done.map((word, i) => word & ~harmless[i]!))} ${node.pose} ${node.tool}`
+    let over = node.cost
+    for (const { index } of this.atOnce) if (!isDone(node.done, index)) over += this.leastWork[index]!
+    const list = this.opened.get(key)
+    if (!list) {
+      this.opened.set(key, [{ done: node.done, over }])
+      return false
+    }
+    for (const before of list) {
+      if (before.over > over) break
+      if (includes(before.done, node.done)) return true
+    }
+    let at = list.length
+    while (at > 0 && list[at - 1]!.over > over) at--
+    list.splice(at, 0, { done: node.done, over })
+    return false
+  }
+
   private remember(node: Node): void {
     const list = this.reached.get(node.key)
     if (list) list.push(node)
@@ -229,34 +275,4 @@ class Search {
     }
     return best
   }
-}
-
-/** Tasks that the goal needs, or that something needed needs: found from the goal backward. */
-function relevant(problem: Problem): number[] {
-  const seen = new Set<number>()
-  const visit = (need: Problem['goal']): void => {
-    if (typeof need === 'boolean' || 'undone' in need) return
-    if ('all' in need) return need.all.forEach(visit)
-    if ('any' in need) return need.any.forEach(visit)
-    for (const t of need.done) {
-      if (seen.has(t)) continue
-      seen.add(t)
-      visit(problem.tasks[t]!.needs)
-    }
-  }
-  visit(problem.goal)
-  return [...seen].sort((a, b) => a - b)
-}
-
-/** The problem with some of its tasks only. */
-function only(problem: Problem, kept: readonly number[]): Problem {
-  const at = new Map(kept.map((t, i) => [t, i]))
-  const some = (list: readonly number[]): number[] => list.flatMap((t) => at.get(t) ?? [])
-  const need = (n: Problem['goal']): Problem['goal'] => {
-    if (typeof n === 'boolean') return n
-    if ('all' in n) return { all: n.all.map(need) }
-    if ('any' in n) return { any: n.any.map(need) }
-    return 'done' in n ? { done: some(n.done) } : { undone: some(n.undone) }
-  }
-  return { ...problem, goal: need(problem.goal), tasks: kept.map((t) => ({ ...problem.tasks[t]!, needs: need(problem.tasks[t]!.needs), notAfter: some(problem.tasks[t]!.notAfter), ratherNotAfter: some(problem.tasks[t]!.ratherNotAfter) })) }
 }
