@@ -33,7 +33,7 @@ export function wildProblem(seed: number, tasks: number, rich = true): Problem {
     return rich ? { undone: [roll(tasks)] } : { done: [any(), any()] }
   }
   const list = Array.from({ length: tasks }, (_, i): Task => ({
-    choices: Array.from({ length: 1 + (roll(4) === 0 ? 1 : 0) }, (): Choice => ({ poses: roll(3) === 0 ? [roll(poses), roll(poses)].filter((p, k, l) => l.indexOf(p) === k) : [roll(poses)], tool: roll(4) === 0 ? -1 : roll(tools), work: 10 + roll(120) })),
+    choices: Array.from({ length: 1 + (roll(4) === 0 ? 1 : 0) }, (): Choice => ({ poses: roll(3) === 0 ? [roll(poses), roll(poses)].filter((p, k, l) => l.indexOf(p) === k) : [roll(poses)], tool: roll(4) === 0 ? -1 : roll(tools), work: 10 + roll(120), ...(rich && roll(7) === 0 ? { needs: roll(2) === 0 ? { done: [roll(tasks)] } : { undone: [roll(tasks)] } } : {}) })),
     needs: need(i),
     notAfter: rich && roll(8) === 0 ? [roll(tasks)].filter((t) => t !== i) : [],
     ratherNotAfter: rich && roll(6) === 0 ? [roll(tasks)].filter((t) => t !== i) : [],

@@ -40,7 +40,7 @@ const mode = shape({
   poses: list(name()), tool: str().nullable().defined(), substitutes: maybe(shape({ tool: name(), risk: name() })), people: number().strict().oneOf([1, 2]).required(), minutes, penalty: finite().min(0), guard,
 })
 const doing = shape({
-  title: name(), modes: list(mode), guard, note: str(), counterHold: str(), ifOmitted: str(), cautions: maybe(str()), photo: str(),
+  title: name(), modes: list(mode), guard, note: str(), counterHold: str(), ifOmitted: str(), cautions: maybe(str()), photo: str(), wait: finite().min(0),
   consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })), passes: maybe(oneOf(PASSES)), covers: maybe(str()),
 }).default(undefined)
 const needed = (s: typeof doing) => s.required()

@@ -36,6 +36,8 @@ export interface Doing {
   readonly cautions?: readonly string[]
   readonly consumables?: readonly Use[]
   readonly photo?: string
+  /** Minutes that pass with no hands on it before what follows: a discharge, a soak, a cure. */
+  readonly wait?: number
   /** On the way up: how far each tap takes the members. Default final only. */
   readonly passes?: readonly Pass[]
   /** On the way up: fixings done together in this step. Default the one itself. */

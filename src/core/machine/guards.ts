@@ -30,6 +30,14 @@ export function holds(guard: Guard | undefined, has: (fact: Fact) => boolean, va
   return variants[guard.variant] === guard.is
 }
 
+/** The guard with its variants decided: what is left asks for facts only. */
+export function settled(guard: Guard, variants: Variants): Guard {
+  if ('all' in guard) return { all: guard.all.map((g) => settled(g, variants)) }
+  if ('any' in guard) return { any: guard.any.map((g) => settled(g, variants)) }
+  if ('not' in guard) return 'fact' in guard.not ? guard : holds(guard, () => false, variants) ? { all: [] } : { any: [] }
+  return 'fact' in guard ? guard : holds(guard, () => false, variants) ? { all: [] } : { any: [] }
+}
+
 /** All guards at once; undefined ones are left out. */
 export function both(...guards: readonly (Guard | undefined)[]): Guard {
   return { all: guards.filter((g) => g !== undefined) }

@@ -11,7 +11,7 @@ export type {
 } from './types'
 export { compareOne } from './compare'
 export type { Compared, CompareSpec } from './compare'
-export { both, factKey, factsIn, holds } from './guards'
+export { both, factKey, factsIn, settled, holds } from './guards'
 export type { Variants } from './guards'
 export { closureOf, fullChargeVolts, indexFile, jointsToRest, withWorstCase } from './file-index'
 export type { FileIndex } from './file-index'

@@ -92,7 +92,7 @@ function freeGuard(index: FileIndex, partId: string, variants: Variants, except?
   const joints = jointsToRest(index, partId, variants).filter((joint) => joint.id !== except)
   return both(
     ...joints.map((joint): Fact => ({ fact: 'off', of: joint.id })),
-    ...(part?.tethers ?? []).map((id): Fact => ({ fact: 'unplugged', of: id })),
+    ...(part?.tethers ?? []).filter((id) => holds(index.connections.get(id)?.when, no, variants)).map((id): Fact => ({ fact: 'unplugged', of: id })),
     part?.escape,
   )
 }

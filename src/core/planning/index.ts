@@ -6,5 +6,6 @@ export type {
   ActionKind, Alternative, ConsumableNeed, FixingSpec, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
   PlanStart, PoseTurn, Prices, Reason, SwapPlanStep, ToolNeed,
 } from './types'
+export { everythingInFileOrder } from './naive'
 export { layersOf } from './layers'
 export type { Layer } from './layers'

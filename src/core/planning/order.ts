@@ -1,7 +1,7 @@
 import { factKey, type Guard, holds, type MachineFile, type Mode, type Variants } from '../machine'
 import { type Action, usableModes } from './actions'
 import { costOf, DEFAULT_LIMITS, type Limits, type Need, type Placing, type Problem, solve, type Task } from './solve'
-import type { Turns } from './turns'
+import { standingGuard, type Turns } from './turns'
 import type { Prices } from './types'
 import type { UpAction } from './way-up'
 
@@ -10,6 +10,8 @@ export interface Item {
   readonly id: string
   readonly modes: readonly Mode[]
   readonly needs: Need
+  /** What has to hold before the machine can stand in a pose; absent where it always can. */
+  readonly standing: ReadonlyMap<string, Need>
   /** Items that may not have been done before it; and that should rather not. */
   readonly notAfter: readonly number[]
   readonly ratherNotAfter: readonly number[]
@@ -50,19 +52,26 @@ const seconds = (minutes: number): number => Math.round(minutes * 60)
 export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: string) => boolean, { poses, tools, pose, tool, turns, prices, limits }: Setting): Sequence | null {
   const poseAt = new Map(poses.map((id, i) => [id, i]))
   const toolAt = new Map(tools.map((id, i) => [id, i]))
+  const ways = items.map((item) =>
+    item.modes.flatMap((mode) => {
+      const choice = { tool: mode.tool === null ? -1 : toolAt.get(mode.tool)!, work: seconds(mode.minutes.likely * mode.people + (mode.penalty ?? 0)) }
+      const [free, guarded] = [mode.poses.filter((p) => !item.standing.has(p)), mode.poses.filter((p) => item.standing.has(p))]
+      return [
+        ...(free.length > 0 ? [{ mode, choice: { ...choice, poses: free.map((p) => poseAt.get(p)!) } }] : []),
+        ...guarded.map((p) => ({ mode, choice: { ...choice, poses: [poseAt.get(p)!], needs: item.standing.get(p)! } })),
+      ]
+    }),
+  )
   const problem: Problem = {
     goal,
-    tasks: items.map((item): Task => ({
-      needs: item.needs, notAfter: item.notAfter, ratherNotAfter: item.ratherNotAfter,
-      choices: item.modes.map((m) => ({ poses: m.poses.map((p) => poseAt.get(p)!), tool: m.tool === null ? -1 : toolAt.get(m.tool)!, work: seconds(m.minutes.likely * m.people + (m.penalty ?? 0)) })),
-    })),
+    tasks: items.map((item, i): Task => ({ needs: item.needs, notAfter: item.notAfter, ratherNotAfter: item.ratherNotAfter, choices: ways[i]!.map((w) => w.choice) })),
     pose: poseAt.get(pose) ?? 0, tool: tool === null ? -1 : (toolAt.get(tool) ?? -1), poses: poses.length, tools: tools.length,
     turn: poses.map((from) => poses.map((to) => (from === to ? 0 : seconds(turns.cost(from, to))))), swap: seconds(prices.swap), against: seconds(prices.againstPreference),
   }
   const found = solve(problem, { ...DEFAULT_LIMITS, ...limits })
   if (!found) return null
   const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
-  return { placed: order.map((p) => ({ index: p.task, mode: items[p.task]!.modes[p.choice]!, pose: poses[p.pose]! })), cost: found.cost / 60, bound: found.bound / 60, proved: found.proved }
+  return { placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!.mode, pose: poses[p.pose]! })), cost: found.cost / 60, bound: found.bound / 60, proved: found.proved }
 }
 
 /** Longer orders are left as they were found: every pair of places is tried. */
@@ -102,11 +111,13 @@ export function downItems(file: MachineFile, actions: readonly Action[], goal: G
     if ('not' in guard) return 'fact' in guard.not ? notDone(factKey(guard.not)) : holds(guard, () => false, variants)
     return 'fact' in guard ? isDone(factKey(guard)) : holds(guard, () => false, variants)
   }
+  const standing = standingNeeds(file, need)
   const rules = file.order.filter((r) => r.limb === 'down')
   const thens = (first: string, strength: 'must' | 'prefer'): number[] => rules.filter((r) => r.first === first && r.strength === strength).flatMap((r) => at.get(r.then) ?? [])
   const items = actions.map((action): Item => ({
     id: action.id,
     modes: usableModes(action.doing, variants),
+    standing,
     needs: action.load ? { all: [need(action.needs), { any: [isDone(action.load.support), ...action.load.others.map(notDone)] }] } : need(action.needs),
     notAfter: thens(action.id, 'must'),
     ratherNotAfter: thens(action.id, 'prefer'),
@@ -115,15 +126,31 @@ export function downItems(file: MachineFile, actions: readonly Action[], goal: G
 }
 
 /** The returns and checks of the way up: all of them, each after what it waits for. */
-export function upItems(file: MachineFile, ups: readonly UpAction[], variants: Variants): { readonly items: readonly Item[]; readonly goal: Need } {
+export function upItems(file: MachineFile, ups: readonly UpAction[], variants: Variants, facts: ReadonlySet<string>): { readonly items: readonly Item[]; readonly goal: Need } {
   const at = new Map(ups.map((up, i) => [up.id, i]))
+  // What was true at the bottom is so until its return; what has no return stays so.
+  const givers = (fact: string): number[] => ups.flatMap((up, i) => (up.answers?.gives.includes(fact) ? [i] : []))
+  const need = (guard: Guard): Need => {
+    if ('all' in guard) return { all: guard.all.map(need) }
+    if ('any' in guard) return { any: guard.any.map(need) }
+    if ('not' in guard) return 'fact' in guard.not ? (givers(factKey(guard.not)).length > 0 ? { done: givers(factKey(guard.not)) } : !facts.has(factKey(guard.not))) : holds(guard, () => false, variants)
+    return 'fact' in guard ? facts.has(factKey(guard)) && { undone: givers(factKey(guard)) } : holds(guard, () => false, variants)
+  }
+  const standing = standingNeeds(file, need)
   const prefers = file.order.filter((r) => r.limb === 'up' && r.strength === 'prefer')
   const items = ups.map((up): Item => ({
     id: up.id,
     modes: usableModes(up.doing, variants),
+    standing,
     needs: { all: up.after.map((id) => ({ done: [at.get(id)!] })) },
     notAfter: [],
     ratherNotAfter: prefers.filter((r) => r.first === up.id).flatMap((r) => at.get(r.then) ?? []),
   }))
   return { items, goal: { all: ups.map((_, i) => ({ done: [i] })) } }
 }
+
+const standingNeeds = (file: MachineFile, need: (guard: Guard) => Need): ReadonlyMap<string, Need> =>
+  new Map(file.poses.flatMap((pose): [string, Need][] => {
+    const guard = standingGuard(file, pose.id)
+    return guard ? [[pose.id, need(guard)]] : []
+  }))

@@ -1,15 +1,15 @@
-import { type FileIndex, indexFile, type MachineFile, withWorstCase } from '../machine'
+import { type FileIndex, indexFile, type MachineFile, type Variants, withWorstCase } from '../machine'
 import { fail, ok } from '../result'
 import { type Action, compileDown, expandGoal, usableModes } from './actions'
 import { cheapestCompletion, type Completion } from './completion'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
-import { asksDead, cellName, describe, fixingSpecs, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
-import { jointFacts, torqueOf } from './torque'
-import { poseTurns, type Turns } from './turns'
+import { powerOf } from './steps'
+import { poseTurns, standingGuard, type Turns } from './turns'
 import {
   DEFAULT_PRICES, type Alternative, type ConsumableNeed, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart, type ToolNeed,
 } from './types'
 import { compileUp, type UpAction } from './way-up'
+import { writeDown, writeUp } from './write'
 
 /** Written into `plan-adopted`, so that an old plan can be read for what it was. */
 export const PLANNER_VERSION = 'exact-1'
@@ -62,14 +62,14 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     }
   }
 
-  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal)
+  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
   const all = [...already, ...chosen]
   const ups = compileUp(index, variants, all)
   const bottom = down.placed.at(-1)?.pose ?? start.pose
-  const back = upItems(file, ups, variants)
+  const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
   const up = cheapestOrder(back.items, back.goal, () => false, { ...setting, pose: bottom, tool: null })
-  if (!up) return fail({ kind: 'cycle', loop: upLoop(ups) })
+  if (!up) return noWayBack(file, ups, bottom, variants)
   const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already)
 
   return ok({
@@ -83,88 +83,21 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
       }),
     ),
     up: limb(upSteps, up),
-    rejected: rejectedSets(chosen, [completion.value.best, ...completion.value.others], actions, variants),
+    rejected: rejectedSets(
+      down.placed.map((p) => open[p.index]!.id), down.cost, [completion.value.best, ...completion.value.others],
+      (set) => {
+        const some = open.filter((a) => set.has(a.id))
+        const items = downItems(file, some, goal, variants, facts)
+        const found = cheapestOrder(items.items, items.goal, () => false, { ...setting, limits: { nodes: LOOKED_AT } })
+        return found && { used: found.placed.map((p) => some[p.index]!.id), cost: found.cost }
+      },
+      (id) => actions.get(id)!.doing.title,
+    ),
     tools: toolNeeds(index, [...downSteps, ...upSteps], owned),
     consumables: consumableNeeds(index, [...downSteps, ...upSteps]),
     restore: chosen.filter((a) => a.kind === 'prepare' || a.kind === 'push aside').filter((a) => index.steps.get(a.subject)?.limb === 'both').map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
-
-function writeDown(
-  index: FileIndex, open: readonly Action[], chosen: readonly Action[], order: Sequence, start: PlanStart, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3],
-): PlannedStep[] {
-  let before = start.pose
-  let cells = 0
-  const taken = new Set(start.cells)
-  const nextCell = (): string => {
-    while (taken.has(cellName(cells))) cells++
-    return cellName(cells++)
-  }
-  let number = 0
-  return order.placed.map(({ index: i, mode, pose: here }) => {
-    const action = open[i]!
-    const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
-    const numbered = action.kind !== 'prove' && action.kind !== 'support'
-    const power = powerOf(index, action, 'down')
-    const check = index.steps.get(action.subject)?.check
-    const step: PlannedStep = {
-      id: `down:${action.id}`,
-      limb: 'down',
-      ...describe(index, action, action.doing, { mode, pose: here, before }, turns),
-      ...(numbered ? { number: ++number } : {}),
-      why: reasonsFor(action, chosen, goalNames, goal),
-      gives: action.gives,
-      needs: needsOf(action),
-      ...(asksDead(action.needs) ? { dead: true as const } : {}),
-      ...(power ? { power } : {}),
-      ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
-      fixings: joint ? fixingSpecs(joint, nextCell) : [],
-      parts: partSpecs(index, action.gives),
-    }
-    before = here
-    return step
-  })
-}
-
-function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, pose: string, turns: Turns, down: readonly PlannedStep[], already: readonly Action[]): PlannedStep[] {
-  let before = pose
-  const byAction = new Map(down.map((s) => [s.action, s]))
-  const earlier = new Set(already.map((a) => a.id))
-  return order.placed.map(({ index: i, mode, pose: here }) => {
-    const up = ups[i]!
-    const answered = up.answers ? byAction.get(up.answers.id) : undefined
-    const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
-    const covers = up.doing.covers ?? (joint ? [joint.id] : [])
-    const members = covers.flatMap((id) => byAction.get(`undo:${id}`)?.fixings ?? (earlier.has(`undo:${id}`) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []))
-    const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
-    const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
-    const final = passes?.includes('final') ?? false
-    const step: PlannedStep = {
-      id: `up:${up.id}`,
-      limb: 'up',
-      ...describe(index, up.action, up.doing, { mode, pose: here, before }, turns),
-      ...(answered?.number !== undefined ? { number: answered.number, pair: answered.id } : up.answers && earlier.has(up.answers.id) ? { pair: `down:${up.answers.id}` } : {}),
-      why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
-      gives: up.answers?.gives ?? [],
-      after: up.after.map((id) => `up:${id}`),
-      ...(power ? { power } : {}),
-      ...(up.answers && asksDead(up.answers.needs) ? { dead: true as const } : {}),
-      fixings: members,
-      parts: up.answers ? partSpecs(index, up.answers.gives) : [],
-      ...(passes ? { passes } : {}),
-      ...(final && joint ? { joint: jointFacts(joint) } : {}),
-      ...(final && joint ? torqueOf(joint) : {}),
-      ...(final && joint?.lock ? { lock: joint.lock } : {}),
-      ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
-      ...(up.check !== undefined ? { check: up.check } : {}),
-      ...(up.answers?.kind === 'take off' && joint === undefined && index.parts.get(up.answers.subject)?.lift && isCover(index, up.answers.subject) ? { cover: true as const } : {}),
-    }
-    before = here
-    return step
-  })
-}
-
-const isCover = (index: FileIndex, partId: string): boolean => index.file.joints.some((j) => j.role === 'cover' && j.holds[0] === partId)
 
 function withPairs(down: readonly PlannedStep[], up: readonly PlannedStep[]): PlannedStep[] {
   const pairOf = new Map(up.flatMap((s) => (s.pair === undefined ? [] : [[s.pair, s.id] as const])))
@@ -176,7 +109,7 @@ function withPairs(down: readonly PlannedStep[], up: readonly PlannedStep[]): Pl
 
 function limb(steps: readonly PlannedStep[], order: Sequence): LimbPlan {
   const handsOn = steps.reduce((sum, s) => sum + s.minutes.likely * s.people + (s.turn ? s.turn.minutes.likely * s.turn.people : 0), 0)
-  const elapsed = steps.reduce((sum, s) => sum + s.minutes.likely + (s.turn?.minutes.likely ?? 0), 0)
+  const elapsed = steps.reduce((sum, s) => sum + s.minutes.likely + (s.wait ?? 0) + (s.turn?.minutes.likely ?? 0), 0)
   return { steps, minutes: { handsOn, elapsed }, bound: order.bound, gap: order.bound > 0 ? (order.cost - order.bound) / order.bound : 0, proved: order.proved }
 }
 
@@ -187,6 +120,13 @@ function noWay(best: Completion, actions: ReadonlyMap<string, Action>, pose: str
     if (!poses.some((p) => Number.isFinite(turns.cost(pose, p)))) return fail({ kind: 'no way to turn', from: pose, to: poses[0] ?? '', step: doing.title })
   }
   return fail({ kind: 'cycle', loop: [...best.actions].sort() })
+}
+
+/** Why the way up has no order: returns that wait for each other, or one that only goes in a pose that cannot be had. */
+function noWayBack(file: MachineFile, ups: readonly UpAction[], bottom: string, variants: Variants): PlanResult {
+  const loop = upLoop(ups)
+  const stuck = ups.find((up) => usableModes(up.doing, variants).every((m) => m.poses.every((p) => p !== bottom && standingGuard(file, p))))
+  return loop.length > 0 || !stuck ? fail({ kind: 'cycle', loop }) : fail({ kind: 'no way to turn', from: bottom, to: stuck.doing.modes[0]?.poses[0] ?? '', step: stuck.doing.title })
 }
 
 /** Follows unmet waits from return to return until one comes round again. */
@@ -209,16 +149,22 @@ function upLoop(ups: readonly UpAction[]): string[] {
   return here === undefined ? loop : [...loop.slice(loop.indexOf(here)), here]
 }
 
-/** Other sets of steps that would reach the goal too, for less than three minutes more work. */
-function rejectedSets(chosen: readonly Action[], sets: readonly Completion[], actions: ReadonlyMap<string, Action>, variants: Readonly<Record<string, string>>): Alternative[] {
-  const work = (ids: Iterable<string>): number => [...ids].reduce((sum, id) => sum + Math.min(...usableModes(actions.get(id)!.doing, variants).map((m) => m.minutes.likely * m.people + (m.penalty ?? 0))), 0)
-  const mine = new Set(chosen.map((a) => a.id))
-  const minutes = work(mine)
-  const titles = (a: ReadonlySet<string>, b: ReadonlySet<string>): string[] => [...a].filter((id) => !b.has(id)).map((id) => actions.get(id)!.doing.title)
+/** States opened for one alternative: it is shown, not followed, so its order need not be proved. */
+const LOOKED_AT = 2_000
+
+/** Other sets of steps that would reach the goal too, for less than three minutes more, turns and tools included. */
+function rejectedSets(chosen: readonly string[], cost: number, sets: readonly Completion[], wayOf: (set: ReadonlySet<string>) => { readonly used: readonly string[]; readonly cost: number } | null, title: (id: string) => string): Alternative[] {
+  const mine = new Set(chosen)
+  const seen = new Set([[...mine].sort().join()])
   return sets.flatMap((set) => {
-    const [instead, use] = [titles(mine, set.actions), titles(set.actions, mine)]
-    const more = Math.max(0, work(set.actions) - minutes)
-    return instead.length + use.length > 0 && more < 3 ? [{ instead, use, moreMinutes: more }] : []
+    const found = wayOf(set.actions)
+    const key = found ? [...found.used].sort().join() : ''
+    if (!found || seen.has(key)) return []
+    seen.add(key)
+    const theirs = new Set(found.used)
+    const [instead, use] = [chosen.filter((id) => !theirs.has(id)).map(title), found.used.filter((id) => !mine.has(id)).map(title)]
+    const more = Math.max(0, found.cost - cost)
+    return more < 3 ? [{ instead, use, moreMinutes: more }] : []
   })
 }
 

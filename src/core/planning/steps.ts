@@ -82,18 +82,19 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
     ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.size !== undefined ? { size: tool.size } : {}), ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
+    ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
     cautions: cautionsFor(index.file, action, doing, placing.pose),
     consumables: doing.consumables ?? [],
   }
 }
 
-/** What the electrical state becomes when this action is done, or undone on the way up. */
+/** What the electrical state becomes when this action is done, or undone on the way up: by the pack’s plug, or by the mains where there is no pack. */
 export function powerOf(index: FileIndex, action: Action, limb: 'down' | 'up'): PlannedStep['power'] {
-  const pack = index.file.pack
-  if (!pack) return undefined
-  if (action.id === `unplug:${pack.plug}`) return limb === 'down' ? 'isolated' : 'live'
-  if (action.gives.includes(`off ${pack.part}`)) return limb === 'down' ? 'out' : 'isolated'
+  const { pack, energy } = index.file
+  const plug = pack?.plug ?? energy.find((e) => e.kind === 'mains')?.releasedBy
+  if (plug !== undefined && action.id === `unplug:${plug}`) return limb === 'down' ? 'isolated' : 'live'
+  if (pack && action.gives.includes(`off ${pack.part}`)) return limb === 'down' ? 'out' : 'isolated'
   return undefined
 }
 

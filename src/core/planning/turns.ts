@@ -1,4 +1,4 @@
-import type { MachineFile, PoseMove } from '../machine'
+import type { Guard, MachineFile, PoseMove } from '../machine'
 
 /** Cheapest ways between poses, by minutes × people (Floyd and Warshall, 1962). */
 export interface Turns {
@@ -33,4 +33,11 @@ export function poseTurns(file: MachineFile): Turns {
     cost: (from, to) => best.get(key(from, to))?.cost ?? Infinity,
     path: (from, to) => best.get(key(from, to))?.path ?? [],
   }
+}
+
+/** What has to hold for the machine to stand in a pose: the guards of the moves into it, any of them; none where a move has none. */
+export function standingGuard(file: MachineFile, pose: string): Guard | undefined {
+  const into = file.poseMoves.filter((m) => m.to === pose)
+  if (into.length === 0 || into.some((m) => !m.guard)) return undefined
+  return into.length === 1 ? into[0]!.guard : { any: into.map((m) => m.guard!) }
 }

@@ -84,6 +84,8 @@ export interface PlannedStep {
   readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string; readonly size?: string }
   readonly people: 1 | 2
   readonly minutes: Minutes
+  /** Minutes that then pass with no hands on it. */
+  readonly wait?: number
   /** The same on both limbs; absent on checks and other steps that have no counterpart. */
   readonly number?: number
   readonly pair?: string

@@ -11,6 +11,8 @@ export interface Choice {
   readonly poses: readonly number[]
   readonly tool: number
   readonly work: number
+  /** What has to hold for this way, beside what the task needs. */
+  readonly needs?: Need
 }
 
 export interface Task {
@@ -118,6 +120,9 @@ export function needTests(problem: Problem): { readonly task: (task: number, don
   return { task: (task, done, relaxed) => tests[task]!(done, relaxed), goal: test(problem.goal) }
 }
 
+/** Everything that a task needs, its ways included. */
+export const allNeeds = (task: Task): Need[] => [task.needs, ...task.choices.flatMap((c) => c.needs ?? [])]
+
 /** Every task that a need names as one that must not be done yet. */
 export function undoneIn(need: Need): number[] {
   if (typeof need === 'boolean' || 'done' in need) return []
@@ -125,10 +130,10 @@ export function undoneIn(need: Need): number[] {
   return ('all' in need ? need.all : need.any).flatMap(undoneIn)
 }
 
-/** May the task be done now? */
-export function mayDo(task: Task, done: Done): boolean {
+/** May the task be done now, this way? */
+export function mayDo(task: Task, done: Done, choice: Choice): boolean {
   for (const t of task.notAfter) if (isDone(done, t)) return false
-  return meets(task.needs, done)
+  return meets(task.needs, done) && (choice.needs === undefined || meets(choice.needs, done))
 }
 
 /** Seconds of an order from the start of the problem; null where a step of it may not be done, or the goal does not hold at its end. */
@@ -138,7 +143,7 @@ export function costOf(problem: Problem, order: readonly Placing[]): number | nu
   for (const placing of order) {
     const task = problem.tasks[placing.task]!
     const choice = task.choices[placing.choice]!
-    if (isDone(done, placing.task) || !mayDo(task, done) || !choice.poses.includes(placing.pose)) return null
+    if (isDone(done, placing.task) || !mayDo(task, done, choice) || !choice.poses.includes(placing.pose)) return null
     cost += stepCost(problem, task, choice, placing.pose, pose, tool, done)
     done = withDone(done, placing.task)
     pose = placing.pose

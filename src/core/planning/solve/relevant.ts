@@ -1,4 +1,4 @@
-import type { Problem } from './problem'
+import { allNeeds, type Problem } from './problem'
 
 /** Tasks that the goal needs, or that something needed needs: found from the goal backward. */
 export function relevant(problem: Problem): number[] {
@@ -10,7 +10,7 @@ export function relevant(problem: Problem): number[] {
     for (const t of need.done) {
       if (seen.has(t)) continue
       seen.add(t)
-      visit(problem.tasks[t]!.needs)
+      allNeeds(problem.tasks[t]!).forEach(visit)
     }
   }
   visit(problem.goal)
@@ -27,5 +27,5 @@ export function only(problem: Problem, kept: readonly number[]): Problem {
     if ('any' in n) return { any: n.any.map(need) }
     return 'done' in n ? { done: some(n.done) } : { undone: some(n.undone) }
   }
-  return { ...problem, goal: need(problem.goal), tasks: kept.map((t) => ({ ...problem.tasks[t]!, needs: need(problem.tasks[t]!.needs), notAfter: some(problem.tasks[t]!.notAfter), ratherNotAfter: some(problem.tasks[t]!.ratherNotAfter) })) }
+  return { ...problem, goal: need(problem.goal), tasks: kept.map((t) => ({ ...problem.tasks[t]!, needs: need(problem.tasks[t]!.needs), choices: problem.tasks[t]!.choices.map((c) => (c.needs === undefined ? c : { ...c, needs: need(c.needs) })), notAfter: some(problem.tasks[t]!.notAfter), ratherNotAfter: some(problem.tasks[t]!.ratherNotAfter) })) }
 }

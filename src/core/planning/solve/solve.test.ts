@@ -11,8 +11,8 @@ function byHand(problem: Problem): number {
   const go = (done: Uint32Array, pose: number, tool: number, cost: number): void => {
     if (meets(problem.goal, done)) best = Math.min(best, cost)
     problem.tasks.forEach((task, i) => {
-      if (isDone(done, i) || !mayDo(task, done)) return
-      for (const choice of task.choices) for (const at of choice.poses) go(withDone(done, i), at, choice.tool >= 0 ? choice.tool : tool, cost + stepCost(problem, task, choice, at, pose, tool, done))
+      if (isDone(done, i)) return
+      for (const choice of task.choices) if (mayDo(task, done, choice)) for (const at of choice.poses) go(withDone(done, i), at, choice.tool >= 0 ? choice.tool : tool, cost + stepCost(problem, task, choice, at, pose, tool, done))
     })
   }
   go(noneDone(problem.tasks.length), problem.pose, problem.tool, 0)
@@ -37,8 +37,9 @@ function byTable(problem: Problem): { readonly best: number; readonly rows: read
       rows.push(row)
       if (meets(problem.goal, row.done)) best = Math.min(best, row.cost)
       problem.tasks.forEach((task, i) => {
-        if (isDone(row.done, i) || !mayDo(task, row.done)) return
+        if (isDone(row.done, i)) return
         for (const choice of task.choices) {
+          if (!mayDo(task, row.done, choice)) continue
           for (const at of choice.poses) {
             const to: Row = { done: withDone(row.done, i), pose: at, tool: choice.tool >= 0 ? choice.tool : row.tool, cost: row.cost + stepCost(problem, task, choice, at, row.pose, row.tool, row.done) }
             const key = `${keyOf(to.done)}|${at}|${to.tool}`
@@ -122,6 +123,6 @@ function from(problem: Problem, done: Uint32Array): Partial<Problem> {
   const gone = { needs: false, choices: [], notAfter: [], ratherNotAfter: [] } as const
   return {
     goal: need(problem.goal),
-    tasks: problem.tasks.map((t, i) => (isDone(done, i) ? gone : t.notAfter.some((x) => isDone(done, x)) ? { ...t, needs: false } : { ...t, needs: need(t.needs), ratherNotAfter: t.ratherNotAfter })),
+    tasks: problem.tasks.map((t, i) => (isDone(done, i) ? gone : t.notAfter.some((x) => isDone(done, x)) ? { ...t, needs: false } : { ...t, needs: need(t.needs), choices: t.choices.map((c) => ({ ...c, needs: need(c.needs ?? true) })), ratherNotAfter: t.ratherNotAfter })),
   }
 }

@@ -1,6 +1,6 @@
 import { type Bound, bounds } from './bound'
 import { Heap } from './heap'
-import { type Done, includes, isDone, keyOf, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
+import { allNeeds, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
 import { only, relevant } from './relevant'
 
 /** Rules that leave out what cannot be better. Each can be switched off; the cost must not change. */
@@ -98,13 +98,13 @@ class Search {
     this.tests = needTests(problem)
     // Doing it early can hinder nothing: no task has to come before it, and nothing would rather come before it.
     this.leastWork = problem.tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
-    const hinders = new Set([...undoneIn(problem.goal), ...problem.tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...undoneIn(t.needs)])])
+    const hinders = new Set([...undoneIn(problem.goal), ...problem.tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...allNeeds(t).flatMap(undoneIn)])])
     this.atOnce = problem.tasks.flatMap((task, index) => {
       if (!this.bound.necessary[index] || hinders.has(index)) return []
       // The choice that needs no set-up and is as little work as any, by pose and tool; −1 for none.
       const choices = new Int16Array(problem.poses * (problem.tools + 1)).map((_, at) => {
         const [pose, tool] = [Math.floor(at / (problem.tools + 1)), (at % (problem.tools + 1)) - 1]
-        return task.choices.findIndex((c) => c.work === this.leastWork[index] && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool))
+        return task.choices.findIndex((c) => c.work === this.leastWork[index] && c.needs === undefined && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool))
       })
       return [{ index, choices }]
     })
@@ -192,6 +192,7 @@ class Search {
     for (let i = 0; i < tasks.length; i++) {
       if (isDone(here.done, i) || !this.may(i, here.done)) continue
       tasks[i]!.choices.forEach((choice, k) => {
+        if (choice.needs !== undefined && !meets(choice.needs, here.done)) return
         const tool = choice.tool >= 0 ? choice.tool : here.tool
         const rest = tool === here.tool ? here.swaps : (swaps[tool] ??= this.bound.swaps(here.done, tool))
         for (const pose of choice.poses) {

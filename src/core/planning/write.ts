@@ -1,0 +1,112 @@
+import { both, factKey, factsIn, type FileIndex, type Guard, type MachineFile, settled, type Variants } from '../machine'
+import type { Action } from './actions'
+import type { Sequence } from './order'
+import { asksDead, cellName, describe, fixingSpecs, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
+import { jointFacts, torqueOf } from './torque'
+import { standingGuard, type Turns } from './turns'
+import type { PlannedStep, PlanStart, Reason } from './types'
+import type { UpAction } from './way-up'
+
+/** The steps of the way down, numbered, with a cell of the tray for every fixing. */
+export function writeDown(
+  index: FileIndex, open: readonly Action[], chosen: readonly Action[], order: Sequence, start: PlanStart, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3], variants: Variants,
+): PlannedStep[] {
+  let before = start.pose
+  let cells = 0
+  const taken = new Set(start.cells)
+  const nextCell = (): string => {
+    while (taken.has(cellName(cells))) cells++
+    return cellName(cells++)
+  }
+  let number = 0
+  const poses = [...new Set(order.placed.map((p) => p.pose))]
+  return order.placed.map(({ index: i, mode, pose: here }) => {
+    const action = open[i]!
+    const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
+    const numbered = action.kind !== 'prove' && action.kind !== 'support'
+    const power = powerOf(index, action, 'down')
+    const check = index.steps.get(action.subject)?.check
+    const step: PlannedStep = {
+      id: `down:${action.id}`,
+      limb: 'down',
+      ...describe(index, action, action.doing, { mode, pose: here, before }, turns),
+      ...(numbered ? { number: ++number } : {}),
+      why: [...reasonsFor(action, chosen, goalNames, goal), ...standingReasons(index, action, poses)],
+      gives: action.gives,
+      needs: settled(both(needsOf(action), standingGuard(index.file, here)), variants),
+      ...(asksDead(action.needs) ? { dead: true as const } : {}),
+      ...(power ? { power } : {}),
+      ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
+      fixings: joint ? fixingSpecs(joint, nextCell) : [],
+      parts: partSpecs(index, action.gives),
+    }
+    before = here
+    return step
+  })
+}
+
+/** The steps of the way up: the returns, each a pair with its step down where there is one, and the checks. */
+export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, pose: string, turns: Turns, down: readonly PlannedStep[], already: readonly Action[]): PlannedStep[] {
+  let before = pose
+  const byAction = new Map(down.map((s) => [s.action, s]))
+  const earlier = new Set(already.map((a) => a.id))
+  const waits = standingWaits(index.file, ups, order)
+  return order.placed.map(({ index: i, mode, pose: here }) => {
+    const up = ups[i]!
+    const answered = up.answers ? byAction.get(up.answers.id) : undefined
+    const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
+    const covers = up.doing.covers ?? (joint ? [joint.id] : [])
+    const members = covers.flatMap((id) => byAction.get(`undo:${id}`)?.fixings ?? (earlier.has(`undo:${id}`) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []))
+    const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
+    const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
+    const final = passes?.includes('final') ?? false
+    const step: PlannedStep = {
+      id: `up:${up.id}`,
+      limb: 'up',
+      ...describe(index, up.action, up.doing, { mode, pose: here, before }, turns),
+      ...(answered?.number !== undefined ? { number: answered.number, pair: answered.id } : up.answers && earlier.has(up.answers.id) ? { pair: `down:${up.answers.id}` } : {}),
+      why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
+      gives: up.answers?.gives ?? [],
+      after: [...new Set([...up.after, ...(waits.get(up.id) ?? [])])].map((id) => `up:${id}`),
+      ...(power ? { power } : {}),
+      ...(up.answers && asksDead(up.answers.needs) ? { dead: true as const } : {}),
+      fixings: members,
+      parts: up.answers ? partSpecs(index, up.answers.gives) : [],
+      ...(passes ? { passes } : {}),
+      ...(final && joint ? { joint: jointFacts(joint) } : {}),
+      ...(final && joint ? torqueOf(joint) : {}),
+      ...(final && joint?.lock ? { lock: joint.lock } : {}),
+      ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
+      ...(up.check !== undefined ? { check: up.check } : {}),
+      ...(up.answers?.kind === 'take off' && joint === undefined && index.parts.get(up.answers.subject)?.lift && isCover(index, up.answers.subject) ? { cover: true as const } : {}),
+    }
+    before = here
+    return step
+  })
+}
+
+/** A step that only makes room for the machine to be turned says so. */
+function standingReasons(index: FileIndex, action: Action, poses: readonly string[]): Reason[] {
+  return poses.flatMap((pose) => (factsIn(standingGuard(index.file, pose)).some((f) => action.gives.includes(factKey(f))) ? [{ wantedBy: `pose:${pose}`, title: `stand it ${index.poses.get(pose)!.name}` }] : []))
+}
+
+/** Returns that wait for whatever is done in a pose that the machine stands in only without them; and what waits for returns to stand so. */
+function standingWaits(file: MachineFile, ups: readonly UpAction[], order: Sequence): ReadonlyMap<string, string[]> {
+  const waits = new Map<string, string[]>()
+  const wait = (id: string, on: string): void => void (id !== on && waits.set(id, [...(waits.get(id) ?? []), on]))
+  for (const { index, pose } of order.placed) {
+    const guard = standingGuard(file, pose)
+    const giving = (key: string): UpAction[] => ups.filter((up) => up.answers?.gives.includes(key))
+    for (const part of partsOf(guard)) {
+      if ('fact' in part) for (const up of giving(factKey(part))) wait(up.id, ups[index]!.id)
+      if ('not' in part && 'fact' in part.not) for (const up of giving(factKey(part.not))) wait(ups[index]!.id, up.id)
+    }
+  }
+  return waits
+}
+
+/** What has to hold whatever else does: a choice of several binds none of them. */
+const partsOf = (guard: Guard | undefined): readonly Guard[] => (!guard ? [] : 'all' in guard ? guard.all.flatMap(partsOf) : [guard])
+
+const isCover = (index: FileIndex, partId: string): boolean => index.file.joints.some((j) => j.role === 'cover' && j.holds[0] === partId)
+
