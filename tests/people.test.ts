@@ -40,7 +40,7 @@ describe('the demo world', () => {
   beforeAll(() => loadDemo(sql, LOADED))
 
   it('has Dunlins at several stages, two machines without a file, and no entry that the reducer finds odd', async () => {
-    expect(await countJobs(sql)).toBe(11)
+    expect(await countJobs(sql)).toBe(16)
     const rows = await listSummaries(sql, 50)
     expect(new Set(rows.map((r) => r.summary.stage)).size).toBeGreaterThanOrEqual(4)
     expect(rows.filter((r) => r.summary.fileless)).toHaveLength(2)

@@ -53,6 +53,15 @@ describe('who may write what', () => {
     expect(await first('lead', id, note(id, ids.lead, v4(), 'x'))).toMatchObject({ status: 'refused', reason: expect.stringMatching(/another device/) })
   })
 
+  it('lets only somebody marked qualified answer for more than 60 V, and only for themselves', async () => {
+    const id = await job(sql)
+    const body = { check: 'qualified' as const, evidence: 'answers for it' }
+    expect(await first('lead', id, draft(id, ids.lead, tablet, 'check-passed', body))).toMatchObject({ status: 'refused', reason: expect.stringMatching(/marked qualified/) })
+    await sql`update people set qualified = true where id = ${ids.lead}`
+    expect(await first('mechanic', id, draft(id, ids.lead, tablet, 'check-passed', body))).toMatchObject({ status: 'refused', reason: expect.stringMatching(/signed in/) })
+    expect(await first('lead', id, draft(id, ids.lead, tablet, 'check-passed', body))).toMatchObject({ status: 'stored' })
+  })
+
   it('lets people cross out as the rules say', async () => {
     const id = await job(sql)
     const symptom = draft(id, ids['front desk'], tablet, 'symptom-noted', { text: 'x' })

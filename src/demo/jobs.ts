@@ -9,12 +9,17 @@ const HOUR = 3_600_000
 const PORTERS = 'quay porters’ pool'
 
 /**
- * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, a Sanderling, a Whimbrel, a Redshank, and two machines without a file.
+ * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, one of each other machine, and one without a file.
  * @param now epoch ms of the first load; every time is an offset from it, so that proofs and cures are what they claim to be
  */
 export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJob[] {
-  const [dunlin, sanderling, whimbrel, redshank] = ['dunlin', 'sanderling', 'whimbrel', 'redshank'].map((id) => files.find((f) => f.id === id)!) as [MachineFile, MachineFile, MachineFile, MachineFile]
-  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({ name: file.name, unit, file: file.id, revision: file.revision, owner, fullVolts: fullChargeVolts(file.pack!) })
+  const known = (id: string): MachineFile => {
+    const file = files.find((f) => f.id === id)
+    if (!file) throw new RangeError(`the demo jobs want a machine file ${id}`)
+    return file
+  }
+  const [dunlin, sanderling, whimbrel, redshank] = [known('dunlin'), known('sanderling'), known('whimbrel'), known('redshank')]
+  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({ name: file.name, unit, file: file.id, revision: file.revision, owner, ...(file.pack ? { fullVolts: fullChargeVolts(file.pack) } : {}) })
   const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
   const home = start(50, 'p-aldo')
@@ -90,10 +95,6 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('step-done', { step: 'n2', out: [{ members: ['n2-fix-1', 'n2-fix-2', 'n2-fix-3', 'n2-fix-4'], to: 'cell', cell: 'A1' }], partsOff: ['n2-part'] })
     .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'n2' })
 
-  const barrow = new JobScript(null, now - 0.4 * HOUR, 'p-aldo')
-    .write('job-opened', { number: '', machine: { name: 'ice barrow', unit: 'fish hall', owner: 'fish hall', fullVolts: 29.4 }, stand: '', complaint: 'hums, wheels do not turn' })
-    .write('symptom-noted', { text: 'hums, wheels do not turn', certainty: 'maybe' })
-
   const fresh = start(0.6, 'p-aldo')
     .write('job-opened', { number: '', machine: machine('no. 7'), stand: '2', complaint: 'jerks and won’t start off' })
     .write('symptom-noted', { text: 'jerks and won’t start off', certainty: 'sure' })
@@ -133,7 +134,49 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('job-opened', { number: '', machine: machine('luggage 3', redshank, 'ferry terminal'), stand: '', complaint: 'weak uphill, sparks at the motor' })
     .write('symptom-noted', { text: 'weak uphill, sparks at the motor', certainty: 'sure' })
 
-  return [home, curing, up, down, trike, barrow, fresh, sought, rented, books, ferry].map((script) => script.done())
+  const [godwit, plover, pipit, curlew, heron, knot] = [known('godwit'), known('plover'), known('pipit'), known('curlew'), known('heron'), known('knot')]
+  const dunes = start(1.2, 'p-aldo', godwit)
+    .write('job-opened', { number: '', machine: machine('beach 1', godwit, 'beach wardens'), stand: '10', complaint: 'whirrs, pedals turn without help' })
+    .as('p-marit')
+    .adopt(godwit, 'gear-goal', { 'loom-route': 'inside', 'guard-fitted': 'yes' })
+    .ready()
+    .write('stage-moved', { to: 'take down' })
+    .steps('down', 14)
+
+  const pier = start(2.4, 'p-aldo', plover)
+    .write('job-opened', { number: '', machine: machine('cart 4', plover, 'pier amusements'), stand: '8', complaint: 'wants the wide hub for the new tyre' })
+    .as('p-tobias')
+    .adopt(plover, 'width-goal', { 'nose-kind': 'rivets', 'hub-width': 'narrow' })
+    .ready()
+    .write('stage-moved', { to: 'take down' })
+    .steps('down')
+    .write('stage-moved', { to: 'swap' })
+    .swap({ oldSerial: '', newSerial: '' })
+    .write('stage-moved', { to: 'build up' })
+    .steps('up', 8)
+
+  const club = start(0.8, 'p-aldo', pipit)
+    .write('job-opened', { number: '', machine: machine('club 3', pipit, 'harbour club'), stand: '', complaint: 'hardly brakes behind' })
+    .write('symptom-noted', { text: 'hardly brakes behind', certainty: 'sure' })
+
+  const pulls = start(0.5, 'p-aldo', curlew)
+    .write('job-opened', { number: '', machine: machine('harbour 1', curlew, 'harbour master'), stand: '', complaint: 'knocks in the steering, heavy to the left' })
+    .write('symptom-noted', { text: 'knocks in the steering when it is turned at a standstill', certainty: 'sure' })
+
+  const slip = start(0.7, 'p-ines', heron)
+    .write('job-opened', { number: '', machine: machine('slip 1', heron, 'slipway crew'), stand: 'yard', complaint: 'cuts back after ten minutes, pump howls' })
+    .adopt(heron, 'pump-goal', { circuit: 'opened', 'roof-fitted': 'on' })
+    .ready()
+
+  const gym = start(0.9, 'p-aldo', knot)
+    .write('job-opened', { number: '', machine: machine('gym 1', knot, 'lifeboat gym'), stand: '', complaint: 'top stops half way, clicks' })
+    .as('p-tobias')
+    .adopt(knot, 'actuator-goal', { 'panel-kind': 'screws', 'strut-fitted': 'yes' })
+    .ready()
+    .write('stage-moved', { to: 'take down' })
+    .steps('down', 4)
+
+  return [home, curing, up, down, trike, fresh, sought, rented, books, ferry, dunes, pier, club, pulls, slip, gym].map((script) => script.done())
 }
 
 /** A made-up ride at full speed, with its log. */

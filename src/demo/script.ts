@@ -58,7 +58,7 @@ export class JobScript {
 
   /** What the door asks before the way down: a sound pack, and a new part that matches, where one goes in. */
   ready(): this {
-    this.write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.61, temperature: 19 })
+    if (!this.state().up.some((s) => s.mains)) this.write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.61, temperature: 19 })
     for (const { part, compare } of this.state().swap) {
       if (part && compare) this.write('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) }, 4)
     }

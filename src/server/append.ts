@@ -2,7 +2,7 @@ import { type EntryDraft, MAY_OVERRIDE } from '../core/job'
 import { db, type Db } from '../db/client'
 import { append, type AppendResult, type Checked, ownersOf } from '../db/journal'
 import type { Role } from '../db/people'
-import { listPeople } from '../db/people'
+import { listPeople, type Person } from '../db/people'
 import { peopleOfDevice } from '../db/sessions'
 import { MAX_BATCH, parseEntry } from '../formats/entry'
 import { mayWrite } from './permissions'
@@ -22,15 +22,15 @@ export async function appendBatch(session: Session, jobId: string, batch: unknow
   if (batch.length > MAX_BATCH) return { status: 413, message: `At most ${MAX_BATCH} entries at a time.` }
   const sql = db()
   const authors = await peopleOfDevice(sql, session.device)
-  const roles = new Map((await listPeople(sql)).map((p) => [p.id, p.role]))
+  const people = new Map((await listPeople(sql)).map((p) => [p.id, p]))
   const checked: Checked[] = []
-  for (const value of batch) checked.push(await check(sql, session, jobId, value, authors, roles, checked))
+  for (const value of batch) checked.push(await check(sql, session, jobId, value, authors, people, checked))
   const result = await append(sql, jobId, checked, session.person.id, now)
   return result ?? { status: 404, message: 'There is no such job on this server. What you logged is kept on this device.' }
 }
 
 async function check(
-  sql: Db, session: Session, jobId: string, value: unknown, authors: ReadonlySet<string>, roles: ReadonlyMap<string, Role>, earlier: readonly Checked[],
+  sql: Db, session: Session, jobId: string, value: unknown, authors: ReadonlySet<string>, people: ReadonlyMap<string, Person>, earlier: readonly Checked[],
 ): Promise<Checked> {
   const parsed = parseEntry(value)
   if (!parsed.ok) return { ok: false, id: parsed.error.id, reason: parsed.error.reason }
@@ -38,11 +38,15 @@ async function check(
   const no = (reason: string): Checked => ({ ok: false, id: entry.id, reason })
   if (entry.jobId !== jobId) return no('This entry belongs to another job.')
   if (entry.device !== session.device) return no('This entry was made on another device.')
-  const role = roles.get(entry.by)
+  const role = people.get(entry.by)?.role
   if (!role || !authors.has(entry.by)) return no('Its author has never signed in on this device.')
   const denied = mayWrite(role, entry.kind) ?? mayWrite(session.person.role, entry.kind)
   if (denied) return no(denied)
   if (OWN_HAND.has(entry.kind) && entry.by !== session.person.id) return no('Only the one who is signed in can put a name to this.')
+  if (entry.kind === 'check-passed' && (entry.body as EntryDraft<'check-passed'>['body']).check === 'qualified') {
+    if (!people.get(entry.by)?.qualified) return no('Above 60 V it is made safe by somebody who is marked qualified for that.')
+    if (entry.by !== session.person.id) return no('Only the one who is signed in can put a name to this.')
+  }
   if (entry.kind === 'check-overridden') {
     const { check: id } = entry.body as EntryDraft<'check-overridden'>['body']
     if (MAY_OVERRIDE[id] === 'lead' && role !== 'lead') return no('Only a lead may pass over this check.')

@@ -1,4 +1,5 @@
 import { findStep, flag, type Ctx } from './apply-context'
+import { highVoltage } from './checks'
 import { proofClass, proofFaults } from '../safety'
 import { settle } from './claims'
 import type { Bodies, Power } from './entries'
@@ -23,7 +24,10 @@ export function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
   const { draft, mark, time } = ctx
   const limit = draft.settings.deadVolts
   const cls = proofClass(draft.machine.fullVolts, body.readings)
-  const dead = draft.power.state !== 'live' && proofFaults(body.readings, cls, limit).length === 0
+  // Above 60 V only the proof of whoever answers for it counts.
+  const answered = !highVoltage(draft) || draft.checks.qualified?.passed?.by === mark.by
+  if (!answered) flag(ctx, 'not ready', 'qualified')
+  const dead = answered && draft.power.state !== 'live' && proofFaults(body.readings, cls, limit).length === 0
   if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
   draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, lasts: proofLasts(draft.settings, cls), from: time.earliest } }
 }

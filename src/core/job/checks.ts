@@ -1,6 +1,7 @@
 import { RIDE_NEEDED, rideNeeds, ridePassed, type RideStage } from '../ride'
 import { CHECKS, type CheckId } from './entries'
 import type { SwapPlanStep } from '../planning'
+import { voltageClass } from '../safety'
 import type { JobState, PowerState } from './state'
 import { looseFixings, offParts, waitingFixings } from './tray'
 
@@ -48,13 +49,19 @@ export function proofEnds(power: PowerState): number | null {
   return proof.from + proof.lasts * 60_000
 }
 
+/** More than 60 V DC at full charge: making it safe, and live again, binds somebody who is qualified for that. */
+export function highVoltage(state: JobState): boolean {
+  return state.machine.fullVolts !== undefined && voltageClass(state.machine.fullVolts) === 'B'
+}
+
 /** Checks that this job has: those that its way up passes, and those that every job has. */
 export function relevantChecks(state: JobState): CheckId[] {
   const fromPlan = state.up.flatMap((step) => (step.check !== undefined && isCheck(step.check) && !notNeeded(state, step.after) ? [step.check] : []))
   const cure: CheckId[] = state.locks.length > 0 ? ['handling strength', 'full cure'] : []
-  const pack: CheckId[] = state.packCheck || state.up.some((s) => s.power === 'live') ? ['pack triage'] : []
+  const pack: CheckId[] = state.packCheck || state.up.some((s) => s.power === 'live' && !s.mains) ? ['pack triage'] : []
   const fresh: CheckId[] = toCompare(state).length > 0 ? ['replacement matches'] : []
-  return [...new Set<CheckId>([...pack, ...fresh, ...fromPlan, ...cure, 'tray adds up', 'ridden'])]
+  const high: CheckId[] = highVoltage(state) && [...state.down, ...state.up].some((s) => s.power !== undefined || s.check === 'dead') ? ['qualified'] : []
+  return [...new Set<CheckId>([...high, ...pack, ...fresh, ...fromPlan, ...cure, 'tray adds up', 'ridden'])]
 }
 
 /** Steps of the swap whose new part has something to be compared. */

@@ -102,9 +102,28 @@ describe('above 60 V', () => {
   const book = (): Logbook => {
     const b = new Logbook()
     b.log('job-opened', { number: '1', machine: { name: 'cart', fullVolts: 67.2 }, complaint: '' })
+    b.log('check-passed', { check: 'qualified', evidence: 'answers for it' })
     b.log('power-changed', { to: 'isolated' })
     return b
   }
+  it('only the proof of whoever answers for it counts', () => {
+    const b = book()
+    b.log('proof-taken', { instrument: 'm', readings }, { by: 'tobias' })
+    expect(deadAt(state(b).power, state(b).lastAt)).toBe(false)
+    expect(state(b).flags).toEqual([expect.objectContaining({ kind: 'not ready', subject: 'qualified' })])
+  })
+  it('making it safe and live again waits for somebody who is qualified; nobody passes over that', () => {
+    const b = new Logbook()
+    b.log('job-opened', { number: '1', machine: { name: 'tractor', fullVolts: 403.2 }, complaint: '' })
+    b.adopt()
+    const waits = (id: string): string[] => waitingFor(state(b), [...state(b).down, ...state(b).up].find((s) => s.power === id)!, 0)
+    expect(waits('isolated')).toContain('check: qualified')
+    expect(waits('live')).toContain('check: qualified')
+    b.log('check-overridden', { check: 'qualified', reason: 'in a hurry' })
+    expect(waits('isolated')).toContain('check: qualified')
+    b.log('check-passed', { check: 'qualified', evidence: 'answers for it' })
+    expect(waits('isolated')).not.toContain('check: qualified')
+  })
   it('one reading is no proof, five are, and they last half an hour', () => {
     const one = book()
     one.log('proof-taken', { instrument: 'm', readings: [readings[1]!] })

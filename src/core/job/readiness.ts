@@ -38,6 +38,7 @@ export function waitingFor(state: JobState, step: PlannedStep, at: number): stri
 function boundBy(state: JobState, step: PlannedStep, at: number): string[] {
   const bind: CheckId[] = []
   if (step.limb === 'down' && !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')) bind.push('replacement matches')
+  if (step.power !== undefined || step.check === 'dead') bind.push('qualified')
   if (step.power === 'live') bind.push('pack triage', 'reaction path')
   if (step.check === 'spin test') bind.push('pack triage', 'reaction path', 'handling strength')
   if (bind.length === 0) return []

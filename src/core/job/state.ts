@@ -6,7 +6,7 @@ import type { PackSign, ProofReading } from '../safety'
 import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 3
+export const REDUCER_VERSION = 4
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass

@@ -100,6 +100,8 @@ export interface PlannedStep {
   readonly dead?: true
   /** What it makes of the electrical state. */
   readonly power?: 'live' | 'isolated' | 'out'
+  /** It is made live by the mains: there is no pack to be looked over. */
+  readonly mains?: true
   readonly fixings: readonly FixingSpec[]
   readonly parts: readonly PartSpec[]
   readonly passes?: readonly Pass[]

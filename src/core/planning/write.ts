@@ -69,6 +69,7 @@ export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Seque
       gives: up.answers?.gives ?? [],
       after: [...new Set([...up.after, ...(waits.get(up.id) ?? [])])].map((id) => `up:${id}`),
       ...(power ? { power } : {}),
+      ...(power && !index.file.pack ? { mains: true as const } : {}),
       ...(up.answers && asksDead(up.answers.needs) ? { dead: true as const } : {}),
       fixings: members,
       parts: up.answers ? partSpecs(index, up.answers.gives) : [],

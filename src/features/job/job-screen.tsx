@@ -34,7 +34,7 @@ const HandBackCard = dynamic(() => import('../handback').then((m) => m.HandBackC
 export interface JobScreenProps {
   readonly jobId: string
   readonly device: string
-  readonly person: { readonly id: string; readonly name: string; readonly role: string }
+  readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
   readonly people: readonly { readonly id: string; readonly name: string }[]
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly file: MachineFile | null

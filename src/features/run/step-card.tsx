@@ -128,7 +128,7 @@ function hasTightness(state: JobState, step: PlannedStep): boolean {
 
 /** What settles the checks that a step waits for. */
 function WaitButtons({ waits }: { readonly waits: readonly string[] }) {
-  const { state, open, show, person } = useJob()
+  const { state, open, show, person, log } = useJob()
   const part = toCompare(state)[0]?.part
   const lead = person.role === 'lead'
   return (
@@ -139,6 +139,7 @@ function WaitButtons({ waits }: { readonly waits: readonly string[] }) {
           <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
         </>
       ) : null}
+      {waits.includes('check: qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
       {waits.includes('check: pack triage') ? (
         state.packCheck
           ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over the pack, why</Button> : null

@@ -41,7 +41,7 @@ export interface JobContext {
   /** Epoch ms, renewed every few seconds, put right by the server's clock. */
   readonly now: number
   readonly file: MachineFile | null
-  readonly person: { readonly id: string; readonly name: string; readonly role: string }
+  readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
   readonly mayWork: boolean
   readonly mayNote: boolean
   readonly stage: Stage

@@ -5,6 +5,7 @@ import { clockText } from '../../ui/time'
 export function waitWords(state: JobState, reason: string, now: number): string {
   switch (reason) {
     case 'check: replacement matches': return 'The new part compared with the old one'
+    case 'check: qualified': return 'Above 60 V: somebody marked qualified for it, signed in here, makes it safe'
     case 'check: pack triage': return state.packCheck ? `The pack: ${state.packCheck.signs.join(', ')}. It belongs outdoors; only a lead passes it` : 'The pack looked over'
     case 'check: reaction path': return 'The axle held: nuts final, both tabs looked at'
     case 'check: handling strength': {
