@@ -164,7 +164,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('symptom-noted', { text: 'knocks in the steering when it is turned at a standstill', certainty: 'sure' })
 
   const slip = start(0.7, 'p-ines', heron)
-    .write('job-opened', { number: '', machine: machine('slip 1', heron, 'slipway crew'), stand: 'yard', complaint: 'cuts back after ten minutes, pump howls' })
+    .write('job-opened', { number: '', machine: machine('slip 1', heron, 'slipway crew'), stand: '12', complaint: 'cuts back after ten minutes, pump howls' })
     .adopt(heron, 'pump-goal', { circuit: 'opened', 'roof-fitted': 'on' })
     .ready()
 

@@ -1,4 +1,4 @@
-import { array, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
+import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
 import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHINE_CLASSES, type MachineFile, PASSES } from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
 
@@ -14,6 +14,7 @@ export interface FileProblem {
 const str = (max = 400) => string().strict().max(max)
 const name = () => str().min(1).required()
 const finite = () => number().strict().test('finite', 'a finite number is wanted', (x) => x === undefined || Number.isFinite(x))
+const flag = () => boolean().strict()
 type Any = Schema<unknown, object, unknown, '' | 'd'>
 const list = (of: Any) => array().strict().of(of as never).max(10_000).required()
 const maybe = (of: Any) => array().strict().of(of as never).max(10_000)
@@ -21,7 +22,8 @@ const oneOf = <T extends string>(values: readonly T[]) => string().strict().oneO
 // Fields that are not known are kept: an open object lets them through.
 const shape = (fields: Record<string, Any>) => object(fields as never).strict()
 
-const quantity = shape({ value: finite().required(), unit: name(), source: oneOf(['maker', 'machine file', 'standard', 'measured', 'estimated']).required(), u: finite() }).default(undefined)
+const SOURCES = ['maker', 'machine file', 'standard', 'measured', 'estimated'] as const
+const quantity = shape({ value: finite().required(), unit: name(), source: oneOf(SOURCES).required(), u: finite() }).default(undefined)
 const minutes = shape({ low: finite().min(0).required(), likely: finite().min(0).required(), high: finite().min(0).required() }).required()
 
 /** `{ all | any | not | fact | variant }`, to any depth. */
@@ -49,27 +51,30 @@ const vec = maybe(finite()).length(3)
 const figureOrWord = () => mixed().required().test('value', 'a number or a word is wanted', (x) => (typeof x === 'number' && Number.isFinite(x)) || typeof x === 'string')
 const compare = maybe(shape({ id: name(), name: name(), unit: str(), value: figureOrWord(), smaller: finite().min(0), larger: finite().min(0), options: maybe(str()), why: name() }))
 
-const file = shape({
+/** The shape of a machine file; how it hangs together is told by `checkIntegrity`. */
+export const machineFileShape = shape({
   format: name(), id: name(), revision: name(), name: name(), class: oneOf(MACHINE_CLASSES).required(),
   variants: list(shape({ id: name(), question: name(), options: list(shape({ id: name(), label: name() })), worst: name() })),
-  drives: list(shape({ id: name(), name: name(), kind: oneOf(DRIVE_KINDS).required(), part: name(), carriedBy: name(), kv: quantity, lineResistance: quantity })),
+  drives: list(shape({ id: name(), name: name(), kind: oneOf(DRIVE_KINDS).required(), part: name(), carriedBy: name(), kv: quantity, polePairs: finite().integer().min(1), ratio: finite().min(0), hallSpacing: number().strict().oneOf([60, 120]), lineResistance: quantity })),
   pack: shape({ part: name(), plug: name(), chemistry: oneOf(['Li-ion', 'LFP', 'lead']).required(), cells: finite().integer().min(1).required(), nominal: quantity.required() }).default(undefined),
   mass: quantity,
-  energy: list(shape({ id: name(), kind: name(), of: name(), size: quantity, escape: vec, releasedBy: str() })),
+  energy: list(shape({ id: name(), kind: oneOf(['pack', 'capacitor', 'spring', 'gas', 'tyre', 'weight', 'mains']).required(), of: name(), size: quantity, escape: vec, releasedBy: str() })),
   sealed: list(shape({ part: name(), replacedBy: name(), why: name() })),
-  parts: list(shape({ id: name(), name: name(), mass: quantity, of: maybe(str()), with: str(), handed: oneOf(['left', 'right']), compare, tethers: maybe(str()), escape: guard, access: guard, lift: doing, back: doing })),
+  parts: list(shape({ id: name(), name: name(), mass: quantity, of: maybe(str()), with: str(), handed: oneOf(['left', 'right']), compare, tethers: maybe(str()), serviceable: flag(), transfer: flag(), escape: guard, access: guard, lift: doing, back: doing })),
   joints: list(shape({
     id: name(), when: guard, name: name(), kind: oneOf(JOINT_KINDS).required(), holds: list(name()), frees: maybe(str()),
-    members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2) })), label: name(), torque: quantity, strength: str(),
-    lock: shape({ product: name(), grade: oneOf(['low', 'medium', 'high']).required(), handlingMinutes: finite().min(0).required(), cureHours: finite().min(0).required() }).default(undefined),
+    members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2), stay: flag() })), label: name(), thread: str(), head: str(), torque: quantity, strength: str(),
+    pattern: oneOf(['criss-cross', 'star', 'in turn']), critical: oneOf(['axle', 'steering', 'brake', 'pack terminal']), captive: flag(), consumable: str(),
+    lock: shape({ product: name(), grade: oneOf(['low', 'medium', 'high']).required(), handlingMinutes: finite().min(0).required(), cureHours: finite().min(0).required(), source: oneOf(SOURCES) }).default(undefined),
     role: oneOf(['working', 'dust', 'cover']).required(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
     release: oneOf(['undo', 'loosen', 'cut', 'peel', 'pry', 'warm then undo', 'pull']).required(), access: guard, down: needed(doing), up: doing,
   })),
   connections: list(shape({
-    id: name(), when: guard, name: name(), family: name(), releaseHow: name(), pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
+    id: name(), when: guard, name: name(), family: name(), releaseHow: name(), keying: str(), pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
     mates: list(name()).length(2), access: guard, down: needed(doing), up: doing,
   })),
-  cables: list(shape({ id: name(), name: name(), of: name(), route: list(name()), ties: maybe(shape({ joint: name(), shares: list(name()) })) })),
+  cables: list(shape({ id: name(), name: name(), of: name(), route: list(name()), end: shape({ width: finite().min(0).required(), height: finite().min(0).required(), tolerance: finite().min(0).required() }).default(undefined),
+    slack: shape({ leftLock: quantity.required(), rightLock: quantity.required() }).default(undefined), ties: maybe(shape({ joint: name(), shares: list(name()) })) })),
   holes: list(shape({ id: name(), part: name(), width: finite().min(0).required(), height: finite().min(0).required() })),
   steps: list(shape({
     id: name(), when: guard, kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(), limb: oneOf(['down', 'up', 'both']).required(), check: str(),
@@ -79,10 +84,10 @@ const file = shape({
   loadPath: list(shape({ part: name(), joints: list(name()), support: name() })),
   poses: list(shape({ id: name(), name: name(), rotation: vec.required() })),
   poseMoves: list(shape({ from: name(), to: name(), title: name(), people: number().strict().oneOf([1, 2]).required(), minutes, guard })),
-  stacks: list(shape({ id: name(), name: name(), side: oneOf(['left', 'right']).required(), axle: name(), items: list(shape({ id: name(), name: name(), width: finite().min(0).required(), facing: vec })) })),
-  tools: list(shape({ id: name(), name: name(), short: name(), kind: name() })),
+  stacks: list(shape({ id: name(), name: name(), side: oneOf(['left', 'right']).required(), axle: name(), items: list(shape({ id: name(), name: name(), width: finite().min(0).required(), facing: vec, clamped: flag().required(), turns: flag().required(), joint: str() })) })),
+  tools: list(shape({ id: name(), name: name(), short: name(), kind: name(), size: str(), form: str(), why: str(), special: flag() })),
   consumables: list(shape({ id: name(), name: name() })),
-  goals: list(shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), minutes })) })).min(1),
+  goals: list(shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })) })).min(1),
 })
 
 /**
@@ -103,7 +108,7 @@ export function parseMachineFile(text: string): Result<MachineFile, { readonly k
   if (major === undefined) return wrong([{ at: '/format', text: `This is not a machine file: its format should be "${FORMAT}".` }])
   if (Number(major) > MAJOR) return wrong([{ at: '/format', text: `This file is of format ${String(format)}, newer than this Nailsmith reads. Renew Nailsmith first.` }])
   try {
-    file.validateSync(value, { abortEarly: false })
+    machineFileShape.validateSync(value, { abortEarly: false })
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error
     const inner = error.inner.length > 0 ? error.inner : [error]

@@ -118,7 +118,7 @@ export function cheapestCompletion(
   found.sort((a, b) => a.minutes - b.minutes || a.actions.size - b.actions.size)
   const best = found[0]
   if (best) return ok({ best: addSupports(actions, best), others: distinct(found.slice(1), best), complete: nodes <= NODE_LIMIT })
-  if (nodes > NODE_LIMIT) return fail({ kind: 'too large', nodes })
+  if (nodes > NODE_LIMIT) return fail({ kind: 'too large', steps: nodes, most: NODE_LIMIT })
   if (loop.length > 0) return fail({ kind: 'cycle', loop })
   return fail({ kind: 'unreachable', chain: blocked })
 }

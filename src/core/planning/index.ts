@@ -3,7 +3,7 @@ export { cellName } from './steps'
 export { estimatedTorque } from './torque'
 export { DEFAULT_PRICES } from './types'
 export type {
-  ActionKind, Alternative, ConsumableNeed, FixingSpec, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
+  ActionKind, Alternative, ConsumableNeed, FixingSpec, Lift, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
   PlanStart, PoseTurn, Prices, Reason, SwapPlanStep, ToolNeed,
 } from './types'
 export { everythingInFileOrder } from './naive'

@@ -146,7 +146,7 @@ describe('why there is no plan', () => {
     const owned = file.tools.map((t) => t.id).filter((id) => id !== 'valve-tool')
     expect(plan(file, 'untouched', ['front-motor-goal'], { ...options, toolsOwned: owned })).toEqual({
       ok: false,
-      error: { kind: 'missing-tool', tool: 'valve-tool', step: 'Valve core out, let all air go' },
+      error: { kind: 'missing-tool', tool: 'valve core tool', step: 'Valve core out, let all air go' },
     })
   })
 })

@@ -1,18 +1,23 @@
 import { type FileIndex, indexFile, type MachineFile, type Variants, withWorstCase } from '../machine'
 import { fail, ok } from '../result'
 import { type Action, compileDown, expandGoal, usableModes } from './actions'
+import { LOOKED_AT, rejectedSets } from './alternatives'
 import { cheapestCompletion, type Completion } from './completion'
+import { equip, stoppedBy } from './equip'
+import { consumableNeeds, secondPerson, toolNeeds } from './needs'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
-import { powerOf } from './steps'
+import { reversed } from './reverse'
+import { powerOf, relevantCount } from './steps'
 import { poseTurns, standingGuard, type Turns } from './turns'
-import {
-  DEFAULT_PRICES, type Alternative, type ConsumableNeed, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart, type ToolNeed,
-} from './types'
+import { DEFAULT_PRICES, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart } from './types'
 import { compileUp, type UpAction } from './way-up'
 import { writeDown, writeUp } from './write'
 
+/** More steps than this in one way down are not planned. */
+const MOST_STEPS = 600
+
 /** Written into `plan-adopted`, so that an old plan can be read for what it was. */
-export const PLANNER_VERSION = 'exact-1'
+export const PLANNER_VERSION = 'exact-2'
 
 /**
  * The way down to the jobs to do and the way back up.
@@ -36,11 +41,16 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const goal = { all: goals.map((id) => expandGoal(index, index.goals.get(id)!.guard)) }
   const goalNames = goals.map((id) => index.goals.get(id)!.name)
 
-  const actions = compileDown(index, variants)
-  const already = start.done.flatMap((id) => actions.get(id) ?? [])
+  const lacking = new Set(options.toolsOwned ? file.tools.map((t) => t.id).filter((id) => !options.toolsOwned!.includes(id)) : [])
+  const avoided = new Set(options.avoid)
+  const everything = compileDown(index, variants)
+  const actions = new Map([...everything].filter(([id]) => !avoided.has(id)).map(([id, a]) => [id, { ...a, doing: equip(a.doing, lacking) }]))
+  const already = start.done.flatMap((id) => everything.get(id) ?? [])
   const facts = new Set(already.flatMap((a) => a.gives))
+  const wide = relevantCount([...actions.values()], goal)
+  if (wide > MOST_STEPS) return fail({ kind: 'too large', steps: wide, most: MOST_STEPS })
   const completion = cheapestCompletion(actions, goal, variants, facts)
-  if (!completion.ok) return completion
+  if (!completion.ok) return lacking.size > 0 ? forWantOfTools(file, from, goals, options, index, lacking, completion) : completion
   const earlier = new Set(start.done)
   const open = [...actions.values()].filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0).sort((a, b) => (a.id < b.id ? -1 : 1))
   const setting: Setting = {
@@ -51,26 +61,22 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const down = cheapestOrder(wanted.items, wanted.goal, makesSafe, setting)
   if (!down) return noWay(completion.value.best, actions, start.pose, turns)
   const chosen = [...down.placed.map((p) => open[p.index]!)].sort((a, b) => (a.id < b.id ? -1 : 1))
-
-  const owned = options.toolsOwned
-  if (owned) {
-    for (const action of chosen) {
-      const modes = usableModes(action.doing, variants)
-      const possible = modes.some((m) => m.tool === null || owned.includes(m.tool) || (m.substitutes ?? []).some((s) => owned.includes(s.tool)))
-      const missing = modes[0]?.tool
-      if (!possible && missing) return fail({ kind: 'missing-tool', tool: missing, step: action.doing.title })
-    }
-  }
-
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
   const all = [...already, ...chosen]
-  const ups = compileUp(index, variants, all)
+  const returns = compileUp(index, variants, all)
+  const stopped = stoppedBy(index, returns, lacking)
+  if (stopped) return fail({ kind: 'missing-tool', ...stopped })
+  const ups = returns.map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
   const bottom = down.placed.at(-1)?.pose ?? start.pose
+  const atBottom = { ...setting, pose: bottom, tool: null }
   const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
-  const up = cheapestOrder(back.items, back.goal, () => false, { ...setting, pose: bottom, tool: null })
-  if (!up) return noWayBack(file, ups, bottom, variants)
+  const planned = cheapestOrder(back.items, back.goal, () => false, atBottom)
+  if (!planned) return noWayBack(file, ups, bottom, variants)
+  const reverse = cheapestOrder(reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]), back.goal, () => false, { ...atBottom, limits: { nodes: LOOKED_AT } })
+  const up = options.upOrder === 'reverse' && reverse ? reverse : planned
   const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already)
+  const steps = [...downSteps, ...upSteps]
 
   return ok({
     planner: PLANNER_VERSION,
@@ -83,6 +89,8 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
       }),
     ),
     up: limb(upSteps, up),
+    upOrder: up === planned ? 'planned' : 'reverse',
+    reverseMore: reverse ? Math.max(0, reverse.cost - planned.cost) : null,
     rejected: rejectedSets(
       down.placed.map((p) => open[p.index]!.id), down.cost, [completion.value.best, ...completion.value.others],
       (set) => {
@@ -93,10 +101,23 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
       },
       (id) => actions.get(id)!.doing.title,
     ),
-    tools: toolNeeds(index, [...downSteps, ...upSteps], owned),
-    consumables: consumableNeeds(index, [...downSteps, ...upSteps]),
+    tools: toolNeeds(index, steps),
+    consumables: consumableNeeds(index, steps),
+    helper: { down: secondPerson(downSteps), up: secondPerson(upSteps) },
     restore: chosen.filter((a) => a.kind === 'prepare' || a.kind === 'push aside').filter((a) => index.steps.get(a.subject)?.limb === 'both').map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
+}
+
+/** No way with the tools to hand: which tool the first step that stops is short of, if there is a way with all of them. */
+function forWantOfTools(
+  file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, index: FileIndex, lacking: ReadonlySet<string>, otherwise: PlanResult,
+): PlanResult {
+  const { toolsOwned: _, ...free } = options
+  const whole = plan(file, from, goals, { ...free, nodeLimit: LOOKED_AT })
+  if (!whole.ok) return whole
+  const actions = compileDown(index, withWorstCase(file, options.variants))
+  const stopped = stoppedBy(index, whole.value.down.steps.flatMap((s) => actions.get(s.action) ?? []), lacking)
+  return stopped ? fail({ kind: 'missing-tool', ...stopped }) : otherwise
 }
 
 function withPairs(down: readonly PlannedStep[], up: readonly PlannedStep[]): PlannedStep[] {
@@ -148,47 +169,3 @@ function upLoop(ups: readonly UpAction[]): string[] {
   }
   return here === undefined ? loop : [...loop.slice(loop.indexOf(here)), here]
 }
-
-/** States opened for one alternative: it is shown, not followed, so its order need not be proved. */
-const LOOKED_AT = 2_000
-
-/** Other sets of steps that would reach the goal too, for less than three minutes more, turns and tools included. */
-function rejectedSets(chosen: readonly string[], cost: number, sets: readonly Completion[], wayOf: (set: ReadonlySet<string>) => { readonly used: readonly string[]; readonly cost: number } | null, title: (id: string) => string): Alternative[] {
-  const mine = new Set(chosen)
-  const seen = new Set([[...mine].sort().join()])
-  return sets.flatMap((set) => {
-    const found = wayOf(set.actions)
-    const key = found ? [...found.used].sort().join() : ''
-    if (!found || seen.has(key)) return []
-    seen.add(key)
-    const theirs = new Set(found.used)
-    const [instead, use] = [chosen.filter((id) => !theirs.has(id)).map(title), found.used.filter((id) => !mine.has(id)).map(title)]
-    const more = Math.max(0, found.cost - cost)
-    return more < 3 ? [{ instead, use, moreMinutes: more }] : []
-  })
-}
-
-function toolNeeds(index: FileIndex, steps: readonly PlannedStep[], owned: readonly string[] | undefined): ToolNeed[] {
-  const needs = new Map<string, ToolNeed>()
-  for (const step of steps) {
-    if (!step.tool) continue
-    const known = needs.get(step.tool.id)
-    const tool = index.tools.get(step.tool.id)!
-    needs.set(tool.id, {
-      id: tool.id,
-      name: tool.name,
-      firstStep: known?.firstStep ?? step.title,
-      steps: (known?.steps ?? 0) + 1,
-      special: tool.special ?? false,
-      owned: owned ? owned.includes(tool.id) : true,
-    })
-  }
-  return [...needs.values()]
-}
-
-function consumableNeeds(index: FileIndex, steps: readonly PlannedStep[]): ConsumableNeed[] {
-  const counts = new Map<string, number>()
-  for (const step of steps) for (const use of step.consumables) counts.set(use.consumable, (counts.get(use.consumable) ?? 0) + use.count)
-  return [...counts].map(([id, count]) => ({ id, name: index.consumables.get(id)?.name ?? id, count }))
-}
-

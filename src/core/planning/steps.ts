@@ -1,6 +1,7 @@
-import { both, type Doing, type FileIndex, type Guard, type Joint, type Minutes, type Mode } from '../machine'
+import { both, type Doing, factKey, factsIn, type FileIndex, type Guard, type Joint, type Minutes, type Mode } from '../machine'
 import type { Action } from './actions'
 import { cautionsFor } from './cautions'
+import { standsIn } from './equip'
 import type { FixingSpec, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
 import type { Turns } from './turns'
 
@@ -67,6 +68,7 @@ export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn
 /** What the file says of an action, on either limb, put into a step. */
 export function describe(index: FileIndex, action: Action, doing: Doing, placing: Placing, turns: Turns) {
   const tool = placing.mode.tool === null ? undefined : index.tools.get(placing.mode.tool)
+  const instead = standsIn(placing.mode)
   const turn = turnBefore(turns, placing.before, placing.pose)
   const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
   return {
@@ -80,6 +82,7 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
     pose: placing.pose,
     ...(turn ? { turn } : {}),
     ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.size !== undefined ? { size: tool.size } : {}), ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
+    ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, risk: instead.risk } } : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
     ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
@@ -87,6 +90,24 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
     cautions: cautionsFor(index.file, action, doing, placing.pose),
     consumables: doing.consumables ?? [],
   }
+}
+
+/** How many actions bear on the goal, those that any of its guards' choices name included. */
+export function relevantCount(actions: readonly Action[], goal: Guard): number {
+  const givers = new Map<string, Action[]>()
+  for (const a of actions) for (const fact of a.gives) givers.set(fact, [...(givers.get(fact) ?? []), a])
+  const seen = new Set<Action>()
+  const open: Guard[] = [goal]
+  for (let guard = open.pop(); guard; guard = open.pop()) {
+    for (const fact of factsIn(guard)) {
+      for (const action of givers.get(factKey(fact)) ?? []) {
+        if (seen.has(action)) continue
+        seen.add(action)
+        open.push(action.needs)
+      }
+    }
+  }
+  return seen.size
 }
 
 /** What the electrical state becomes when this action is done, or undone on the way up: by the pack’s plug, or by the mains where there is no pack. */

@@ -18,9 +18,12 @@ export const DEFAULT_PRICES: Prices = { swap: 0.25, againstPreference: 0.5 }
 export interface PlanOptions {
   readonly variants: Variants
   readonly prices?: Prices
+  /** Action ids not to be used, where another way is wanted. */
+  readonly avoid?: readonly string[]
+  /** The way up as it costs least, or as the exact reverse. Least when left out. */
+  readonly upOrder?: 'planned' | 'reverse'
   /** Tool ids the shop has; all of the file's when left out. */
   readonly toolsOwned?: readonly string[]
-  readonly people?: 1 | 2
   /** Most states kept per layer before the rest are dropped and the answer is no longer proved. */
   readonly nodeLimit?: number
 }
@@ -82,6 +85,8 @@ export interface PlannedStep {
   readonly pose: string
   readonly turn?: PoseTurn
   readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string; readonly size?: string }
+  /** Done with another tool than the file names. */
+  readonly substitute?: { readonly for: string; readonly risk: string }
   readonly people: 1 | 2
   readonly minutes: Minutes
   /** Minutes that then pass with no hands on it. */
@@ -134,7 +139,17 @@ export interface ToolNeed {
   readonly firstStep: string
   readonly steps: number
   readonly special: boolean
-  readonly owned: boolean
+  readonly form?: string
+  /** Why another form ruins the fixing. */
+  readonly why?: string
+  readonly substitute?: { readonly for: string; readonly risk: string }
+}
+
+/** One call for a second person: minutes from the start of the limb, and for how long. */
+export interface Lift {
+  readonly from: number
+  readonly minutes: number
+  readonly titles: readonly string[]
 }
 
 export interface ConsumableNeed {
@@ -157,6 +172,8 @@ export interface SwapPlanStep {
 export interface Alternative {
   readonly instead: readonly string[]
   readonly use: readonly string[]
+  /** The actions of `instead`, to be left out by `PlanOptions.avoid`. */
+  readonly avoid: readonly string[]
   readonly moreMinutes: number
 }
 
@@ -166,9 +183,14 @@ export interface Plan {
   readonly down: LimbPlan
   readonly swap: readonly SwapPlanStep[]
   readonly up: LimbPlan
+  readonly upOrder: 'planned' | 'reverse'
+  /** Minutes more that the exact reverse takes; null where it cannot be done. */
+  readonly reverseMore: number | null
   readonly rejected: readonly Alternative[]
   readonly tools: readonly ToolNeed[]
   readonly consumables: readonly ConsumableNeed[]
+  /** When a second person is wanted, on each limb. */
+  readonly helper: { readonly down: readonly Lift[]; readonly up: readonly Lift[] }
   /** Titles of what was prepared and has to be put back. */
   readonly restore: readonly string[]
 }
@@ -179,6 +201,6 @@ export type PlanError =
   | { readonly kind: 'cycle'; readonly loop: readonly string[] }
   | { readonly kind: 'missing-tool'; readonly tool: string; readonly step: string }
   | { readonly kind: 'no way to turn'; readonly from: string; readonly to: string; readonly step: string }
-  | { readonly kind: 'too large'; readonly nodes: number }
+  | { readonly kind: 'too large'; readonly steps: number; readonly most: number }
 
 export type PlanResult = Result<Plan, PlanError>

@@ -1,8 +1,9 @@
-import { both, factKey, factsIn, type FileIndex, type Guard, type MachineFile, settled, type Variants } from '../machine'
+import { both, factKey, factsIn, type FileIndex, settled, type Variants } from '../machine'
 import type { Action } from './actions'
 import type { Sequence } from './order'
 import { asksDead, cellName, describe, fixingSpecs, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
 import { jointFacts, torqueOf } from './torque'
+import { standingWaits } from './standing'
 import { standingGuard, type Turns } from './turns'
 import type { PlannedStep, PlanStart, Reason } from './types'
 import type { UpAction } from './way-up'
@@ -50,7 +51,7 @@ export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Seque
   let before = pose
   const byAction = new Map(down.map((s) => [s.action, s]))
   const earlier = new Set(already.map((a) => a.id))
-  const waits = standingWaits(index.file, ups, order)
+  const waits = standingWaits(index.file, ups, order.placed)
   return order.placed.map(({ index: i, mode, pose: here }) => {
     const up = ups[i]!
     const answered = up.answers ? byAction.get(up.answers.id) : undefined
@@ -90,24 +91,6 @@ export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Seque
 function standingReasons(index: FileIndex, action: Action, poses: readonly string[]): Reason[] {
   return poses.flatMap((pose) => (factsIn(standingGuard(index.file, pose)).some((f) => action.gives.includes(factKey(f))) ? [{ wantedBy: `pose:${pose}`, title: `stand it ${index.poses.get(pose)!.name}` }] : []))
 }
-
-/** Returns that wait for whatever is done in a pose that the machine stands in only without them; and what waits for returns to stand so. */
-function standingWaits(file: MachineFile, ups: readonly UpAction[], order: Sequence): ReadonlyMap<string, string[]> {
-  const waits = new Map<string, string[]>()
-  const wait = (id: string, on: string): void => void (id !== on && waits.set(id, [...(waits.get(id) ?? []), on]))
-  for (const { index, pose } of order.placed) {
-    const guard = standingGuard(file, pose)
-    const giving = (key: string): UpAction[] => ups.filter((up) => up.answers?.gives.includes(key))
-    for (const part of partsOf(guard)) {
-      if ('fact' in part) for (const up of giving(factKey(part))) wait(up.id, ups[index]!.id)
-      if ('not' in part && 'fact' in part.not) for (const up of giving(factKey(part.not))) wait(ups[index]!.id, up.id)
-    }
-  }
-  return waits
-}
-
-/** What has to hold whatever else does: a choice of several binds none of them. */
-const partsOf = (guard: Guard | undefined): readonly Guard[] => (!guard ? [] : 'all' in guard ? guard.all.flatMap(partsOf) : [guard])
 
 const isCover = (index: FileIndex, partId: string): boolean => index.file.joints.some((j) => j.role === 'cover' && j.holds[0] === partId)
 

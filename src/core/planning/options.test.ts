@@ -1,0 +1,137 @@
+import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
+import { dunlin } from '../../demo/machines/dunlin'
+import { pipit } from '../../demo/machines/pipit'
+import { whimbrel } from '../../demo/machines/whimbrel'
+import { DEFAULT_PRICES } from './types'
+import { everythingInFileOrder, plan, type Plan, type PlanOptions, type PlannedStep } from './index'
+import type { MachineFile } from '../machine'
+
+function planned(file: MachineFile, goal: string, options: Partial<PlanOptions> = {}): Plan {
+  const result = plan(file, 'untouched', [goal], { variants: {}, ...options })
+  if (!result.ok) throw new Error(JSON.stringify(result.error))
+  return result.value
+}
+const turnMinutes = (steps: readonly PlannedStep[]): number => steps.reduce((sum, s) => sum + (s.turn ? s.turn.minutes.likely * s.turn.people : 0), 0)
+const swaps = (steps: readonly PlannedStep[]): number => {
+  let hand = ''
+  return steps.reduce((n, s) => (s.tool && s.tool.id !== hand ? ((hand = s.tool.id), n + 1) : n), 0)
+}
+const turned = (id: string): string => `z${[...id].reverse().join('')}`
+/** Members whose words are not ids. */
+const WORDS = new Set(['name', 'title', 'note', 'fact', 'kind', 'release', 'role', 'keep', 'limb', 'strength', 'class', 'is', 'worst', 'options', 'question', 'label', 'pattern', 'critical', 'check', 'format', 'place', 'side', 'handed'])
+
+/** The file with every id turned back to front, alone or behind a word like `undo:`. */
+function renamed(file: MachineFile): MachineFile {
+  const ids = new Set<string>()
+  JSON.stringify(file, (key, value: unknown) => (key === 'options' ? undefined : (key === 'id' && ids.add(value as string), value)))
+  const text = JSON.stringify(file, (key, value: unknown) => {
+    if (WORDS.has(key)) return typeof value === 'object' ? { as: JSON.stringify(value) } : value
+    if (Array.isArray(value)) return value.map((v: unknown) => (typeof v === 'string' ? one(v) : v))
+    return typeof value === 'string' ? one(value) : value
+  })
+  function one(value: string): string {
+    const [kind, id] = /^(undo|off|unplug|step):(.+)$/.exec(value)?.slice(1) ?? []
+    return id !== undefined && ids.has(id) ? `${kind}:${turned(id)}` : ids.has(value) ? turned(value) : value
+  }
+  return JSON.parse(text, (_, value: unknown) => (value !== null && typeof value === 'object' && 'as' in value ? (JSON.parse((value as { as: string }).as) as unknown) : value)) as MachineFile
+}
+
+const jobs = demoMachines().flatMap((file) => file.goals.map((g) => [file.name, g.name, file, g.id] as const))
+
+describe('what must not change a plan', () => {
+  const everyThird = jobs.filter((_, i) => i % 3 === 0)
+  it.each(everyThird)('%s, %s: other ids and another order of the file cost the same', (_, __, file, goal) => {
+    const before = planned(file, goal)
+    const backToFront = (f: MachineFile): MachineFile => ({ ...f, parts: [...f.parts].reverse(), joints: [...f.joints].reverse(), connections: [...f.connections].reverse(), steps: [...f.steps].reverse(), tools: [...f.tools].reverse(), order: [...f.order].reverse(), poseMoves: [...f.poseMoves].reverse() })
+    const after = planned(backToFront(renamed(file)), turned(goal))
+    for (const limb of ['down', 'up'] as const) {
+      expect(after[limb].bound, limb).toBeCloseTo(before[limb].bound, 6)
+      expect(after[limb].proved).toBe(true)
+    }
+  })
+  it.each(everyThird)('%s, %s: dearer turns make no more turns, dearer tools no more changes of tool', (_, __, file, goal) => {
+    const before = planned(file, goal).down.steps
+    const dearTurns = { ...file, poseMoves: file.poseMoves.map((m) => ({ ...m, minutes: { ...m.minutes, likely: m.minutes.likely * 2 } })) }
+    expect(turnMinutes(planned(dearTurns, goal).down.steps) / 2).toBeLessThanOrEqual(turnMinutes(before) + 1e-9)
+    expect(swaps(planned(file, goal, { prices: { ...DEFAULT_PRICES, swap: DEFAULT_PRICES.swap * 2 } }).down.steps)).toBeLessThanOrEqual(swaps(before))
+  })
+})
+
+describe('the exact reverse', () => {
+  it.each(jobs)('%s, %s: comes back in the opposite order wherever nothing forbids it, and never costs less', (_, __, file, goal) => {
+    const best = planned(file, goal)
+    expect(best.reverseMore, 'has a reverse').not.toBeNull()
+    const back = planned(file, goal, { upOrder: 'reverse' })
+    expect(back.upOrder).toBe('reverse')
+    expect(new Set(back.up.steps.map((s) => s.id))).toEqual(new Set(best.up.steps.map((s) => s.id)))
+    expect(back.reverseMore).toBe(best.reverseMore)
+    const downAt = new Map(back.down.steps.map((s, i) => [s.id, i]))
+    const at = new Map(back.up.steps.map((s, i) => [s.id, i]))
+    // What came off later and goes back later all the same was still waiting for something then.
+    back.up.steps.forEach((s, i) => {
+      if (s.pair === undefined) return
+      for (const later of back.up.steps.slice(i + 1)) {
+        if (later.pair === undefined || downAt.get(later.pair)! < downAt.get(s.pair)!) continue
+        expect((later.after ?? []).some((id) => at.get(id)! >= i), `${later.title} could have come before ${s.title}`).toBe(true)
+      }
+    })
+  })
+})
+
+describe('tools that are not to hand', () => {
+  it('are stood in for, with the risk said', () => {
+    const file = pipit()
+    const { down, tools } = planned(file, 'inspect', { toolsOwned: file.tools.map((t) => t.id).filter((t) => t !== 'hex-2.5') })
+    expect(down.steps.find((s) => s.action === 'undo:deck-screws')).toMatchObject({ tool: { id: 'lobe-10' }, substitute: { for: 'hex key 2.5 mm', risk: expect.stringMatching(/rounds/) } })
+    expect(tools.find((t) => t.id === 'lobe-10')?.substitute?.for).toBe('hex key 2.5 mm')
+  })
+  it('stop the way back too, before anything is undone', () => {
+    const file = dunlin()
+    expect(plan(file, 'untouched', ['front-motor-goal'], { variants: {}, toolsOwned: file.tools.map((t) => t.id).filter((t) => t !== 'torque-60') })).toMatchObject({ ok: false, error: { kind: 'missing-tool', tool: expect.stringMatching(/torque wrench/) } })
+  })
+})
+
+describe('another way that costs little more', () => {
+  it('is named with what it costs, and taken when the first is not wanted', () => {
+    const best = planned(whimbrel(), 'wheel-goal')
+    const other = best.rejected[0]!
+    expect(other).toMatchObject({ instead: ['Undo the hanger bolt, hanger aside'], use: ['Strap the derailleur back'] })
+    const taken = planned(whimbrel(), 'wheel-goal', { avoid: other.avoid })
+    expect(taken.down.steps.map((s) => s.title)).toContain('Strap the derailleur back')
+    expect(taken.down.bound - best.down.bound).toBeCloseTo(other.moreMinutes, 6)
+  })
+})
+
+describe('the second person', () => {
+  it('is called for as many minutes as two are at it, and calls that lie close are one', () => {
+    for (const [, , file, goal] of jobs) {
+      const { down, helper } = planned(file, goal)
+      const together = down.steps.reduce((n, s) => n + (s.people === 2 ? s.minutes.likely : 0) + (s.turn?.people === 2 ? s.turn.minutes.likely : 0), 0)
+      const called = helper.down.reduce((n, l) => n + l.minutes, 0)
+      expect(called).toBeGreaterThanOrEqual(together - 1e-9)
+      expect(together > 0).toBe(helper.down.length > 0)
+      helper.down.forEach((l, i) => i > 0 && expect(l.from - (helper.down[i - 1]!.from + helper.down[i - 1]!.minutes)).toBeGreaterThanOrEqual(5))
+    }
+  })
+})
+
+describe('a plan beside doing everything', () => {
+  it('never has more steps than everything that can come off in the order of the file', () => {
+    for (const file of demoMachines()) {
+      const all = everythingInFileOrder(file)
+      for (const goal of file.goals) expect(planned(file, goal.id).down.steps.length, `${file.name}, ${goal.name}`).toBeLessThanOrEqual(all.steps)
+    }
+  })
+})
+
+describe('a turn that asks for something first', () => {
+  it('is not made before it: every step in that pose has it done, and its return waits', () => {
+    const { down, up } = planned(pipit(), 'wheel-goal')
+    const over = down.steps.findIndex((s) => s.pose === 'deck-up')
+    expect(down.steps.slice(0, over).map((s) => s.action)).toContain('undo:stand-bolts')
+    expect(down.steps.find((s) => s.action === 'undo:stand-bolts')!.why.map((w) => w.title)).toContain('stand it upside down on foam')
+    const last = up.steps.findLastIndex((s) => s.pose === 'deck-up')
+    expect(up.steps.findIndex((s) => s.action === 'undo:stand-bolts')).toBeGreaterThan(last)
+  })
+})
