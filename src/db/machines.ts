@@ -21,6 +21,20 @@ export async function loadMachineText(sql: Db, id: string, revision: string): Pr
   return row?.file ?? null
 }
 
+export interface Revision {
+  readonly revision: string
+  readonly addedAt: Date
+  /** Jobs that began with it. */
+  readonly jobs: number
+}
+
+/** Every revision of a machine's file, newest first. */
+export async function listRevisions(sql: Db, id: string): Promise<Revision[]> {
+  return sql<Revision[]>`
+    select r.revision, r.added_at as "addedAt", (select count(*)::int from jobs j where j.machine_id = r.machine_id and j.revision = r.revision) as jobs
+    from machine_revisions r where r.machine_id = ${id} order by r.added_at desc, r.revision desc`
+}
+
 /** Adds a revision; one that is there already is left alone, since jobs may have begun with it. */
 export async function addMachine(sql: Db, machine: { readonly id: string; readonly name: string; readonly class: string; readonly revision: string }, text: string): Promise<void> {
   await sql`insert into machines (id, name, class) values (${machine.id}, ${machine.name}, ${machine.class}) on conflict (id) do update set name = excluded.name`

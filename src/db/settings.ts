@@ -12,9 +12,11 @@ export interface ShopSettings {
   readonly topSpeed: Readonly<Record<string, number>>
   /** Two people turn a machine heavier than this, kg. */
   readonly twoPeopleAbove: number
+  /** Names of tools that are not in the shop. */
+  readonly lacking: readonly string[]
 }
 
-export const SHOP_DEFAULTS: ShopSettings = { shop: 'Workshop', proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5, topSpeed: { scooter: 20, 'e-bike': 25, 'ride-on': 12, buggy: 15 }, twoPeopleAbove: 20 }
+export const SHOP_DEFAULTS: ShopSettings = { shop: 'Workshop', proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5, topSpeed: { scooter: 20, 'e-bike': 25, 'ride-on': 12, buggy: 15 }, twoPeopleAbove: 20, lacking: [] }
 
 export async function loadSettings(sql: Db): Promise<ShopSettings> {
   const [row] = await sql<{ body: Partial<ShopSettings> }[]>`select body from settings`

@@ -1,10 +1,10 @@
-import { type Remote, wrap } from 'comlink'
+import { proxy, type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile, Variants } from '../core/machine'
 import type { PlanOptions, PlanResult, PlanStart } from '../core/planning'
-import type { MachineLook, PlannerApi } from './planner.worker'
+import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 
-export type { MachineLook } from './planner.worker'
+export type { FileInspection, MachineLook } from './planner.worker'
 
 /** Plans in a worker of its own, ended when it has answered; so leaving the page or asking anew cancels. */
 export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, signal?: AbortSignal): Promise<PlanResult> {
@@ -25,6 +25,11 @@ export function distancesAside(
 
 export function lookAside(file: MachineFile, variants: Variants, signal?: AbortSignal): Promise<MachineLook> {
   return ask((planner) => planner.look(file, variants) as Promise<MachineLook>, signal)
+}
+
+/** A file to be put in: read and every job planned. Leaving cancels. */
+export function inspectAside(text: string, onJob: (done: number, of: number) => void, signal?: AbortSignal): Promise<FileInspection> {
+  return ask((planner) => planner.inspect(text, proxy(onJob)) as Promise<FileInspection>, signal)
 }
 
 async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {

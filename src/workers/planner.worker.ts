@@ -1,7 +1,13 @@
 import { expose } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import { checkIntegrity, type FileFault, type Guard, type MachineFile, type Variants } from '../core/machine'
-import { layersOf, type LimbPlan, plan, type PlanOptions, type PlanStart } from '../core/planning'
+import { layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanStart, reportJobs } from '../core/planning'
+
+export interface FileInspection {
+  readonly problems: readonly { readonly at: string; readonly text: string }[]
+  readonly file?: MachineFile
+  readonly jobs?: readonly JobReport[]
+}
 
 export type MachineLook = ReturnType<typeof layersOf> & { readonly faults: readonly FileFault[] }
 
@@ -26,13 +32,22 @@ function jobs(file: MachineFile, from: PlanStart | 'untouched', goals: readonly 
   })
 }
 
-/** The planner, off the main thread. */
 /** A machine from the outside in, and what is wrong inside its file. */
 function look(file: MachineFile, variants: Variants): MachineLook {
   return { ...layersOf(file, variants), faults: checkIntegrity(file) }
 }
 
-const api = { plan, reach, jobs, look }
+/** A file read, looked through and every job of it planned; `onJob` is told as each is begun. */
+async function inspect(text: string, onJob: (done: number, of: number) => void): Promise<FileInspection> {
+  // A worker that is asked for nothing else need not carry the reader of files.
+  const { parseMachineFile } = await import('../formats/machine-file')
+  const parsed = parseMachineFile(text)
+  if (!parsed.ok) return { problems: parsed.error.problems }
+  return { problems: [], file: parsed.value, jobs: reportJobs(parsed.value, onJob) }
+}
+
+/** The planner, off the main thread. */
+const api = { plan, reach, jobs, look, inspect }
 export type PlannerApi = typeof api
 
 expose(api)

@@ -3,16 +3,17 @@ import { MachineList } from '@/features/machines/machine-list'
 import { Header } from '@/features/shell/header'
 import { pageFrame } from '@/server/frame'
 import { machines } from '@/server/jobs'
+import { may } from '@/server/permissions'
 
 export const metadata = { title: 'Machines' }
 
 export default async function Page() {
   await connection()
-  const { header } = await pageFrame('/machines')
+  const { session, header } = await pageFrame('/machines')
   return (
     <>
       <Header {...header} here="machines" />
-      <MachineList machines={await machines()} />
+      <MachineList machines={await machines()} mayPutIn={may(session.person.role, 'work')} />
     </>
   )
 }

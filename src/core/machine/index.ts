@@ -11,6 +11,7 @@ export type {
 } from './types'
 export { compareOne } from './compare'
 export type { Compared, CompareSpec } from './compare'
+export { nameOfToken } from './names'
 export { both, factKey, factsIn, settled, holds } from './guards'
 export type { Variants } from './guards'
 export { closureOf, fullChargeVolts, indexFile, jointsToRest, withWorstCase } from './file-index'

@@ -9,3 +9,5 @@ export type {
 export { everythingInFileOrder } from './naive'
 export { layersOf } from './layers'
 export type { Layer } from './layers'
+export { reportJobs } from './file-report'
+export type { JobReport } from './file-report'

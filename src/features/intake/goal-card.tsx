@@ -1,7 +1,8 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import type { MachineFile } from '../../core/machine'
-import type { Plan, PlanError } from '../../core/planning'
+import { fullChargeVolts, type MachineFile } from '../../core/machine'
+import { voltageClass } from '../../core/safety'
+import type { Plan } from '../../core/planning'
 import { planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -9,18 +10,10 @@ import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
+import { whyNot } from '../shared/plan-words'
+import { BenchList, Gone } from './bench-list'
 import { comparedWords } from './compare-words'
-
-function whyNot(error: PlanError): string {
-  switch (error.kind) {
-    case 'unreachable': return `Nothing in the machine file leads there. The chain stops at: ${error.chain.slice(-3).join(' → ')}.`
-    case 'cycle': return `The machine file goes round in a circle: ${error.loop.join(' → ')}.`
-    case 'missing-tool': return `The shop lacks ${error.tool}; it stops at “${error.step}”.`
-    case 'no way to turn': return `There is no way to turn it from ${error.from} to ${error.to} for “${error.step}”.`
-    case 'unknown goal': return 'The machine file has no such job.'
-    case 'too large': return 'This file is too large to be planned here.'
-  }
-}
+import { useLacking } from './lacking'
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
 export function GoalCard() {
@@ -36,6 +29,9 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan } | null>(null)
   const [fault, setFault] = useState<string>()
   const [live, setLive] = useState('')
+  const [avoid, setAvoid] = useState<readonly string[]>([])
+  const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
+  const { lacking, setGone } = useLacking(settings.lacking)
   const answers = JSON.stringify(state.variants)
   const latest = useRef(state)
   useEffect(() => {
@@ -44,21 +40,23 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   useEffect(() => {
     if (!goal) return
     const asking = new AbortController()
-    planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string> }, asking.signal).then(
-      (result) => (asking.signal.aborted ? undefined : result.ok ? setPlanned({ goal, plan: result.value }) : setFault(whyNot(result.error))),
+    const toolsOwned = file.tools.filter((t) => !lacking.has(t.name)).map((t) => t.id)
+    planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }, asking.signal).then(
+      (result) => (asking.signal.aborted ? undefined : result.ok ? (setPlanned({ goal, plan: result.value }), setFault(undefined)) : (setPlanned(null), setFault(whyNot(result.error, file)))),
       () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
     )
     return () => asking.abort()
-  }, [file, goal, answers])
+  }, [file, goal, answers, lacking, avoid, upOrder])
   const choose = (id: string): void => {
     setGoal(id)
     setPlanned(null)
     setFault(undefined)
+    setAvoid([])
   }
   const adopt = (): void => {
     if (!planned) return
     const name = file.goals.find((g) => g.id === planned.goal)!.name
-    const { topSpeed: _, ...kept } = settings
+    const { topSpeed: _, lacking: __, ...kept } = settings
     logAll([
       { kind: 'goal-set', body: { goals: [planned.goal], text: name } },
       { kind: 'plan-adopted', body: { plan: planned.plan, file: file.id, revision: file.revision, settings: kept, ...(isolates || !live ? {} : { reason: live.trim() }) } },
@@ -68,6 +66,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   }
   // A way down on which nothing is isolated has to be answered for, not slipped into.
   const isolates = !planned || state.power.state !== 'live' || planned.plan.down.steps.some((s) => s.power !== undefined)
+  const high = file.pack !== undefined && voltageClass(fullChargeVolts(file.pack)) === 'B'
   const fresh = planned?.plan.swap.filter((s) => s.part && s.compare).map((s) => s.part!) ?? []
   const hands = planned ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn : 0
   const elapsed = planned ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed : 0
@@ -77,6 +76,8 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       <h2 className="title text-[30px]">Which job?</h2>
       {mayWork ? <Tiles legend="Why do we go in?" name="goal" value={goal} onChange={choose} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} /> : <p className="text-[17px] text-steel">A mechanic chooses the job.</p>}
       {fault ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">▲ {fault}</p> : null}
+      {fault && lacking.size > 0 ? <Gone names={[...lacking].filter((name) => file.tools.some((t) => t.name === name))} mayChange={mayWork} onBack={(name) => setGone(name, false)} /> : null}
+      {fault && avoid.length > 0 ? <Button weight="quiet" onClick={() => setAvoid([])}>Back to the shortest way</Button> : null}
       {goal && !planned && !fault ? <p role="status" className="text-[17px] text-steel">Working out the way down…</p> : null}
       {planned ? (
         <>
@@ -85,7 +86,11 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             <Fact label="Up" value={count(planned.plan.up.steps.length, 'step')} note={`${Math.round(planned.plan.up.minutes.handsOn)} min`} />
             <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
           </dl>
-          <BenchList plan={planned.plan} />
+          {high ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without one, this job goes to somebody who has.</p> : null}
+          <BenchList
+            plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={new Set([...lacking].filter((name) => file.tools.some((t) => t.name === name)))} mayChange={mayWork}
+            avoiding={avoid.length > 0} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
+          />
           {fresh.map((part) => (
             <div key={part.id} className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
               <p className="flex-1 basis-52">{state.comparisons[part.id] ? <>The new {part.name} was compared: {comparedWords(state.comparisons[part.id]!.rows)}.</> : <><span className="font-bold text-look">◆ </span>The new {part.name} in hand? Compare it before anything is undone.</>}</p>
@@ -113,27 +118,6 @@ function Fact({ label, value, note }: { readonly label: string; readonly value: 
       <dt className="text-[13.5px] text-steel">{label}</dt>
       <dd className="title text-[18px]">{value}</dd>
       <dd className="text-[13.5px] text-steel">{note}</dd>
-    </div>
-  )
-}
-
-function BenchList({ plan }: { readonly plan: Plan }) {
-  const locks = plan.up.steps.flatMap((s) => s.lock ?? [])
-  const cure = Math.max(0, ...locks.map((l) => l.cureHours))
-  return (
-    <div className="grid gap-2 text-[16px]">
-      <section>
-        <h3 className="narrow text-[15px] text-steel">On the bench</h3>
-        <p>{plan.tools.map((t, i) => <span key={t.id}>{i > 0 ? ' · ' : ''}{t.special ? <span className="font-semibold text-look">◆ {t.name}</span> : t.name}</span>)}</p>
-      </section>
-      {plan.consumables.length > 0 ? (
-        <section>
-          <h3 className="narrow text-[15px] text-steel">Used up</h3>
-          <p>{plan.consumables.map((c) => `${c.count} × ${c.name}`).join(' · ')}</p>
-        </section>
-      ) : null}
-      {cure > 0 ? <p className="text-pose">◩ Locker cures {cure} h before the ride.</p> : null}
-      {!plan.down.proved || !plan.up.proved ? <p className="text-[14.5px] text-steel">Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.</p> : null}
     </div>
   )
 }

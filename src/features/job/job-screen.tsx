@@ -13,7 +13,6 @@ import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
 import { STAGE_LABEL } from '../shared/words'
 import { type JobContext, JobContextProvider, type ScreenSettings, type SheetState } from '../shared/context'
-import { GoalCard } from '../intake/goal-card'
 import { JobHead } from './job-head'
 import { Ladder } from '../run/ladder'
 import { RunCard } from '../run/run-card'
@@ -22,6 +21,7 @@ import { doStep, pedalMay, turnNeeded } from '../run/step-card'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
 const SwapCard = dynamic(() => import('../run/swap-card').then((m) => m.SwapCard))
+const GoalCard = dynamic(() => import('../intake/goal-card').then((m) => m.GoalCard))
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
 const IntakePanel = dynamic(() => import('../intake/intake-panel').then((m) => m.IntakePanel))
 const FaultPanel = dynamic(() => import('../fault').then((m) => m.FaultPanel))

@@ -1,11 +1,13 @@
 import Link from 'next/link'
+import { PutIn } from './put-in'
 
 export interface MachineListProps {
   readonly machines: readonly { readonly id: string; readonly name: string; readonly class: string; readonly revision: string }[]
+  readonly mayPutIn: boolean
 }
 
 /** Every machine that the shop has a file of. */
-export function MachineList({ machines }: MachineListProps) {
+export function MachineList({ machines, mayPutIn }: MachineListProps) {
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
       <h1 className="title py-4 text-[28px]">Machines with a file</h1>
@@ -21,6 +23,7 @@ export function MachineList({ machines }: MachineListProps) {
           ))}
         </ul>
       )}
+      {mayPutIn ? <PutIn /> : null}
     </main>
   )
 }

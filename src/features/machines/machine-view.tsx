@@ -5,12 +5,13 @@ import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Tiles } from '../../ui/field'
 import { count } from '../../ui/count'
+import { whyNot } from '../shared/plan-words'
 
 /** What is asked about: a job, or getting at one thing. */
 type Asked = { readonly name: string; readonly key: string; readonly goal: string } | { readonly name: string; readonly key: string; readonly guard: Guard }
 
 /** A machine as layers from the outside in; what a job takes, or what is in the way of one thing, lit up. Read only. */
-export function MachineView({ file }: { readonly file: MachineFile }) {
+export function MachineView({ file, revisions }: { readonly file: MachineFile; readonly revisions: readonly { readonly revision: string; readonly jobs: number }[] }) {
   const [variants, setVariants] = useState<Readonly<Record<string, string>>>({})
   const [asked, setAsked] = useState<Asked | null>(null)
   const { layers, stays, faults } = useLook(file, variants)
@@ -54,6 +55,7 @@ export function MachineView({ file }: { readonly file: MachineFile }) {
           ))}
         </ol>
         {layers.length === 0 ? <p role="status" className="mt-4 text-[17px] text-steel">Taking it apart on paper…</p> : <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>}
+        <p className="text-[15.5px] text-steel">{revisions.length > 1 ? 'Revisions: ' : 'Revision '}{revisions.map((r, i) => <span key={r.revision}>{i > 0 ? ', ' : ''}<a className="inline-flex min-h-11 items-center underline underline-offset-4" href={`/api/machines/${file.id}?revision=${encodeURIComponent(r.revision)}`}>{r.revision}</a> ({count(r.jobs, 'job')})</span>)}. Tap one to save the file.</p>
         {file.sealed.length > 0 ? <p className="text-[15.5px]"><span className="font-bold text-look">◆ </span>Sealed: {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}</p> : null}
       </div>
       <aside aria-label="What is in the way" tabIndex={0} className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto">
@@ -124,7 +126,7 @@ function useAnswer(file: MachineFile, asked: Asked | null, variants: Readonly<Re
     const goal = 'goal' in asked ? asked.goal : 'in-the-way'
     const with_: MachineFile = 'goal' in asked ? file : { ...file, goals: [...file.goals, { id: goal, name: asked.name, guard: asked.guard }] }
     planAside(with_, 'untouched', [goal], { variants }, asking.signal).then(
-      (result) => asking.signal.aborted || setKnown(result.ok ? { of: key, plan: result.value } : { of: key, fault: 'Nothing in the file takes it off.' }),
+      (result) => asking.signal.aborted || setKnown(result.ok ? { of: key, plan: result.value } : { of: key, fault: whyNot(result.error, file) }),
       () => asking.signal.aborted || setKnown({ of: key, fault: 'The planner stopped. Tap it again.' }),
     )
     return () => asking.abort()

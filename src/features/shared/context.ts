@@ -32,6 +32,8 @@ export type SheetState =
 export interface ScreenSettings extends JobSettings {
   /** Top speed by machine class, km/h: the shop's own limit. */
   readonly topSpeed: Readonly<Record<string, number>>
+  /** Names of tools that are not in the shop, when the page was opened. */
+  readonly lacking: readonly string[]
 }
 
 /** What the parts of a job's screen share. */

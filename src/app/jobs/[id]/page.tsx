@@ -13,13 +13,13 @@ export default async function Page({ params }: { readonly params: Promise<{ read
   const { session, header } = await pageFrame(`/jobs/${id}`)
   const pack = await loadJob(id)
   if (!pack) notFound()
-  const { proofMinutes, proofMinutesHigh, deadVolts, topSpeed } = pack.settings
+  const { proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking } = pack.settings
   return (
     <>
       <Header {...header} here="job" />
       <JobScreen
         jobId={id} device={session.device} person={{ id: session.person.id, name: session.person.name, role: session.person.role, qualified: session.person.qualified }}
-        people={pack.people.map((p) => ({ id: p.id, name: p.name }))} entries={pack.entries} file={pack.file} settings={{ proofMinutes, proofMinutesHigh, deadVolts, topSpeed }}
+        people={pack.people.map((p) => ({ id: p.id, name: p.name }))} entries={pack.entries} file={pack.file} settings={{ proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />
     </>
   )

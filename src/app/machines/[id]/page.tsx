@@ -4,6 +4,7 @@ import { MachineView } from '@/features/machines/machine-view'
 import { Header } from '@/features/shell/header'
 import { pageFrame } from '@/server/frame'
 import { loadMachine } from '@/server/jobs'
+import { revisions } from '@/server/machines'
 
 export const metadata = { title: 'Machine' }
 
@@ -16,7 +17,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
   return (
     <>
       <Header {...header} here="machines" />
-      <MachineView file={file} />
+      <MachineView file={file} revisions={(await revisions(id)).map(({ revision, jobs }) => ({ revision, jobs }))} />
     </>
   )
 }

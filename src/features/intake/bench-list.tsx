@@ -1,0 +1,108 @@
+'use client'
+import type { Lift, Plan } from '../../core/planning'
+import { Button } from '../../ui/button'
+import { Tiles } from '../../ui/field'
+import { clockText } from '../../ui/time'
+import { count } from '../shared/words'
+
+/** Less than this, and the exact reverse is as good. */
+const AS_GOOD = 3
+
+export interface BenchListProps {
+  readonly plan: Plan
+  /** Minutes of the work at the bottom. */
+  readonly swap: number
+  /** Epoch ms; 0 before the clock is known. */
+  readonly now: number
+  readonly lacking: ReadonlySet<string>
+  readonly mayChange: boolean
+  readonly avoiding: boolean
+  readonly onLacking: (tool: string, gone: boolean) => void
+  readonly onAvoid: (actions: readonly string[]) => void
+  readonly onUpOrder: (order: Plan['upOrder']) => void
+}
+
+/** What has to be there before the first bolt: tools, what is used up, a second person and when; and the other ways there are. */
+export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, onLacking, onAvoid, onUpOrder }: BenchListProps) {
+  const cure = Math.max(0, ...plan.up.steps.flatMap((s) => s.lock?.cureHours ?? []))
+  const gone = [...lacking].filter((name) => !plan.tools.some((t) => t.name === name))
+  return (
+    <div className="grid gap-3 text-[16px]">
+      <section>
+        <h3 className="narrow text-[15px] text-steel">On the bench{mayChange ? '; tap what is not here' : ''}</h3>
+        <ul className="mt-1 flex flex-wrap gap-1.5">
+          {plan.tools.map((t) => (
+            <li key={t.id}>
+              <button
+                type="button" disabled={!mayChange} onClick={() => onLacking(t.name, true)}
+                title={[t.form, t.why, t.steps === 1 ? `only for “${t.firstStep}”` : count(t.steps, 'step')].filter(Boolean).join('. ')}
+                className={`narrow min-h-11 rounded-md border-2 px-2.5 text-left text-[15px] leading-tight ${t.special ? 'border-look bg-look-tint' : 'border-rule bg-paper'}`}
+              >
+                {t.special ? <span className="font-bold text-look">◆ </span> : null}{t.name}{t.form && !t.name.includes(t.form) ? <span className="block text-[13px] text-steel">{t.form}</span> : null}
+              </button>
+            </li>
+          ))}
+        </ul>
+        {plan.tools.flatMap((t) => t.substitute ? [<p key={t.id} className="mt-1 text-[15.5px]"><span className="font-bold text-look">◆ </span>{t.name} stands in for {t.substitute.for}. {t.substitute.risk}</p>] : [])}
+        <Gone names={gone} mayChange={mayChange} onBack={(name) => onLacking(name, false)} />
+      </section>
+      {plan.consumables.length > 0 ? (
+        <section>
+          <h3 className="narrow text-[15px] text-steel">Used up</h3>
+          <p>{plan.consumables.map((c) => `${c.count} × ${c.name}`).join(' · ')}</p>
+        </section>
+      ) : null}
+      <Helper plan={plan} swap={swap} now={now} />
+      {cure > 0 ? <p className="text-pose">◩ Locker cures {cure} h before the ride.</p> : null}
+      {plan.rejected.length > 0 || avoiding ? (
+        <section>
+          <h3 className="narrow text-[15px] text-steel">It also goes like this</h3>
+          <ul className="grid gap-1.5">
+            {plan.rejected.map((r) => (
+              <li key={r.avoid.join()} className="flex flex-wrap items-center gap-2">
+                <p className="flex-1 basis-52">{r.use.length > 0 ? r.use.join(', ') : 'Without it'}, instead of: {r.instead.join(', ')}. <span className="text-steel">{r.moreMinutes < 1 ? 'under a minute more' : `${Math.round(r.moreMinutes)} min more`}</span></p>
+                {mayChange ? <Button onClick={() => onAvoid(r.avoid)}>This way</Button> : null}
+              </li>
+            ))}
+          </ul>
+          {avoiding && mayChange ? <Button className="mt-1" weight="quiet" onClick={() => onAvoid([])}>Back to the shortest way</Button> : null}
+        </section>
+      ) : null}
+      {mayChange && plan.reverseMore !== null ? (
+        <Tiles
+          legend="The way up" name="up-order" value={plan.upOrder} onChange={onUpOrder}
+          options={[{ value: 'planned', label: 'Shortest' }, { value: 'reverse', label: 'Exact reverse', ...(plan.reverseMore >= AS_GOOD ? { hint: `${Math.round(plan.reverseMore)} min more` } : {}) }]}
+        />
+      ) : null}
+      {!plan.down.proved || !plan.up.proved ? <p className="text-[14.5px] text-steel">Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.</p> : null}
+    </div>
+  )
+}
+
+/** Tools that somebody said are not here: one tap and they are again. */
+export function Gone({ names, mayChange, onBack }: { readonly names: readonly string[]; readonly mayChange: boolean; readonly onBack: (name: string) => void }) {
+  return names.length === 0 ? null : (
+    <p className="mt-1 flex flex-wrap items-center gap-1.5 text-[15.5px]">
+      <span className="text-steel">Not here:</span>
+      {names.map((name) => <button key={name} type="button" disabled={!mayChange} onClick={() => onBack(name)} className="narrow min-h-11 rounded-md border-2 border-dashed border-steel px-2.5 text-[15px]"><s>{name}</s> <span className="text-steel">here again</span></button>)}
+    </p>
+  )
+}
+
+function Helper({ plan, swap, now }: Pick<BenchListProps, 'plan' | 'swap' | 'now'>) {
+  const after = plan.down.minutes.elapsed + swap
+  const calls: Lift[] = [...plan.helper.down, ...plan.helper.up.map((l) => ({ ...l, from: l.from + after }))]
+  if (calls.length === 0) return null
+  return (
+    <section>
+      <h3 className="narrow text-[15px] text-steel">Two people</h3>
+      <ul>
+        {calls.map((l) => (
+          <li key={l.from}>
+            <span aria-hidden>◩◩ </span>{now > 0 ? `about ${clockText(now + l.from * 60_000, now)}` : `after ${Math.round(l.from)} min`}, for {Math.max(1, Math.round(l.minutes))} min: {l.titles[0]}{l.titles.length > 1 ? ` … ${l.titles.at(-1)}` : ''}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

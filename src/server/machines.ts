@@ -1,0 +1,47 @@
+import type { MachineFile } from '../core/machine'
+import { db } from '../db/client'
+import { addMachine, listRevisions, loadMachineText, type Revision } from '../db/machines'
+import { type FileProblem, parseMachineFile } from '../formats/machine-file'
+
+/** A file larger than this is no machine file. */
+export const MAX_FILE_BYTES = 8_000_000
+
+export interface PutIn {
+  readonly id: string
+  readonly name: string
+  readonly revision: string
+  /** `new`: as it says; `same`: it was here already; `beside`: its revision is in use and differs, so it is kept under the next one. */
+  readonly kept: 'new' | 'same' | 'beside'
+}
+
+/**
+ * Puts a machine file in. A revision that is here is never replaced: the same file again changes nothing, another one under the same
+ * revision is kept beside it. All members survive in their order, those that are not known too.
+ */
+export async function putIn(text: string): Promise<PutIn | { readonly problems: readonly FileProblem[] }> {
+  const parsed = parseMachineFile(text)
+  if (!parsed.ok) return { problems: parsed.error.problems }
+  const file = parsed.value
+  return db().begin(async (tx) => {
+    const sql = tx as never
+    await tx`select pg_advisory_xact_lock(72027)`
+    const here = new Map<string, string>()
+    for (const { revision } of await listRevisions(sql, file.id)) here.set(revision, (await loadMachineText(sql, file.id, revision))!)
+    const alike = (other: string): boolean => JSON.stringify({ ...(JSON.parse(other) as object), revision: '' }) === JSON.stringify({ ...file, revision: '' })
+    const same = [...here].find(([, other]) => alike(other))
+    if (same) return { id: file.id, name: file.name, revision: same[0], kept: 'same' as const }
+    let revision = file.revision
+    for (let n = 2; here.has(revision); n++) revision = `${file.revision}.${n}`
+    const kept: MachineFile = { ...file, revision }
+    await addMachine(sql, kept, JSON.stringify(kept, null, 1))
+    return { id: file.id, name: file.name, revision, kept: revision === file.revision ? ('new' as const) : ('beside' as const) }
+  })
+}
+
+export function revisions(id: string): Promise<Revision[]> {
+  return listRevisions(db(), id)
+}
+
+export function fileText(id: string, revision: string): Promise<string | null> {
+  return loadMachineText(db(), id, revision)
+}

@@ -1,0 +1,25 @@
+import { boolean, object, string } from 'yup'
+import { db } from '../db/client'
+import { loadSettings, saveSettings } from '../db/settings'
+
+const asked = object({ name: string().strict().trim().min(1).max(120).required(), gone: boolean().strict().required() }).noUnknown().strict()
+/** As many as anybody would ever miss. */
+const MOST = 500
+
+/** Notes a tool as gone or back; all that are gone, or null for a body that says neither. */
+export async function setLacking(text: string): Promise<readonly string[] | null> {
+  let body: { readonly name: string; readonly gone: boolean }
+  try {
+    body = asked.validateSync(JSON.parse(text))
+  } catch {
+    return null
+  }
+  return db().begin(async (tx) => {
+    await tx`select pg_advisory_xact_lock(72026)`
+    const settings = await loadSettings(tx as never)
+    const others = settings.lacking.filter((t) => t !== body.name)
+    const lacking = body.gone ? [...others, body.name].slice(-MOST) : others
+    await saveSettings(tx as never, { ...settings, lacking })
+    return lacking
+  })
+}
