@@ -27,3 +27,73 @@ test('any machine can be read from the outside in, and says what is in the way o
   await page.goto('/machines/nobodys')
   await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible()
 })
+
+test('a file is looked through before it is put in, is told what is wrong with it and where, and goes beside one in use', async ({ page }) => {
+  await signIn(page, 'Marit')
+  await page.goto('/machines')
+  const give = (name: string, text: string) => page.getByLabel('A machine file', { exact: true }).setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const told = page.getByRole('region', { name: 'Put in a machine file' }).getByRole('status')
+  const saved = await page.request.get('/api/machines/godwit')
+  const text = await saved.text()
+  expect(saved.headers()['content-disposition']).toMatch(/godwit-2026-05\.json/)
+  const file = () => JSON.parse(text) as { joints: { id: string; holds: string[]; access?: object; down: { modes: { tool: string | null }[] } }[]; goals: object[]; format: string; name: string; mass: object; order: object[] }
+
+  await give('notes.txt', 'not a file at all')
+  await expect(told).toContainText('This is not JSON')
+  await give('later.json', JSON.stringify({ ...file(), format: 'nailsmith-machine/7' }))
+  await expect(told).toContainText('newer than this Nailsmith reads')
+  const wrong = file()
+  wrong.joints[2]!.holds[1] = 'nowhere'
+  wrong.joints[3]!.down.modes[0]!.tool = 'magic'
+  await give('wrong.json', JSON.stringify(wrong))
+  await expect(told).toContainText('2 things to put right in “wrong.json”')
+  await expect(told).toContainText('/joints/2/holds/1')
+  await expect(told).toContainText('“magic” is named here but is not in the file')
+  await expect(page.getByRole('button', { name: 'Put it in' })).toBeHidden()
+  await clean(page, 'a file with faults')
+
+  // A circle, and a job that nothing leads to: told by name, job by job.
+  const looped = file()
+  looped.joints.find((j) => j.id === 'guard-screws')!.access = { fact: 'off', of: 'motor' }
+  await give('looped.json', JSON.stringify(looped))
+  await expect(told).toContainText('goes round in a circle')
+  await expect(told).toContainText('Undo 3 guard screws; sand out first')
+  const barred = file()
+  barred.joints.find((j) => j.id === 'stay-ties')!.access = { fact: 'drained', of: 'motor' }
+  await give('barred.json', JSON.stringify(barred))
+  await expect(told).toContainText('Lower the motor out of the shell → Cut 2 ties on the chainstay → motor drained')
+
+  await give('heavier.json', JSON.stringify({ ...file(), mass: { value: 33, unit: 'kg', source: 'measured' } }))
+  await expect(told).toContainText('Godwit, revision 2026-05')
+  await expect(told).toContainText(/nylon gear: 27 down, 28 up/)
+  await page.getByRole('button', { name: 'Put it in' }).click()
+  await expect(told).toContainText('kept beside it as 2026-05.2')
+  await told.getByRole('link', { name: 'Look at it' }).click()
+  await expect(page.getByText('revision 2026-05.2 · 33 kg')).toBeVisible()
+  await expect(page.getByRole('link', { name: '2026-05', exact: true })).toBeVisible()
+  // The job that began with the first keeps it.
+  await page.goto('/')
+  await page.getByRole('link', { name: /beach 1/ }).click()
+  await expect(page.getByRole('heading', { name: 'Part the speed sensor' })).toBeVisible()
+})
+
+test('ten thousand fixings are read without holding up the page, and reading can be stopped', async ({ page }) => {
+  await signIn(page, 'Marit')
+  await page.goto('/machines')
+  const told = page.getByRole('region', { name: 'Put in a machine file' }).getByRole('status')
+  const base = JSON.parse(await (await page.request.get('/api/machines/knot')).text()) as Record<string, object[]>
+  const [joint, part] = [base['joints']![0] as Record<string, unknown>, { name: 'panel' }]
+  const many = Array.from({ length: 10_000 }, (_, i) => ({ ...joint, id: `many-${i}`, when: undefined, holds: [`p-${i}`, 'frame'], members: [{ id: `many-${i}-1`, place: 'it' }] }))
+  const big = { ...base, id: 'giant', name: 'Giant', parts: [...base['parts']!, ...many.map((_, i) => ({ ...part, id: `p-${i}`, lift: { title: `Panel ${i} off`, modes: [{ poses: ['flat'], tool: null, people: 1, minutes: { low: 1, likely: 1, high: 1 } }] } }))], joints: [...base['joints']!, ...many], goals: [...base['goals']!, { id: 'all-of-it', name: 'all of it', guard: { all: many.map((_, i) => ({ fact: 'off', of: `p-${i}` })) } }] }
+  await page.getByLabel('A machine file', { exact: true }).setInputFiles({ name: 'giant.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(big)) })
+  await expect(told).toContainText(/Reading|Planning/)
+  // The page answers while it is read.
+  await page.getByRole('button', { name: 'Night colours' }).click()
+  await expect(told).toContainText(/Reading|Planning/)
+  await expect(told).toContainText('more than is planned here', { timeout: 90_000 })
+  await expect(told).toContainText(/100\d\d fixings/)
+  await page.getByLabel('A machine file', { exact: true }).setInputFiles({ name: 'giant.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(big)) })
+  await expect(told).toContainText(/Reading|Planning/)
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(told).toBeEmpty()
+})

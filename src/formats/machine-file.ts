@@ -11,13 +11,15 @@ export interface FileProblem {
   readonly text: string
 }
 
+/** Entries of one list. */
+const MOST = 50_000
 const str = (max = 400) => string().strict().max(max)
 const name = () => str().min(1).required()
 const finite = () => number().strict().test('finite', 'a finite number is wanted', (x) => x === undefined || Number.isFinite(x))
 const flag = () => boolean().strict()
 type Any = Schema<unknown, object, unknown, '' | 'd'>
-const list = (of: Any) => array().strict().of(of as never).max(10_000).required()
-const maybe = (of: Any) => array().strict().of(of as never).max(10_000)
+const list = (of: Any) => array().strict().of(of as never).max(MOST).required()
+const maybe = (of: Any) => array().strict().of(of as never).max(MOST)
 const oneOf = <T extends string>(values: readonly T[]) => string().strict().oneOf([...values], `one of ${values.join(', ')} is wanted`)
 // Fields that are not known are kept: an open object lets them through.
 const shape = (fields: Record<string, Any>) => object(fields as never).strict()

@@ -19,7 +19,7 @@ export function machineSchema(): Json {
 }
 
 const object = (properties: Json): Json => ({ type: 'object', required: Object.keys(properties), properties })
-const guards = { type: 'array', items: { $ref: '#/$defs/guard' }, maxItems: 10_000 }
+const guards = { type: 'array', items: { $ref: '#/$defs/guard' }, maxItems: 50_000 }
 const word = { type: 'string', minLength: 1, maxLength: 400 }
 
 /** The one grammar of guards; it names itself, so it is written by hand. The first member that is there decides. */

@@ -2,6 +2,16 @@ import { holds, type Variants } from './guards'
 import type { Connection, Joint } from './joint'
 import type { Cable, Consumable, FileStep, Goal, MachineFile, Part, Pose, Tool } from './types'
 
+function gathered<T>(pairs: readonly (readonly [string, T])[]): ReadonlyMap<string, readonly T[]> {
+  const lists = new Map<string, T[]>()
+  for (const [key, value] of pairs) {
+    const list = lists.get(key)
+    if (list) list.push(value)
+    else lists.set(key, [value])
+  }
+  return lists
+}
+
 /** Look-ups over a machine file, made once. */
 export interface FileIndex {
   readonly file: MachineFile
@@ -14,6 +24,10 @@ export interface FileIndex {
   readonly tools: ReadonlyMap<string, Tool>
   readonly poses: ReadonlyMap<string, Pose>
   readonly consumables: ReadonlyMap<string, Consumable>
+  /** Fixings by each part that they hold. */
+  readonly jointsOf: ReadonlyMap<string, readonly Joint[]>
+  /** Parts that come off together with a part. */
+  readonly ridersOf: ReadonlyMap<string, readonly string[]>
 }
 
 const byId = <T extends { readonly id: string }>(list: readonly T[]): ReadonlyMap<string, T> =>
@@ -31,6 +45,8 @@ export function indexFile(file: MachineFile): FileIndex {
     tools: byId(file.tools),
     poses: byId(file.poses),
     consumables: byId(file.consumables),
+    jointsOf: gathered(file.joints.flatMap((joint) => joint.holds.map((part) => [part, joint] as const))),
+    ridersOf: gathered(file.parts.flatMap((part) => (part.with === undefined ? [] : [[part.with, part.id] as const]))),
   }
 }
 
@@ -49,9 +65,8 @@ export function closureOf(index: FileIndex, partId: string): Set<string> {
 /** Fixings between a part (with all it is made of) and the rest of the machine, of those that this variant has. */
 export function jointsToRest(index: FileIndex, partId: string, variants: Variants): Joint[] {
   const inside = closureOf(index, partId)
-  return index.file.joints.filter(
-    (joint) => holds(joint.when, () => false, variants) && joint.holds.some((id) => inside.has(id)) && joint.holds.some((id) => !inside.has(id)),
-  )
+  const near = new Set([...inside].flatMap((id) => index.jointsOf.get(id) ?? []))
+  return [...near].filter((joint) => holds(joint.when, () => false, variants) && joint.holds.some((id) => !inside.has(id)))
 }
 
 /** Answers with the worst case put in for every question nobody has answered. */

@@ -83,7 +83,7 @@ export function usableModes(doing: Doing, variants: Variants): readonly Mode[] {
 }
 
 function withRiders(index: FileIndex, partId: string): string[] {
-  return [partId, ...index.file.parts.filter((p) => p.with === partId).map((p) => p.id)]
+  return [partId, ...(index.ridersOf.get(partId) ?? [])]
 }
 
 /** A part is free when its fixings to the rest are released, its leads parted and its escape holds. */

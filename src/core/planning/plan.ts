@@ -7,7 +7,7 @@ import { equip, stoppedBy } from './equip'
 import { consumableNeeds, secondPerson, toolNeeds } from './needs'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
-import { powerOf, relevantCount } from './steps'
+import { bearingOn, powerOf } from './steps'
 import { poseTurns, standingGuard, type Turns } from './turns'
 import { DEFAULT_PRICES, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart } from './types'
 import { compileUp, type UpAction } from './way-up'
@@ -44,11 +44,11 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const lacking = new Set(options.toolsOwned ? file.tools.map((t) => t.id).filter((id) => !options.toolsOwned!.includes(id)) : [])
   const avoided = new Set(options.avoid)
   const everything = compileDown(index, variants)
-  const actions = new Map([...everything].filter(([id]) => !avoided.has(id)).map(([id, a]) => [id, { ...a, doing: equip(a.doing, lacking) }]))
+  const bears = bearingOn(everything.values(), [goal, ...file.poses.flatMap((p) => standingGuard(file, p.id) ?? [])])
+  const actions = new Map([...everything].filter(([id]) => bears.has(id) && !avoided.has(id)).map(([id, a]) => [id, { ...a, doing: equip(a.doing, lacking) }]))
   const already = start.done.flatMap((id) => everything.get(id) ?? [])
   const facts = new Set(already.flatMap((a) => a.gives))
-  const wide = relevantCount([...actions.values()], goal)
-  if (wide > MOST_STEPS) return fail({ kind: 'too large', steps: wide, most: MOST_STEPS })
+  if (actions.size > MOST_STEPS) return fail({ kind: 'too large', steps: actions.size, most: MOST_STEPS })
   const completion = cheapestCompletion(actions, goal, variants, facts)
   if (!completion.ok) return lacking.size > 0 ? forWantOfTools(file, from, goals, options, index, lacking, completion) : completion
   const earlier = new Set(start.done)

@@ -92,22 +92,24 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
   }
 }
 
-/** How many actions bear on the goal, those that any of its guards' choices name included. */
-export function relevantCount(actions: readonly Action[], goal: Guard): number {
+/** The actions that bear on any of the guards: what gives a fact they name, what that needs, and so on. */
+export function bearingOn(actions: Iterable<Action>, guards: readonly Guard[]): Set<string> {
   const givers = new Map<string, Action[]>()
-  for (const a of actions) for (const fact of a.gives) givers.set(fact, [...(givers.get(fact) ?? []), a])
-  const seen = new Set<Action>()
-  const open: Guard[] = [goal]
-  for (let guard = open.pop(); guard; guard = open.pop()) {
-    for (const fact of factsIn(guard)) {
-      for (const action of givers.get(factKey(fact)) ?? []) {
-        if (seen.has(action)) continue
-        seen.add(action)
-        open.push(action.needs)
-      }
-    }
+  const byId = new Map<string, Action>()
+  for (const a of actions) {
+    byId.set(a.id, a)
+    for (const fact of a.gives) givers.set(fact, [...(givers.get(fact) ?? []), a])
   }
-  return seen.size
+  const seen = new Set<string>()
+  const open: Guard[] = [...guards]
+  const see = (action: Action | undefined): void => {
+    if (!action || seen.has(action.id)) return
+    seen.add(action.id)
+    open.push(action.needs, ...action.doing.modes.flatMap((m) => m.guard ?? []))
+    if (action.load) see(byId.get(action.load.supportAction))
+  }
+  for (let guard = open.pop(); guard; guard = open.pop()) for (const fact of factsIn(guard)) givers.get(factKey(fact))?.forEach(see)
+  return seen
 }
 
 /** What the electrical state becomes when this action is done, or undone on the way up: by the pack’s plug, or by the mains where there is no pack. */

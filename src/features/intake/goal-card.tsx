@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
 import { fullChargeVolts, type MachineFile } from '../../core/machine'
 import { voltageClass } from '../../core/safety'
@@ -10,10 +11,11 @@ import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
-import { whyNot } from '../shared/plan-words'
-import { BenchList, Gone } from './bench-list'
 import { comparedWords } from './compare-words'
 import { useLacking } from './lacking'
+
+const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
+const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
 export function GoalCard() {
@@ -42,7 +44,12 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     const asking = new AbortController()
     const toolsOwned = file.tools.filter((t) => !lacking.has(t.name)).map((t) => t.id)
     planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }, asking.signal).then(
-      (result) => (asking.signal.aborted ? undefined : result.ok ? (setPlanned({ goal, plan: result.value }), setFault(undefined)) : (setPlanned(null), setFault(whyNot(result.error, file)))),
+      async (result) => {
+        const words = result.ok ? undefined : (await import('../shared/plan-words')).whyNot(result.error, file)
+        if (asking.signal.aborted) return
+        setPlanned(result.ok ? { goal, plan: result.value } : null)
+        setFault(words)
+      },
       () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
     )
     return () => asking.abort()
