@@ -87,7 +87,12 @@ export async function readings(page: Page, volts: readonly string[]): Promise<vo
   await sheet.getByLabel('Meter').fill('meter 3, checked')
   for (const [i, v] of volts.entries()) {
     await sheet.getByRole('textbox').nth(1).fill(v)
-    if (i < volts.length - 1) await sheet.getByRole('button', { name: 'Next place' }).click()
+    // A machine may have one place only.
+    if (i < volts.length - 1) {
+      const next = sheet.getByRole('button', { name: 'Next place' })
+      if (!(await next.isVisible())) break
+      await next.click()
+    }
   }
   await sheet.getByRole('button', { name: 'Log this proof' }).click()
   await expect(sheet).toBeHidden()

@@ -97,3 +97,21 @@ test('ten thousand fixings are read without holding up the page, and reading can
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(told).toBeEmpty()
 })
+
+test('the pocket card has the smallest kit and fits one printed side, for the longest job too', async ({ page }) => {
+  await signIn(page, 'Aldo')
+  for (const [machine, job, kit] of [['whimbrel', 'rear tyre', /ring spanner 19 mm/], ['godwit', 'right spindle bearing', /multi-tool with hex 5, hex 8, hex 4, lobe 20/]] as const) {
+    await page.goto(`/machines/${machine}`)
+    await page.getByRole('radio', { name: job, exact: true }).check()
+    await page.getByRole('button', { name: 'Pocket card for the road' }).click()
+    const sheet = page.getByRole('dialog', { name: 'Pocket card' })
+    await expect(sheet.getByText(/In the pocket/)).toBeVisible()
+    await expect(sheet.getByText(kit)).toBeVisible()
+    await expect(sheet.getByText('The maker’s manual and local rules come first.')).toBeVisible()
+    const pdf = (await page.pdf({ format: 'A4', margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' } })).toString('latin1')
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1)
+    await clean(page, 'the pocket card')
+    await sheet.getByRole('button', { name: 'Close' }).click()
+    await expect(sheet).toBeHidden()
+  }
+})

@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile, Variants } from '../core/machine'
-import type { PlanOptions, PlanResult, PlanStart } from '../core/planning'
+import type { Differences, PlanOptions, PlanResult, PlanStart } from '../core/planning'
 import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 
 export type { FileInspection, MachineLook } from './planner.worker'
@@ -30,6 +30,15 @@ export function lookAside(file: MachineFile, variants: Variants, signal?: AbortS
 /** A file to be put in: read and every job planned. Leaving cancels. */
 export function inspectAside(text: string, onJob: (done: number, of: number) => void, signal?: AbortSignal): Promise<FileInspection> {
   return ask((planner) => planner.inspect(text, proxy(onJob)) as Promise<FileInspection>, signal)
+}
+
+export function alikeAside(file: MachineFile, first: string, second: string, options: PlanOptions, signal?: AbortSignal): Promise<Differences | null> {
+  return ask((planner) => planner.alike(file, first, second, options) as Promise<Differences | null>, signal)
+}
+
+/** The way with the smallest kit. Leaving cancels. */
+export function kitAside(file: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void, signal?: AbortSignal): Promise<PlanResult> {
+  return ask((planner) => planner.kit(file, goal, options, proxy(onTool)) as Promise<PlanResult>, signal)
 }
 
 async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {

@@ -18,6 +18,8 @@ export function apply(draft: Draft, entry: Entry): void {
   const ctx: Ctx = { draft, entry, mark, time }
   if (time.odd) flag(ctx, time.odd)
   if (draft.handedBack && entry.kind !== 'handed-back') draft.addenda += 1
+  // It is in hand once whoever it was given to has logged something.
+  if (draft.handedOver?.to === entry.by) delete draft.handedOver
   draft.lastBy = entry.by
   draft.lastAt = time.at
   applyKind(ctx)

@@ -12,6 +12,7 @@ export type {
 export { compareOne } from './compare'
 export type { Compared, CompareSpec } from './compare'
 export { nameOfToken } from './names'
+export { otherJob, sideless } from './twin'
 export { both, factKey, factsIn, settled, holds } from './guards'
 export type { Variants } from './guards'
 export { closureOf, fullChargeVolts, indexFile, jointsToRest, withWorstCase } from './file-index'

@@ -3,9 +3,10 @@ import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { pipit } from '../../demo/machines/pipit'
 import { whimbrel } from '../../demo/machines/whimbrel'
+import { roadside } from './kit'
 import { DEFAULT_PRICES } from './types'
-import { everythingInFileOrder, plan, type Plan, type PlanOptions, type PlannedStep } from './index'
-import type { MachineFile } from '../machine'
+import { otherJob, type MachineFile } from '../machine'
+import { differences, everythingInFileOrder, plan, smallestKit, type Plan, type PlanOptions, type PlannedStep } from './index'
 
 function planned(file: MachineFile, goal: string, options: Partial<PlanOptions> = {}): Plan {
   const result = plan(file, 'untouched', [goal], { variants: {}, ...options })
@@ -133,5 +134,38 @@ describe('a turn that asks for something first', () => {
     expect(down.steps.find((s) => s.action === 'undo:stand-bolts')!.why.map((w) => w.title)).toContain('stand it upside down on foam')
     const last = up.steps.findLastIndex((s) => s.pose === 'deck-up')
     expect(up.steps.findIndex((s) => s.action === 'undo:stand-bolts')).toBeGreaterThan(last)
+  })
+})
+
+describe('the smallest kit', () => {
+  it('reaches the goal with no more tools, none of which can be left behind, and keeps the wrench for what is critical', () => {
+    for (const [name, goal, file, id] of jobs.filter((_, i) => i % 5 === 2)) {
+      const whole = planned(file, id)
+      const kit = smallestKit(file, id, { variants: {} })
+      if (!kit.ok) throw new Error(`${name}, ${goal}: ${kit.error.kind}`)
+      expect(kit.value.tools.length, `${name}, ${goal}`).toBeLessThanOrEqual(whole.tools.length)
+      const mine = kit.value.tools.map((t) => t.id)
+      for (const left of mine) {
+        const fewer = plan(roadside(file), 'untouched', [id], { variants: {}, toolsOwned: mine.filter((t) => t !== left), nodeLimit: 500 })
+        expect(fewer.ok, `${name}, ${goal} without ${left}`).toBe(false)
+      }
+      for (const step of kit.value.up.steps) if (step.joint?.critical && step.torque) expect(step.tool?.id, step.title).toBe(whole.up.steps.find((s) => s.id === step.id)?.tool?.id)
+    }
+  })
+})
+
+describe('the other wheel', () => {
+  it('differs from this one in what the file says and in nothing else', () => {
+    const file = dunlin()
+    expect(otherJob(file, 'front motor')?.name).toBe('rear motor')
+    expect(otherJob(file, 'inspect connections')).toBeUndefined()
+    const [front, rear] = [planned(file, 'front-motor-goal'), planned(file, 'rear-motor-goal')]
+    const found = differences(front, rear)
+    expect(found.more).toContain('Wheel out of the swing arm')
+    expect(found.fewer).toContain('Wheel out of the fork')
+    expect(found.same + found.otherwise.length + found.more.length).toBe(rear.down.steps.length + rear.up.steps.length)
+    expect(differences(front, front)).toMatchObject({ more: [], fewer: [], otherwise: [] })
+    const tighter = { ...rear, up: { ...rear.up, steps: rear.up.steps.map((s) => (s.torque ? { ...s, torque: { ...s.torque, value: s.torque.value + 1 } } : s)) } }
+    expect(differences(rear, tighter).otherwise.length).toBe(rear.up.steps.filter((s) => s.torque).length)
   })
 })

@@ -116,6 +116,8 @@ export interface PlannedStep {
   readonly joint?: Pick<Joint, 'role' | 'critical' | 'thread' | 'head' | 'strength'>
   readonly lock?: Lock
   readonly pattern?: string
+  /** A check: minutes down and up again through all that waits for it, if a fault were found later. */
+  readonly reopen?: number
   /** The check that it passes. */
   readonly check?: string
   readonly cover?: true

@@ -52,7 +52,7 @@ export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Seque
   const byAction = new Map(down.map((s) => [s.action, s]))
   const earlier = new Set(already.map((a) => a.id))
   const waits = standingWaits(index.file, ups, order.placed)
-  return order.placed.map(({ index: i, mode, pose: here }) => {
+  return withReopening(down, order.placed.map(({ index: i, mode, pose: here }) => {
     const up = ups[i]!
     const answered = up.answers ? byAction.get(up.answers.id) : undefined
     const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
@@ -84,12 +84,28 @@ export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Seque
     }
     before = here
     return step
-  })
+  }))
 }
 
 /** A step that only makes room for the machine to be turned says so. */
 function standingReasons(index: FileIndex, action: Action, poses: readonly string[]): Reason[] {
   return poses.flatMap((pose) => (factsIn(standingGuard(index.file, pose)).some((f) => action.gives.includes(factKey(f))) ? [{ wantedBy: `pose:${pose}`, title: `stand it ${index.poses.get(pose)!.name}` }] : []))
+}
+
+/** What a check that is made before something closes would cost if it were made after: that down and up again. */
+function withReopening(down: readonly PlannedStep[], up: readonly PlannedStep[]): PlannedStep[] {
+  const downOf = new Map(down.map((s) => [s.id, s]))
+  return up.map((check, i) => {
+    if (check.kind !== 'gate') return check
+    const closed = new Set([check.id])
+    let minutes = 0
+    for (const step of up.slice(i + 1)) {
+      if (!step.after?.some((id) => closed.has(id))) continue
+      closed.add(step.id)
+      minutes += step.minutes.likely + (step.pair === undefined ? 0 : (downOf.get(step.pair)?.minutes.likely ?? 0))
+    }
+    return minutes > 0 ? { ...check, reopen: minutes } : check
+  })
 }
 
 const isCover = (index: FileIndex, partId: string): boolean => index.file.joints.some((j) => j.role === 'cover' && j.holds[0] === partId)

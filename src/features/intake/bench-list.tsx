@@ -17,13 +17,14 @@ export interface BenchListProps {
   readonly lacking: ReadonlySet<string>
   readonly mayChange: boolean
   readonly avoiding: boolean
+  readonly upOrder: Plan['upOrder']
   readonly onLacking: (tool: string, gone: boolean) => void
   readonly onAvoid: (actions: readonly string[]) => void
   readonly onUpOrder: (order: Plan['upOrder']) => void
 }
 
 /** What has to be there before the first bolt: tools, what is used up, a second person and when; and the other ways there are. */
-export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, onLacking, onAvoid, onUpOrder }: BenchListProps) {
+export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, upOrder, onLacking, onAvoid, onUpOrder }: BenchListProps) {
   const cure = Math.max(0, ...plan.up.steps.flatMap((s) => s.lock?.cureHours ?? []))
   const gone = [...lacking].filter((name) => !plan.tools.some((t) => t.name === name))
   return (
@@ -70,7 +71,7 @@ export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, onLac
       ) : null}
       {mayChange && plan.reverseMore !== null ? (
         <Tiles
-          legend="The way up" name="up-order" value={plan.upOrder} onChange={onUpOrder}
+          legend="The way up" name="up-order" value={upOrder} onChange={onUpOrder}
           options={[{ value: 'planned', label: 'Shortest' }, { value: 'reverse', label: 'Exact reverse', ...(plan.reverseMore >= AS_GOOD ? { hint: `${Math.round(plan.reverseMore)} min more` } : {}) }]}
         />
       ) : null}

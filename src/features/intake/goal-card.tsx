@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
-import { fullChargeVolts, type MachineFile } from '../../core/machine'
+import { fullChargeVolts, type MachineFile, otherJob } from '../../core/machine'
 import { voltageClass } from '../../core/safety'
 import type { Plan } from '../../core/planning'
 import { planAside } from '../../workers/planner'
@@ -10,11 +10,12 @@ import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
-import { startOf } from '../../core/job'
+import { presentStep, startOf } from '../../core/job'
 import { comparedWords } from './compare-words'
 import { useLacking } from './lacking'
 
 const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
+const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
 const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
@@ -26,9 +27,11 @@ export function GoalCard() {
 function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const { state, log, logAll, mayWork, settings, show, now, open } = useJob()
   // What was asked for at the door is chosen already; one tap starts down.
-  const wished = state.planned ? undefined : file.goals.find((g) => g.name === state.job.trim().toLowerCase())?.id
+  const done = state.planned ? file.goals.find((g) => g.name === state.job) : undefined
+  const atTop = done && presentStep(state, 'up', state.lastAt) === null
+  const wished = state.planned ? (atTop ? otherJob(file, done.id)?.id : undefined) : file.goals.find((g) => g.name === state.job.trim().toLowerCase())?.id
   const [goal, setGoal] = useState(wished ?? '')
-  const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan } | null>(null)
+  const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan; readonly asked: string } | null>(null)
   const [fault, setFault] = useState<string>()
   const [live, setLive] = useState('')
   const [avoid, setAvoid] = useState<readonly string[]>([])
@@ -39,6 +42,8 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   useEffect(() => {
     latest.current = state
   })
+  // Whatever is adopted was planned for just what is chosen now.
+  const asked = JSON.stringify([goal, answers, [...lacking], avoid, upOrder])
   useEffect(() => {
     if (!goal) return
     const asking = new AbortController()
@@ -47,13 +52,14 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       async (result) => {
         const words = result.ok ? undefined : (await import('../shared/plan-words')).whyNot(result.error, file)
         if (asking.signal.aborted) return
-        setPlanned(result.ok ? { goal, plan: result.value } : null)
+        setPlanned(result.ok ? { goal, plan: result.value, asked } : null)
         setFault(words)
       },
       () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
     )
     return () => asking.abort()
-  }, [file, goal, answers, lacking, avoid, upOrder])
+  }, [file, goal, answers, lacking, avoid, upOrder, asked])
+  const ready = planned !== null && planned.asked === asked
   const choose = (id: string): void => {
     setGoal(id)
     setPlanned(null)
@@ -61,7 +67,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     setAvoid([])
   }
   const adopt = (): void => {
-    if (!planned) return
+    if (!planned || !ready) return
     const name = file.goals.find((g) => g.id === planned.goal)!.name
     const { topSpeed: _, lacking: __, ...kept } = settings
     logAll([
@@ -93,10 +99,11 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             <Fact label="Up" value={count(planned.plan.up.steps.length, 'step')} note={`${Math.round(planned.plan.up.minutes.handsOn)} min`} />
             <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
           </dl>
+          {done && otherJob(file, done.id)?.id === planned.goal ? <OtherSide file={file} first={done} second={planned.goal} variants={state.variants} /> : null}
           {high ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without one, this job goes to somebody who has.</p> : null}
           <BenchList
             plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={new Set([...lacking].filter((name) => file.tools.some((t) => t.name === name)))} mayChange={mayWork}
-            avoiding={avoid.length > 0} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
+            avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
           />
           {fresh.map((part) => (
             <div key={part.id} className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
@@ -113,7 +120,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
         </>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" disabled={!planned || (!isolates && !live.trim())} onClick={adopt}>{planned ? 'Start down' : 'Choose a job first'}</Button> : null}
+        {mayWork ? <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>{ready ? 'Start down' : planned ? 'Planning anew…' : 'Choose a job first'}</Button> : null}
       </div>
     </article>
   )

@@ -35,7 +35,7 @@ export interface JobScreenProps {
   readonly jobId: string
   readonly device: string
   readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
-  readonly people: readonly { readonly id: string; readonly name: string }[]
+  readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly file: MachineFile | null
   readonly settings: ScreenSettings
@@ -85,7 +85,7 @@ export function JobScreen(props: JobScreenProps) {
   const choose = useCallback((id: string): void => setChosen((before) => (before === id ? null : id)), [])
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const job: JobContext = {
-    view, state, now, file, person, mayWork, mayNote, stage, settings,
+    view, state, now, file, person, people, mayWork, mayNote, stage, settings,
     nameOf: (id) => names.get(id) ?? 'somebody',
     log: (kind, body) => void journal.log(kind, body),
     logAll: (items) => void journal.logAll(items),
@@ -177,6 +177,7 @@ export function JobScreen(props: JobScreenProps) {
               {mayWork ? state.parked
                 ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => journal.log('resumed', {})}>Take it up again</button>
                 : <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'park' })}>Park it</button> : null}
+              {mayWork ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'hand over' })}>Hand over</button> : null}
               <button type="button" className="min-h-12 underline underline-offset-4 max-md:hidden" onClick={() => setSheet({ kind: 'keys' })}>Keys</button>
             </div>
           </aside>

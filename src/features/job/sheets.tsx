@@ -6,7 +6,8 @@ import { CompareSheet } from '../intake/compare-sheet'
 import { ProofSheet } from '../safe/proof-sheet'
 import { PowerSheet, ReadingSheet } from '../safe/sheets-electric'
 import { JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
-import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet, ParkSheet } from '../run/sheets-step'
+import { HandOverSheet, ParkSheet } from './leave-sheets'
+import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet } from '../run/sheets-step'
 
 // Sheets of a stage come with its script.
 const CallSheet = dynamic(() => import('../fault').then((m) => m.CallSheet))
@@ -40,6 +41,7 @@ export function Sheets({ sheet, onClose, single, onSingle }: {
     case 'override': return <OverrideSheet check={sheet.check} onClose={onClose} />
     case 'move': return <MoveBackSheet to={sheet.to} onClose={onClose} />
     case 'park': return <ParkSheet onClose={onClose} />
+    case 'hand over': return <HandOverSheet onClose={onClose} />
     case 'journal': return <JournalSheet onClose={onClose} />
     case 'shelf': return <ShelfSheet onClose={onClose} />
     case 'stages': return <StagesSheet onClose={onClose} />

@@ -46,6 +46,7 @@ export function LinkBar() {
   if (view.badPhotos.length > 0) parts.push(<p key="b">▲ {count(view.badPhotos.length, 'photo')} not taken by the server: {view.badPhotos[0]!.fault}</p>)
   if (now > 0 && !window.isSecureContext) parts.push(<p key="i">◆ This address is not secure, so nothing is kept for use without a network, and photos cannot be taken. Open Nailsmith by https.</p>)
   if (state.unknown > 0) parts.push(<p key="u">◆ This journal holds entries of a newer Nailsmith. Reload to go on.</p>)
+  if (state.handedOver && !state.handedBack) parts.push(<p key="h">◆ Handed over by {nameOf(state.handedOver.by)} to {nameOf(state.handedOver.to)}{state.handedOver.text ? `: ${state.handedOver.text}` : ''}</p>)
   if (state.parked) parts.push(<p key="p">◆ Parked by {nameOf(state.parked.by)}: {state.parked.why}. Safe because: {state.parked.safe}{state.parked.where ? `. Bag: ${state.parked.where}` : ''}</p>)
   return <div role="status" aria-live="polite" className={parts.length > 0 ? 'grid gap-1 bg-look-tint px-4 py-2 text-[15.5px] text-ink' : 'sr-only'}>{parts}</div>
 }

@@ -1,11 +1,15 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { fullChargeVolts, type Guard, type MachineFile } from '../../core/machine'
 import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
+import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { count } from '../../ui/count'
 import { whyNot } from '../shared/plan-words'
+
+const PocketCard = dynamic(() => import('./pocket-card').then((m) => m.PocketCard))
 
 /** What is asked about: a job, or getting at one thing. */
 type Asked = { readonly name: string; readonly key: string; readonly goal: string } | { readonly name: string; readonly key: string; readonly guard: Guard }
@@ -15,6 +19,7 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
   const [variants, setVariants] = useState<Readonly<Record<string, string>>>({})
   const [asked, setAsked] = useState<Asked | null>(null)
   const { layers, stays, faults } = useLook(file, variants)
+  const [card, setCard] = useState<string | null>(null)
   const answer = useAnswer(file, asked, variants)
   const lit = new Set(answer?.plan?.down.steps.flatMap((s) => [s.action.split(':')[1]!, ...s.parts.map((p) => p.id)]) ?? [])
   const name = new Map([...file.parts, ...file.joints, ...file.connections].map((x) => [x.id, x.name]))
@@ -32,7 +37,8 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
     )
   }
   return (
-    <main id="main" className="grid md:grid-cols-[minmax(0,1fr)_400px]">
+    <>
+    <main id="main" className="grid md:grid-cols-[minmax(0,1fr)_400px] print:hidden">
       <div className="px-5 pb-10">
         <p className="pt-4 text-[15px] text-steel">{file.class} · revision {file.revision}{file.mass ? ` · ${file.mass.value} kg` : ''}{file.pack ? ` · ${fullChargeVolts(file.pack)} V full` : ''}</p>
         <h1 className="title text-[28px]">{file.name}, from the outside in</h1>
@@ -59,7 +65,7 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
         {file.sealed.length > 0 ? <p className="text-[15.5px]"><span className="font-bold text-look">◆ </span>Sealed: {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}</p> : null}
       </div>
       <aside aria-label="What is in the way" tabIndex={0} className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto">
-        {asked && answer ? <Way asked={asked} answer={answer} /> : (
+        {asked && answer ? <Way asked={asked} answer={answer} onCard={setCard} /> : (
           <>
             <h2 className="title text-[24px]">What is in the way of it?</h2>
             <p className="mt-2 text-[17px]">Tap a part, a fixing or a plug, or choose a job: all that has to come off for it lights up, in the order of the fewest turns and tools.</p>
@@ -68,10 +74,12 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
         )}
       </aside>
     </main>
+    {card ? <PocketCard file={file} goal={file.goals.find((g) => g.id === card)!} variants={variants} onClose={() => setCard(null)} /> : null}
+    </>
   )
 }
 
-function Way({ asked, answer }: { readonly asked: Asked; readonly answer: Answer }) {
+function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer: Answer; readonly onCard: (goal: string) => void }) {
   const { plan, fault } = answer
   return (
     <>
@@ -82,6 +90,7 @@ function Way({ asked, answer }: { readonly asked: Asked; readonly answer: Answer
       {plan ? (
         <>
           <p className="mt-1 text-[16.5px]">{count(plan.down.steps.length, 'step')} down, {Math.round(plan.down.minutes.handsOn)} min hands on{'goal' in asked ? `; ${plan.up.steps.length} up, ${Math.round(plan.up.minutes.handsOn)} min` : ''}.{plan.down.proved ? ' No order takes less.' : ''}</p>
+          {'goal' in asked ? <Button className="mt-2 w-full" onClick={() => onCard(asked.goal)}>Pocket card for the road</Button> : null}
           <ol className="mt-2 grid gap-0.5">
             {plan.down.steps.map((s, i) => (
               <li key={s.id} className="flex items-baseline gap-2 border-t border-rule py-1.5 text-[16.5px]">

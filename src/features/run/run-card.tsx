@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { stageIndex } from '../../core/job'
+import { otherJob } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
@@ -35,7 +36,8 @@ function BottomCard() {
 }
 
 function TopCard() {
-  const { state, log, show, mayWork } = useJob()
+  const { state, file, log, show, mayWork } = useJob()
+  const other = file && otherJob(file, state.job)
   const go = (): void => {
     if (stageIndex(state.stage) < stageIndex('prove')) log('stage-moved', { to: 'prove' })
     show('prove')
@@ -45,7 +47,7 @@ function TopCard() {
       <p className="text-[15px] text-steel">The way up is done</p>
       <h2 className="title text-[30px]">Everything is back</h2>
       <p className="text-[17px]">The tray is empty, or says what is not. Prove it before it goes home.</p>
-      <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" className="w-full" onClick={go}>Go on to prove</Button> : null}</div>
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" onClick={go}>Go on to prove</Button> : null}{mayWork && other ? <Button onClick={() => show('take in')}>The {other.name} too, the same way</Button> : null}</div>
     </article>
   )
 }

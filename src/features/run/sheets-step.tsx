@@ -143,33 +143,3 @@ export function MoveBackSheet({ to, onClose }: { readonly to: Stage; readonly on
     />
   )
 }
-
-/** Leaving the machine for the night or for parts, in a state that is safe. */
-export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
-  const { log, state } = useJob()
-  const [why, setWhy] = useState('')
-  const [where, setWhere] = useState('')
-  const [safe, setSafe] = useState(state.power.state === 'live' ? '' : state.power.state === 'out' ? 'pack out and away' : 'isolated, plug capped')
-  const [fault, setFault] = useState<string>()
-  return (
-    <Sheet open onClose={onClose} title="Park it" note="So that it can be left, and taken up exactly here.">
-      <div className="grid gap-4">
-        <TextField label="Why" value={why} onChange={(e) => setWhy(e.target.value)} placeholder="waiting for a motor" maxLength={300} />
-        <TextField label="Where the bag lies" value={where} onChange={(e) => setWhere(e.target.value)} placeholder="shelf 2, blue bag" maxLength={300} />
-        <TextField label="What makes it safe to leave" value={safe} onChange={(e) => setSafe(e.target.value)} maxLength={300} />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button
-          weight="primary"
-          onClick={() => {
-            if (!why.trim()) return setFault('Why is it left?')
-            if (!safe.trim()) return setFault('What makes it safe? Isolated, propped, labelled.')
-            log('parked', { why: why.trim(), where: where.trim(), safe: safe.trim() })
-            onClose()
-          }}
-        >
-          Park it
-        </Button>
-      </div>
-    </Sheet>
-  )
-}

@@ -202,11 +202,12 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
 
 function Cautions({ step }: { readonly step: PlannedStep }) {
   const [all, setAll] = useState(false)
+  const { state } = useJob()
   const cautions = cautionsOf(step.cautions)
   const first = cautions[0]
   const why = step.ifOmitted
   const wanted = step.limb === 'down' ? step.why.map((r) => r.title) : []
-  if (!first && !why && wanted.length === 0) return null
+  if (!first && !why && wanted.length === 0 && !step.reopen) return null
   const shown = all ? cautions : cautions.slice(0, 1)
   return (
     <div className={first?.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5' : first ? 'border-l-[6px] border-look bg-look-tint px-4 py-2.5' : 'px-1'}>
@@ -215,8 +216,9 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
       ))}
       {all && wanted.length > 0 ? <p className="mt-1 text-[16px]">Needed for: {wanted.slice(0, 3).join('; ')}{wanted.length > 3 ? '…' : ''}</p> : null}
       {all && why ? <p className="mt-1 text-[16px]">If left out: {why}</p> : null}
-      {all ? <p className="mt-1 text-[14.5px] text-steel">The maker’s manual and local rules come first.</p> : null}
-      {cautions.length > 1 || why || wanted.length > 0 ? (
+      {all && step.reopen ? <p className="mt-1 text-[16px]">Made here: a fault found later costs {Math.round(step.reopen)} min to get back to.</p> : null}
+      {all ? <p className="mt-1 text-[14.5px] text-steel">{step.action.includes(':') ? `From the machine file${state.machine.revision ? `, revision ${state.machine.revision}` : ''}.` : 'Added by hand in this job.'} The maker’s manual and local rules come first.</p> : null}
+      {cautions.length > 1 || why || wanted.length > 0 || step.reopen ? (
         <button type="button" onClick={() => setAll(!all)} aria-expanded={all} className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4">
           {all ? 'less' : first ? 'more' : 'why this step'}
         </button>

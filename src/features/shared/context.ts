@@ -23,6 +23,7 @@ export type SheetState =
   | { readonly kind: 'override'; readonly check: string }
   | { readonly kind: 'move'; readonly to: Stage }
   | { readonly kind: 'park' }
+  | { readonly kind: 'hand over' }
   | { readonly kind: 'journal' }
   | { readonly kind: 'shelf' }
   | { readonly kind: 'stages' }
@@ -48,6 +49,7 @@ export interface JobContext {
   readonly mayNote: boolean
   readonly stage: Stage
   readonly settings: ScreenSettings
+  readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly nameOf: (personId: string) => string
   readonly log: <K extends Kind>(kind: K, body: Bodies[K]) => void
   readonly logAll: (items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]) => void

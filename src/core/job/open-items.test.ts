@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest'
+import { expectedDone, type JobState, openItems, presentStep, reduce } from './index'
+import { Logbook } from '../../../tests/logbook'
+
+const state = (book: Logbook): JobState => reduce('j1', book.entries)
+const texts = (book: Logbook): string[] => openItems(state(book), state(book).lastAt).map((i) => i.text)
+
+/** A Dunlin with its first `count` steps down done. */
+function begun(count: number): Logbook {
+  const book = new Logbook().open()
+  book.ready(book.adopt())
+  for (let n = 0; n < count; n++) {
+    const step = presentStep(state(book), 'down', state(book).lastAt)!
+    if (step.check === 'dead') book.log('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] })
+    book.log('step-done', expectedDone(state(book), step))
+  }
+  return book
+}
+
+describe('what is open on a job', () => {
+  it('says that it is live before anything else, and what is next', () => {
+    const book = begun(0)
+    expect(openItems(state(book), 0)[0]).toEqual({ kind: 'power', text: 'It is live: nobody has isolated it', look: true })
+    expect(texts(book)).toContain(`Next: ${presentStep(state(book), 'down', 0)!.title}`)
+  })
+  it('names what is off, where it lies, and what is lost', () => {
+    const book = begun(12)
+    const s = state(book)
+    const off = Object.values(s.parts).filter((p) => p.condition === 'off').map((p) => p.name)
+    expect(off.length).toBeGreaterThan(0)
+    for (const name of off) expect(texts(book).join()).toContain(name)
+    const loose = Object.values(s.fixings).find((f) => f.condition === 'cell')!
+    expect(texts(book).join()).toContain(loose.where!)
+    book.log('fixing-lost', { members: [loose.id], text: '' })
+    expect(openItems(state(book), state(book).lastAt)).toContainEqual({ kind: 'lost', text: `Lost: ${loose.label}, ${loose.place}`, look: true })
+  })
+  it('does not call dead what was shown to be dead too long ago', () => {
+    const book = begun(9)
+    expect(texts(book)[0]).toMatch(/shown to be dead, the pack aboard|The pack is out, and it was shown/)
+    if (state(book).power.state !== 'isolated') return
+    expect(openItems(state(book), state(book).lastAt + 48 * 3_600_000)[0]).toMatchObject({ kind: 'power', look: true })
+  })
+  it('a job handed over is in hand once the other has logged something', () => {
+    const book = begun(3)
+    book.log('handed-over', { to: 'tobias', text: 'mind the cracked fender' })
+    expect(state(book).handedOver).toMatchObject({ to: 'tobias', text: 'mind the cracked fender' })
+    book.log('note-added', { text: 'still mine' })
+    expect(state(book).handedOver).toBeDefined()
+    book.log('note-added', { text: 'here I am' }, { by: 'tobias' })
+    expect(state(book).handedOver).toBeUndefined()
+  })
+})
