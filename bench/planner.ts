@@ -1,6 +1,8 @@
 // The exact planner on cover-trees (4 poses, 8 tools) and on problems without structure: how often proved, the gap left, the time.
 import { coverTree, wildProblem } from '../tests/order-problems'
 import { DEFAULT_LIMITS, type Problem, solve } from '../src/core/planning/solve'
+import { plan, type Plan, type PlanStart } from '../src/core/planning'
+import { demoMachines } from '../src/demo/machines'
 import { at, row } from './timing'
 
 function series(name: string, seeds: number, make: (seed: number) => Problem, limits = DEFAULT_LIMITS): void {
@@ -24,7 +26,42 @@ function series(name: string, seeds: number, make: (seed: number) => Problem, li
   row(name, `${at(times, 0.5).toFixed(0)} ms`, `${proved} of ${gaps.length} proved; gap median ${spread(gaps)}, of the set-up ${spread(setUps)}; slowest ${(times.at(-1)! / 1000).toFixed(1)} s; ${Math.round(process.memoryUsage().heapUsed / 1e6)} MB`)
 }
 
+/** Every job of every demo machine, whole; and again from the middle of its way down. */
+function demo(): void {
+  const whole: number[] = []
+  const middle: number[] = []
+  const alone: number[] = []
+  let proved = 0
+  let jobs = 0
+  for (const file of demoMachines()) {
+    for (const goal of file.goals) {
+      const ask = (from: PlanStart | 'untouched'): { readonly ms: number; readonly plan: Plan } => {
+        const started = performance.now()
+        const found = plan(file, from, [goal.id], { variants: {} })
+        if (!found.ok) throw new Error(`${file.name}, ${goal.name}: ${found.error.kind}`)
+        return { ms: performance.now() - started, plan: found.value }
+      }
+      ask('untouched')
+      const first = ask('untouched')
+      jobs++
+      if (first.plan.down.proved && first.plan.up.proved) proved++
+      whole.push(first.ms)
+      const { steps } = first.plan.down
+      for (const share of [0.25, 0.5, 0.75]) {
+        const done = steps.slice(0, Math.floor(steps.length * share))
+        const again = ask({ done: done.map((s) => s.action), pose: done.at(-1)?.pose ?? file.poses[0]!.id, tool: done.at(-1)?.tool?.id ?? null })
+        middle.push(again.ms)
+        if (!again.plan.down.proved) alone.push(again.ms)
+      }
+    }
+  }
+  for (const list of [whole, middle]) list.sort((a, b) => a - b)
+  row(`${jobs} jobs of the demo machines, median`, `${at(whole, 0.5).toFixed(0)} ms`, `${proved} proved; worst ${whole.at(-1)!.toFixed(0)} ms`)
+  row('planned again from the middle, median', `${at(middle, 0.5).toFixed(0)} ms`, `worst ${middle.at(-1)!.toFixed(0)} ms; ${alone.length} not proved`)
+}
+
 console.log('\nPlanner')
+demo()
 series('cover-trees of 20 steps, median', 20, (seed) => coverTree(seed, 20))
 series('cover-trees of 40 steps, median', 20, (seed) => coverTree(seed, 40))
 series('cover-trees of 60 steps, median', 20, (seed) => coverTree(seed, 60))

@@ -23,6 +23,7 @@ export async function signIn(page: Page, name: string): Promise<void> {
 /** Takes a Dunlin in and opens its job; every test works on a machine of its own. */
 export async function takeInDunlin(page: Page, unit: string): Promise<string> {
   await page.goto('/take-in')
+  await page.getByRole('radio', { name: /^Dunlin/ }).check()
   await page.getByLabel('Which one').fill(unit)
   await page.getByRole('textbox', { name: 'Stand' }).fill('8')
   await page.getByLabel('What does it do?').fill('jerks and won’t start off')

@@ -91,6 +91,7 @@ test('a machine is parked in a state that is safe to leave, and taken up again',
 test('the job named at the door is planned at once; the front desk reads the plan and starts nothing', async ({ page }) => {
   await signIn(page, 'Aldo')
   await page.goto('/take-in')
+  await page.getByRole('radio', { name: /^Dunlin/ }).check()
   await page.getByLabel('Which one').fill('named job')
   await page.getByLabel('What does it do?').fill('grinds')
   await page.getByLabel('Job to do, if it is known').fill('front motor')

@@ -14,12 +14,12 @@ import { useNow } from '../../ui/time'
 import { STAGE_LABEL } from '../shared/words'
 import { type JobContext, JobContextProvider, type ScreenSettings, type SheetState } from '../shared/context'
 import { JobHead } from './job-head'
-import { Ladder } from '../run/ladder'
-import { RunCard } from '../run/run-card'
 import { LinkBar, StateStrip } from './state-strip'
-import { doStep, pedalMay, turnNeeded } from '../run/step-card'
+import { doStep, pedalMay, turnNeeded } from '../run/do-step'
+import { Ladder, type LadderProps } from '../run/ladder'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
+const RunCard = dynamic(() => import('../run/run-card').then((m) => m.RunCard))
 const SwapCard = dynamic(() => import('../run/swap-card').then((m) => m.SwapCard))
 const GoalCard = dynamic(() => import('../intake/goal-card').then((m) => m.GoalCard))
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
@@ -196,7 +196,7 @@ export function JobScreen(props: JobScreenProps) {
 }
 
 /** The run, drawn from its own, possibly one frame older, view of the job. */
-const LateLadder = memo(function LateLadder({ job, ...rest }: { readonly job: JobContext } & Parameters<typeof Ladder>[0]) {
+const LateLadder = memo(function LateLadder({ job, ...rest }: { readonly job: JobContext } & LadderProps) {
   return (
     <JobContextProvider value={job}>
       <Ladder {...rest} />

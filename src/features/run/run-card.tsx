@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { stageIndex } from '../../core/job'
 import { otherJob } from '../../core/machine'
@@ -6,9 +7,10 @@ import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { useJob } from '../shared/context'
-import { GoalCard } from '../intake/goal-card'
 import { lineEntries } from '../shared/line-entries'
 import { StepCard } from './step-card'
+
+const GoalCard = dynamic(() => import('../intake/goal-card').then((m) => m.GoalCard))
 
 /** The card beside the run: the chosen step, else the present one, else what comes after the limb. */
 export function RunCard({ limb, step, present }: { readonly limb: 'down' | 'up'; readonly step: PlannedStep | null; readonly present: boolean }) {

@@ -1,45 +1,18 @@
 'use client'
 import { useState } from 'react'
-import { expectedDone, isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, toCompare, waitingFor } from '../../core/job'
+import { isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, toCompare, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { passWord } from '../shared/words'
 import { waitWords } from '../shared/wait-words'
 import { CHECK_LISTS } from '../prove/check-lists'
+import { doStep, pedalMay, turnNeeded } from './do-step'
 import { cautionsOf } from '../shared/cautions'
-import { type JobContext, useJob } from '../shared/context'
+import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { doneLabel, factsOfStep } from './step-words'
-
-/** Does the machine have to be turned before this step? */
-export function turnNeeded(state: JobState, step: PlannedStep): boolean {
-  return step.turn !== undefined && state.pose.id !== step.turn.to
-}
-
-/** A step that a pedal or an unfocused key may do: no hazard, check or reading, and nothing made live. */
-export function pedalMay(step: PlannedStep): boolean {
-  return step.check === undefined && step.kind !== 'prove' && step.power === undefined && !cautionsOf(step.cautions).some((c) => c.level === 'stop')
-}
-
-/** Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now. */
-export function doStep(job: JobContext, step: PlannedStep): boolean {
-  const { state } = job
-  if (!isOpen(state, step, job.now) || waitingFor(state, step, job.now).length > 0) return false
-  if (turnNeeded(state, step)) {
-    job.log('pose-changed', { to: step.turn!.to, name: step.turn!.title, people: step.turn!.people })
-    return true
-  }
-  if (step.kind === 'prove') {
-    job.open({ kind: 'proof', step: step.id })
-    return true
-  }
-  if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check]) job.open({ kind: 'spin', check: step.check, step: step.id })
-  else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
-  else job.log('step-done', expectedDone(state, step))
-  return true
-}
 
 /** What to do now: one title, three facts, the picture, one caution, one big action. */
 export function StepCard({ step, present }: { readonly step: PlannedStep; readonly present: boolean }) {
