@@ -1,6 +1,6 @@
 // The exact planner on cover-trees (4 poses, 8 tools) and on problems without structure: how often proved, the gap left, the time.
 import { coverTree, wildProblem } from '../tests/order-problems'
-import { DEFAULT_LIMITS, type Problem, solve } from '../src/core/planning/solve'
+import { DEFAULT_LIMITS, limitsFor, type Problem, solve } from '../src/core/planning/solve'
 import { plan, type Plan, type PlanStart } from '../src/core/planning'
 import { demoMachines } from '../src/demo/machines'
 import { at, row } from './timing'
@@ -65,5 +65,7 @@ demo()
 series('cover-trees of 20 steps, median', 20, (seed) => coverTree(seed, 20))
 series('cover-trees of 40 steps, median', 20, (seed) => coverTree(seed, 40))
 series('cover-trees of 60 steps, median', 20, (seed) => coverTree(seed, 60))
-series('cover-trees of 120 steps, 2000 states opened, median', 20, (seed) => coverTree(seed, 120), { nodes: 2000, beam: 20 })
+series('cover-trees of 120 steps, median', 20, (seed) => coverTree(seed, 120), limitsFor(120))
+series('cover-trees of 400 steps, median', 20, (seed) => coverTree(seed, 400), limitsFor(400))
+series('40 steps without structure, median', 20, (seed) => wildProblem(seed, 40), limitsFor(120))
 series('14 steps without structure, median', 20, (seed) => wildProblem(seed, 14))

@@ -44,7 +44,7 @@ const mode = shape({
   poses: list(name()), tool: str().nullable().defined(), substitutes: maybe(shape({ tool: name(), risk: name() })), people: number().strict().oneOf([1, 2]).required(), minutes, penalty: finite().min(0), guard,
 })
 const doing = shape({
-  title: name(), modes: list(mode), guard, note: str(), counterHold: str(), ifOmitted: str(), cautions: maybe(str()), photo: str(), wait: finite().min(0),
+  title: name(), modes: list(mode), guard, note: str(), counterHold: str(), ifOmitted: str(), cautions: maybe(str()), photo: str(), looks: shape({ stand: list(name()), items: list(name()) }).default(undefined), wait: finite().min(0),
   consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })), passes: maybe(oneOf(PASSES)), covers: maybe(str()),
 }).default(undefined)
 const needed = (s: typeof doing) => s.required()
@@ -129,6 +129,10 @@ function pointer(path: string): string {
 function sentence(fault: FileFault): string {
   const quoted = `“${fault.value}”`
   switch (fault.kind) {
+    case 'does not pass':
+      return `The plug does not pass ${quoted}: ${fault.expected}.`
+    case 'turns differ':
+      return `Turns to ${quoted} want ${fault.expected}.`
     case 'dangling':
       return `${quoted} is named here but is not in the file${fault.expected ? ` (known: ${fault.expected})` : ''}.`
     case 'duplicate id':

@@ -12,6 +12,11 @@ export interface Substitute {
   readonly risk: string
 }
 
+export interface Looks {
+  readonly stand: readonly string[]
+  readonly items: readonly string[]
+}
+
 /** One way of doing a step. */
 export interface Mode {
   readonly poses: readonly string[]
@@ -36,6 +41,8 @@ export interface Doing {
   readonly cautions?: readonly string[]
   readonly consumables?: readonly Use[]
   readonly photo?: string
+  /** A check made by looking: what has to stand before it is begun, and what is looked at one by one. */
+  readonly looks?: Looks
   /** Minutes that pass with no hands on it before what follows: a discharge, a soak, a cure. */
   readonly wait?: number
   /** On the way up: how far each tap takes the members. Default final only. */

@@ -1,7 +1,7 @@
 export { FACTS } from './guard-types'
 export type { Fact, FactName, Guard } from './guard-types'
 export { PASSES } from './doing'
-export type { Doing, Minutes, Mode, Pass, Substitute, Use } from './doing'
+export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use } from './doing'
 export { JOINT_KINDS } from './joint'
 export type { Connection, Joint, JointKind, Lock, Member, Pin } from './joint'
 export { DRIVE_KINDS, MACHINE_CLASSES } from './types'

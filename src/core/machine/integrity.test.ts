@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
+import { godwit } from '../../demo/machines/godwit'
 import { checkIntegrity, closureOf, fullChargeVolts, holds, indexFile, jointsToRest, type MachineFile } from './index'
 
 const file = dunlin()
@@ -24,6 +25,20 @@ describe('checkIntegrity', () => {
     ['an id that begins with a digit', '/tools/0/id', (f: any) => (f.tools[0].id = '9x'), '9x'],
   ])('names %s by its pointer', (_, at, edit, value) => {
     expect(checkIntegrity(change(edit as never))).toContainEqual(expect.objectContaining({ at, value }))
+  })
+
+  it('names a plug that does not pass a hole on its way, unless a step takes it apart', () => {
+    const tight = (f: any): void => void (f.holes.find((h: any) => h.id === 'shell-hole').width = 6)
+    const passes = structuredClone(godwit()) as any
+    tight(passes)
+    expect(checkIntegrity(passes)).toEqual([])
+    passes.steps = passes.steps.filter((s: any) => s.id !== 'de-pin')
+    expect(checkIntegrity(passes)).toContainEqual(expect.objectContaining({ kind: 'does not pass', value: 'shell-hole' }))
+  })
+
+  it('wants every turn into a pose to ask for the same', () => {
+    const faults = checkIntegrity(change((f: any) => f.poseMoves.push({ ...f.poseMoves[0], guard: { fact: 'off', of: 'deck-lid' } })))
+    expect(faults).toContainEqual(expect.objectContaining({ kind: 'turns differ' }))
   })
 
   it('refuses a fixing that holds one part only', () => {

@@ -6,7 +6,7 @@ import type { MachineFile } from './types'
 
 /** Something wrong with a machine file. `at` is a JSON pointer to the place. */
 export interface FileFault {
-  readonly kind: 'dangling' | 'duplicate id' | 'bad id' | 'too few' | 'not freed' | 'never true' | 'bad not'
+  readonly kind: 'does not pass' | 'turns differ' | 'dangling' | 'duplicate id' | 'bad id' | 'too few' | 'not freed' | 'never true' | 'bad not'
   readonly at: string
   /** The id or value at fault. */
   readonly value: string
@@ -124,6 +124,8 @@ export function checkIntegrity(file: MachineFile): FileFault[] {
       if (s.part !== undefined) known(`/goals/${i}/swap/${k}/part`, s.part, index.parts)
     })
   })
+  checkPassing(file, faults)
+  checkTurns(file, faults)
   checkFreed(index, faults)
   return faults
 }
@@ -211,6 +213,34 @@ function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, faul
       if (!index.tools.has(s.tool)) faults.push({ kind: 'dangling', at: `${here}/substitutes/${k}/tool`, value: s.tool })
     })
     checkGuard(index, `${here}/guard`, mode.guard, faults)
+  })
+}
+
+/** A connector larger than a hole on its route has to be taken apart to pass: some step has to give that. */
+function checkPassing(file: MachineFile, faults: FileFault[]): void {
+  const holes = new Map(file.holes.map((h) => [h.id, h]))
+  const apart = new Set(file.steps.flatMap((s) => (s.gives ?? []).flatMap((g) => (g.fact === 'de-pinned' ? [g.of] : []))))
+  file.cables.forEach((cable, i) => {
+    const end = cable.end
+    if (!end || cable.route.some((id) => apart.has(id))) return
+    const fits = (w: number, h: number): boolean => end.width + end.tolerance <= w && end.height + end.tolerance <= h
+    cable.route.forEach((id, k) => {
+      const hole = holes.get(id)
+      if (hole && !fits(hole.width, hole.height) && !fits(hole.height, hole.width)) {
+        faults.push({ kind: 'does not pass', at: `/cables/${i}/route/${k}`, value: id, expected: `${end.width} × ${end.height} mm does not go through ${hole.width} × ${hole.height} mm: a step that takes the plug apart` })
+      }
+    })
+  })
+}
+
+/** What a pose asks for does not depend on where the machine is turned from. */
+function checkTurns(file: MachineFile, faults: FileFault[]): void {
+  const first = new Map<string, string>()
+  file.poseMoves.forEach((move, i) => {
+    const guard = JSON.stringify(move.guard ?? null)
+    const known = first.get(move.to)
+    if (known === undefined) first.set(move.to, guard)
+    else if (known !== guard) faults.push({ kind: 'turns differ', at: `/poseMoves/${i}/guard`, value: move.to, expected: 'the same guard on every turn into this pose' })
   })
 }
 

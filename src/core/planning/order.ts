@@ -1,6 +1,6 @@
 import { factKey, type Guard, holds, type MachineFile, type Mode, type Variants } from '../machine'
 import { type Action, usableModes } from './actions'
-import { costOf, DEFAULT_LIMITS, type Limits, type Need, type Placing, type Problem, solve, type Task } from './solve'
+import { costOf, type Limits, limitsFor, type Need, type Placing, type Problem, solve, type Task } from './solve'
 import { standingGuard, type Turns } from './turns'
 import type { Prices } from './types'
 import type { UpAction } from './way-up'
@@ -68,7 +68,7 @@ export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: 
     pose: poseAt.get(pose) ?? 0, tool: tool === null ? -1 : (toolAt.get(tool) ?? -1), poses: poses.length, tools: tools.length,
     turn: poses.map((from) => poses.map((to) => (from === to ? 0 : seconds(turns.cost(from, to))))), swap: seconds(prices.swap), against: seconds(prices.againstPreference),
   }
-  const found = solve(problem, { ...DEFAULT_LIMITS, ...limits })
+  const found = solve(problem, { ...limitsFor(items.length), ...limits })
   if (!found) return null
   const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
   return { placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!.mode, pose: poses[p.pose]! })), cost: found.cost / 60, bound: found.bound / 60, proved: found.proved }

@@ -85,6 +85,7 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
     ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, risk: instead.risk } } : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
+    ...(doing.looks ? { looks: doing.looks } : {}),
     ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
     cautions: cautionsFor(index.file, action, doing, placing.pose),

@@ -1,4 +1,4 @@
-import type { CompareSpec, Guard, Joint, Lock, Minutes, Pass, Use, Variants } from '../machine'
+import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Use, Variants } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
 
@@ -116,6 +116,8 @@ export interface PlannedStep {
   readonly joint?: Pick<Joint, 'role' | 'critical' | 'thread' | 'head' | 'strength'>
   readonly lock?: Lock
   readonly pattern?: string
+  /** What is looked at in a check, where the file says it. */
+  readonly looks?: Looks
   /** A check: minutes down and up again through all that waits for it, if a fault were found later. */
   readonly reopen?: number
   /** The check that it passes. */

@@ -16,7 +16,10 @@ type Answers = Readonly<Record<string, TestItem['result'] | undefined>>
 /** A check made by looking: what has to stand first, then each thing right, wrong, or not tested and said so. */
 export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; readonly step?: string; readonly onClose: () => void }) {
   const { state, now, logAll } = useJob()
-  const list = CHECK_LISTS[check]
+  const passing = state.up.find((s) => (step ? s.id === step : s.check === check))
+  const base = CHECK_LISTS[check]
+  // What the machine file says is looked at comes before what is looked at on most.
+  const list = base && { ...base, ...passing?.looks }
   const [stands, setStands] = useState<readonly string[]>([])
   const [answers, setAnswers] = useState<Answers>({})
   const [text, setText] = useState('')
@@ -38,7 +41,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title={list.title} note={check === 'spin test' ? 'Before the lid: what is wrong now costs minutes, after it the whole deck.' : ''}>
+    <Sheet open onClose={onClose} title={list.title} note={passing?.reopen ? `Before it is closed: a fault found later costs ${Math.round(passing.reopen)} min to get back to.` : ''}>
       <div className="grid gap-4">
         {check === 'spin test' ? <ul className="grid gap-1">{cautionsOf(['H31', 'H32', 'H57']).map((c) => <li key={c.text} className="text-[15.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</li>)}</ul> : null}
         {shut.map((s) => <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>Not yet: {waitWords(state, `check: ${s.check}`, now)}.</p>)}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { coverTree, wildProblem } from '../../../../tests/order-problems'
-import { bounds, costOf, DEFAULT_LIMITS, EVERY_RULE, mayDo, meets, noneDone, type Problem, solve, withDone } from './index'
+import { bounds, costOf, DEFAULT_LIMITS, EVERY_RULE, limitsFor, mayDo, meets, noneDone, type Problem, solve, withDone } from './index'
+import { byPhases } from './phases'
 import { isDone, keyOf, stepCost } from './problem'
 
 const EXACT = { nodes: 2_000_000, beam: 20 }
@@ -109,6 +110,23 @@ describe('the cheapest order', () => {
     let asked = 0
     expect(solve(coverTree(3, 40), { ...DEFAULT_LIMITS, shouldStop: () => ++asked > 0 })).not.toBeNull()
   })
+
+  it('is gone through by phases where it is long: a true order, and close to the bound', () => {
+    for (let seed = 1; seed <= 6; seed++) {
+      const small = coverTree(seed, 14, 3, 4)
+      const order = byPhases(small)!
+      expect(costOf(small, order), `seed ${seed}`).toBeGreaterThanOrEqual(answer(small))
+      expect(costOf(small, order)!).toBeLessThanOrEqual(answer(small) * 1.1)
+    }
+    for (const steps of [160, 220]) {
+      const problem = coverTree(steps, steps)
+      const found = solve(problem, limitsFor(steps))!
+      expect(costOf(problem, found.order)).toBe(found.cost)
+      expect(found.cost / found.bound).toBeLessThan(1.04)
+      expect(found.bound).toBeLessThanOrEqual(found.cost)
+    }
+    expect(byPhases(wildProblem(3, 12))).toBeNull()
+  }, 60_000)
 
   it('is none where the goal is out of reach', () => {
     expect(solve({ ...coverTree(1, 10), goal: { done: [] } })).toBeNull()

@@ -1,6 +1,7 @@
 import { type Bound, bounds } from './bound'
 import { Heap } from './heap'
-import { allNeeds, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
+import { byPhases } from './phases'
+import { allNeeds, costOf, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
 import { only, relevant } from './relevant'
 
 /** Rules that leave out what cannot be better. Each can be switched off; the cost must not change. */
@@ -37,6 +38,15 @@ export interface Solution {
 
 export const EVERY_RULE: Pruning = { atOnce: true, dominance: true, supersets: true, relevance: true }
 export const DEFAULT_LIMITS: Limits = { nodes: 30_000, beam: 40 }
+
+/** Up to here a problem is as good as proved by the search alone; beyond the second it takes too long for what it finds. */
+const SHORT = 70
+const LONGEST_SEARCH = 150
+
+/** Limits that keep a problem of so many tasks within about a second to three. */
+export function limitsFor(tasks: number): Limits {
+  return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 1_500, beam: 16 } : { nodes: 40, beam: 5 }
+}
 
 interface Node {
   readonly done: Done
@@ -115,10 +125,13 @@ class Search {
   run(): Solution | null {
     const { problem, bound } = this
     if (!bound.reachable) return null
+    const phased = this.byPhases()
+    if (phased && problem.tasks.length > LONGEST_SEARCH) return phased
     const none = noneDone(problem.tasks.length)
     const start = this.node(none, 0, problem.pose, problem.tool, 0, bound.turns(none, problem.pose), bound.swaps(none, problem.tool), null, [])
     if (!Number.isFinite(start.total)) return null
     let best = this.beam(start)
+    if (phased && (!best || phased.cost < best.cost)) best = { ...start, cost: phased.cost, total: phased.cost, placings: phased.order }
     this.reached.clear()
     const open = new Heap<Node>((a, b) => a.total < b.total || (a.total === b.total && (a.count > b.count || (a.count === b.count && a.made < b.made))))
     open.push(start)
@@ -151,6 +164,13 @@ class Search {
     const order: Placing[] = []
     for (let n: Node | null = best; n; n = n.from) order.unshift(...n.placings)
     return { order, cost: best.cost, bound: least, proved: least >= best.cost, nodes }
+  }
+
+  /** A first answer for a long problem, where it is of a kind that can be gone through by phases. */
+  private byPhases(): Solution | null {
+    const order = this.problem.tasks.length > SHORT ? byPhases(this.problem) : null
+    const cost = order && costOf(this.problem, order)
+    return order && cost !== null ? { order, cost, bound: Math.min(cost, this.bound.whole), proved: this.bound.whole >= cost, nodes: 0 } : null
   }
 
   /** A state, with all that then goes at once done too. */

@@ -1,0 +1,176 @@
+import { Heap } from './heap'
+import { type Done, includes, isDone, keyOf, type Need, noneDone, type Placing, type Problem } from './problem'
+import { certain } from './relaxed'
+
+/** Pose sequences tried; states kept from phase to phase; tools picked up within one. */
+const KEPT = 16
+const DEEPEST = 24
+
+/**
+ * A good order for a long problem, by phases: first the cheapest sequence of poses when tools cost nothing (exact), then, pose by pose, the
+ * fewest tools picked up, with what may wait left for a later phase in the same pose. Work that a task needs more of in one way than in
+ * another is taken only where nothing else gets the phase done.
+ * @returns null where the problem is not of this kind: something has to be chosen, or may not be done after something else
+ */
+export function byPhases(problem: Problem): readonly Placing[] | null {
+  if (!plain(problem)) return null
+  const { tasks, poses, tools, turn, swap } = problem
+  const n = tasks.length
+  const needs = tasks.map((t) => certain(t.needs))
+  const after: number[][] = tasks.map(() => [])
+  needs.forEach((list, i) => list.forEach((first) => after[first]!.push(i)))
+  const least = tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
+  const inPose = tasks.map((t) => Array.from({ length: poses }, (_, p) => t.choices.some((c) => c.poses.includes(p))))
+  /** The way of a task in a pose with a tool in hand that is the least work there; −1 for none. */
+  const wayOf = tasks.map((t) => Array.from({ length: poses * (tools + 1) }, (_, at) => {
+    const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
+    let best = -1
+    t.choices.forEach((c, k) => {
+      if (c.poses.includes(pose) && (c.tool < 0 || c.tool === tool) && (best < 0 || c.work < t.choices[best]!.work)) best = k
+    })
+    return best
+  }))
+  const here = (pose: number, tool: number): number => pose * (tools + 1) + tool + 1
+
+  /** Everything that may be done, and then what that opens, and so on; each is told as it is done. */
+  const close = (from: Done, may: (task: number) => boolean, tell?: (task: number) => void): Done => {
+    const done = from.slice()
+    const missing = new Int16Array(n)
+    const open: number[] = []
+    for (let i = 0; i < n; i++) {
+      if (isDone(done, i)) continue
+      let count = 0
+      for (const first of needs[i]!) if (!isDone(done, first)) count++
+      missing[i] = count
+      if (count === 0 && may(i)) open.push(i)
+    }
+    for (let i = open.pop(); i !== undefined; i = open.pop()) {
+      done[i >>> 5]! |= 1 << (i & 31)
+      tell?.(i)
+      for (const next of after[i]!) {
+        missing[next] = missing[next]! - 1
+        if (missing[next] === 0 && may(next)) open.push(next)
+      }
+    }
+    return done
+  }
+  const all = tasks.reduce((done, _, i) => ((done[i >>> 5]! |= 1 << (i & 31)), done), noneDone(n))
+
+  const sequence = poseSequence(problem, close, inPose, all)
+  if (!sequence) return null
+  // What may be left after each phase: told backward, a task with all that comes after it.
+  const mayWait: boolean[][] = sequence.map(() => [])
+  mayWait[sequence.length - 1] = tasks.map(() => false)
+  for (let k = sequence.length - 1; k > 0; k--) {
+    const wait = [...mayWait[k]!]
+    for (let moved = true; moved; ) {
+      moved = false
+      for (let i = 0; i < n; i++) {
+        if (wait[i] || !inPose[i]![sequence[k]!] || !after[i]!.every((j) => wait[j])) continue
+        wait[i] = true
+        moved = true
+      }
+    }
+    mayWait[k - 1] = wait
+  }
+  const must = mayWait.map((wait) => tasks.reduce((done, _, i) => (wait[i] ? done : ((done[i >>> 5]! |= 1 << (i & 31)), done)), noneDone(n)))
+
+  interface State { readonly done: Done; readonly tool: number; readonly cost: number; readonly from: State | null; readonly run: Run | null }
+  /** A stretch in one pose with one tool; `any`: dearer ways too. */
+  interface Run { readonly pose: number; readonly tool: number; readonly any: boolean }
+  const step = (state: State, run: Run): State => {
+    let extra = 0
+    const may = (i: number): boolean => {
+      const way = wayOf[i]![here(run.pose, run.tool)]!
+      return way >= 0 && (run.any || tasks[i]!.choices[way]!.work === least[i])
+    }
+    const done = close(state.done, may, run.any ? (i) => (extra += tasks[i]!.choices[wayOf[i]![here(run.pose, run.tool)]!]!.work - least[i]!) : undefined)
+    return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : swap) + extra, from: state, run }
+  }
+  const count = (done: Done): number => done.reduce((sum, word) => sum + ones(word), 0)
+
+  let layer: State[] = [{ done: noneDone(n), tool: problem.tool, cost: 0, from: null, run: null }]
+  for (const [k, pose] of sequence.entries()) {
+    const through: State[] = []
+    const seen = new Map<string, number>()
+    let now = layer.map((s) => step(s, { pose, tool: s.tool, any: false }))
+    for (let depth = 0; depth < DEEPEST && now.length > 0; depth++) {
+      const next: State[] = []
+      for (const state of now) {
+        const key = `${keyOf(state.done)} ${state.tool}`
+        const known = seen.get(key)
+        if (known !== undefined && known <= state.cost) continue
+        seen.set(key, state.cost)
+        if (includes(state.done, must[k]!)) through.push(state)
+        for (const run of worthwhile(state, pose)) next.push(step(state, run))
+      }
+      const lacks = (s: State): number => count(must[k]!) - count(must[k]!.map((word, i) => word & s.done[i]!))
+      next.sort((a, b) => a.cost + 4 * lacks(a) - b.cost - 4 * lacks(b))
+      now = next.slice(0, 2 * KEPT)
+    }
+    through.sort((a, b) => a.cost - b.cost)
+    const kept: State[] = []
+    for (const state of through) if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : swap) <= state.cost && includes(o.done, state.done))) kept.push(state)
+    kept.sort((a, b) => a.cost - 2 * count(a.done) - b.cost + 2 * count(b.done))
+    layer = kept.slice(0, KEPT)
+    if (layer.length === 0) return null
+  }
+  layer.sort((a, b) => a.cost - b.cost)
+  return replay(layer[0]!)
+
+  /** Tools that have something to do now; ways that are more work only where they are all there is. */
+  function worthwhile(state: State, pose: number): Run[] {
+    const cheap = new Set<number>()
+    const dear = new Set<number>()
+    for (let i = 0; i < n; i++) {
+      if (isDone(state.done, i) || !inPose[i]![pose] || !needs[i]!.every((first) => isDone(state.done, first))) continue
+      for (const c of tasks[i]!.choices) if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
+    }
+    return [...[...cheap].map((tool) => ({ pose, tool, any: false })), ...[...dear].map((tool) => ({ pose, tool, any: true }))]
+  }
+
+  function replay(last: State): Placing[] {
+    const runs: Run[] = []
+    for (let s: State | null = last; s; s = s.from) if (s.run) runs.unshift(s.run)
+    const order: Placing[] = []
+    let done = noneDone(n)
+    for (const run of runs) {
+      const at = here(run.pose, run.tool)
+      done = close(done, (i) => wayOf[i]![at]! >= 0 && (run.any || tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]), (i) => order.push({ task: i, choice: wayOf[i]![at]!, pose: run.pose }))
+    }
+    return order
+  }
+
+  function poseSequence(p: Problem, shut: typeof close, allowed: readonly (readonly boolean[])[], everything: Done): number[] | null {
+    interface Stand { readonly done: Done; readonly pose: number; readonly cost: number; readonly from: Stand | null }
+    const open = new Heap<Stand>((a, b) => a.cost < b.cost)
+    const opened: Stand[][] = Array.from({ length: p.poses }, () => [])
+    open.push({ done: shut(noneDone(n), (i) => allowed[i]![p.pose]!), pose: p.pose, cost: 0, from: null })
+    for (let stand = open.pop(); stand; stand = open.pop()) {
+      if (includes(stand.done, everything)) {
+        const list: number[] = []
+        for (let s: Stand | null = stand; s; s = s.from) list.unshift(s.pose)
+        return list
+      }
+      const now = stand
+      if (opened[now.pose]!.some((o) => o.cost <= now.cost && includes(o.done, now.done))) continue
+      opened[now.pose]!.push(now)
+      for (let to = 0; to < p.poses; to++) if (to !== now.pose && Number.isFinite(turn[now.pose]![to]!)) open.push({ done: shut(now.done, (i) => allowed[i]![to]!), pose: to, cost: now.cost + turn[now.pose]![to]!, from: now })
+    }
+    return null
+  }
+}
+
+/** Bits that are set. */
+function ones(word: number): number {
+  let v = word - ((word >>> 1) & 0x55555555)
+  v = (v & 0x33333333) + ((v >>> 2) & 0x33333333)
+  return (((v + (v >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24
+}
+
+/** Everything has to be done, after this and that, and nothing else is asked. */
+function plain({ tasks, goal }: Problem): boolean {
+  const only = (need: Need): boolean => need === true || (typeof need === 'object' && ('all' in need ? need.all.every(only) : 'done' in need && need.done.length === 1))
+  const wanted = new Set(certain(goal))
+  return only(goal) && tasks.every((t, i) => wanted.has(i) && only(t.needs) && t.notAfter.length === 0 && t.ratherNotAfter.length === 0 && t.choices.every((c) => c.needs === undefined))
+}
