@@ -51,6 +51,12 @@ try {
     await page.getByRole('button', { name: 'drive motor', exact: true }).click()
     await page.getByText('Motor straight off the gearbox').waitFor()
   } })
+  await shoot('pocket-card', { before: async (page) => {
+    await page.goto(`${world.url()}/machines/whimbrel`)
+    await page.getByRole('radio', { name: 'rear tyre', exact: true }).check()
+    await page.getByRole('button', { name: 'Pocket card for the road' }).click()
+    await page.getByText('In the pocket').waitFor()
+  } })
   await shoot('people', { before: (page) => page.goto(`${world.url()}/people`) })
   await shoot('job-choose', { machine: /no\. 7/, before: frontMotor })
   await shoot('compare', { machine: /no\. 7/, before: async (page) => {
