@@ -17,6 +17,18 @@ const watch = () => {
   }).observe({ type: 'event', durationThreshold: 16 })
 }
 
+/** In the page: from now on, keeps how long each frame took. */
+const watchFrames = () => {
+  window.frames60 = []
+  let last = performance.now()
+  const tick = (now) => {
+    window.frames60.push(now - last)
+    last = now
+    requestAnimationFrame(tick)
+  }
+  requestAnimationFrame(tick)
+}
+
 export async function screenBench(cluster) {
   const world = await new World(cluster).open()
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS })
@@ -60,16 +72,7 @@ async function longRun(world, browser) {
   await signIn(page, world.url(), 'Marit')
   await openLongRun(page, world.url())
   await page.waitForTimeout(1000)
-  await page.evaluate(() => {
-    window.frames60 = []
-    let last = performance.now()
-    const tick = (now) => {
-      window.frames60.push(now - last)
-      last = now
-      requestAnimationFrame(tick)
-    }
-    requestAnimationFrame(tick)
-  })
+  await page.evaluate(watchFrames)
   for (let i = 0; i < 20; i++) {
     const before = await page.locator('aside h2').innerText()
     await page.locator('aside button.bg-copper').click()
@@ -94,16 +97,7 @@ async function rideFrames(world, browser) {
   const input = page.getByLabel('Its log, if there is one')
   await input.waitFor()
   await page.waitForTimeout(1000)
-  await page.evaluate(() => {
-    window.frames60 = []
-    let last = performance.now()
-    const tick = (now) => {
-      window.frames60.push(now - last)
-      last = now
-      requestAnimationFrame(tick)
-    }
-    requestAnimationFrame(tick)
-  })
+  await page.evaluate(watchFrames)
   const started = Date.now()
   await input.setInputFiles(file)
   await page.getByText(/million\.csv · 1,000,000 lines/).waitFor({ timeout: 60_000 })

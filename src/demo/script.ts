@@ -56,6 +56,16 @@ export class JobScript {
     return this.write('plan-adopted', { plan: result.value, file: file.id, revision: file.revision, settings: DEFAULT_SETTINGS })
   }
 
+  /** The job chosen, the door passed, and so many steps down. */
+  down(file: MachineFile, goal: string, variants: Record<string, string>, count = Infinity): this {
+    return this.adopt(file, goal, variants).ready().write('stage-moved', { to: 'take down' }).steps('down', count)
+  }
+
+  /** On to the bottom, what is new put in, and so many steps up. */
+  up(serials: { readonly oldSerial: string; readonly newSerial: string }, count = Infinity): this {
+    return this.write('stage-moved', { to: 'swap' }).swap(serials).write('stage-moved', { to: 'build up' }).steps('up', count)
+  }
+
   /** What the door asks before the way down: a sound pack, and a new part that matches, where one goes in. */
   ready(): this {
     if (!this.state().up.some((s) => s.mains)) this.write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.61, temperature: 19 })

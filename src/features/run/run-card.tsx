@@ -22,34 +22,30 @@ export function RunCard({ limb, step, present }: { readonly limb: 'down' | 'up';
 }
 
 function BottomCard() {
-  const { state, log, show, mayWork } = useJob()
-  const go = (): void => {
-    if (stageIndex(state.stage) < stageIndex('swap')) log('stage-moved', { to: 'swap' })
-    show('swap')
-  }
-  return (
-    <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">The way down is done</p>
-      <h2 className="title text-[30px]">At the bottom</h2>
-      <p className="text-[17px]">All that had to come off is off, and lies where the tray says.</p>
-      <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" className="w-full" onClick={go}>Go on to the swap</Button> : null}</div>
-    </article>
-  )
+  return <EndCard to="swap" limb="The way down is done" title="At the bottom" text="All that had to come off is off, and lies where the tray says." action="Go on to the swap" />
 }
 
 function TopCard() {
+  return <EndCard to="prove" limb="The way up is done" title="Everything is back" text="The tray is empty, or says what is not. Prove it before it goes home." action="Go on to prove" />
+}
+
+/** The end of a limb, and what comes after it; at the top also the same job at the other end, where the machine has one. */
+function EndCard({ to, limb, title, text, action }: { readonly to: 'swap' | 'prove'; readonly limb: string; readonly title: string; readonly text: string; readonly action: string }) {
   const { state, file, log, show, mayWork } = useJob()
-  const other = file && otherJob(file, state.job)
+  const other = to === 'prove' && file ? otherJob(file, state.job) : undefined
   const go = (): void => {
-    if (stageIndex(state.stage) < stageIndex('prove')) log('stage-moved', { to: 'prove' })
-    show('prove')
+    if (stageIndex(state.stage) < stageIndex(to)) log('stage-moved', { to })
+    show(to)
   }
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">The way up is done</p>
-      <h2 className="title text-[30px]">Everything is back</h2>
-      <p className="text-[17px]">The tray is empty, or says what is not. Prove it before it goes home.</p>
-      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" onClick={go}>Go on to prove</Button> : null}{mayWork && other ? <Button onClick={() => show('take in')}>The {other.name} too, the same way</Button> : null}</div>
+      <p className="text-[15px] text-steel">{limb}</p>
+      <h2 className="title text-[30px]">{title}</h2>
+      <p className="text-[17px]">{text}</p>
+      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+        {mayWork ? <Button weight="primary" onClick={go}>{action}</Button> : null}
+        {mayWork && other ? <Button onClick={() => show('take in')}>The {other.name} too, the same way</Button> : null}
+      </div>
     </article>
   )
 }
