@@ -8,6 +8,7 @@ import { consumableNeeds, secondPerson, toolNeeds } from './needs'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
 import { bearingOn, powerOf } from './steps'
+import { together } from './together'
 import { poseTurns, standingGuard, type Turns } from './turns'
 import { DEFAULT_PRICES, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart } from './types'
 import { compileUp, type UpAction } from './way-up'
@@ -131,7 +132,7 @@ function withPairs(down: readonly PlannedStep[], up: readonly PlannedStep[]): Pl
 function limb(steps: readonly PlannedStep[], order: Sequence): LimbPlan {
   const handsOn = steps.reduce((sum, s) => sum + s.minutes.likely * s.people + (s.turn ? s.turn.minutes.likely * s.turn.people : 0), 0)
   const elapsed = steps.reduce((sum, s) => sum + s.minutes.likely + (s.wait ?? 0) + (s.turn?.minutes.likely ?? 0), 0)
-  return { steps, minutes: { handsOn, elapsed }, bound: order.bound, gap: order.bound > 0 ? (order.cost - order.bound) / order.bound : 0, proved: order.proved }
+  return { steps, minutes: { handsOn, elapsed }, together: together(steps), bound: order.bound, gap: order.bound > 0 ? (order.cost - order.bound) / order.bound : 0, proved: order.proved }
 }
 
 function noWay(best: Completion, actions: ReadonlyMap<string, Action>, pose: string, turns: Turns): PlanResult {

@@ -1,6 +1,7 @@
 import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Use, Variants } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
+import type { Together } from './together'
 
 export type Limb = 'down' | 'up'
 
@@ -130,6 +131,8 @@ export interface PlannedStep {
 export interface LimbPlan {
   readonly steps: readonly PlannedStep[]
   readonly minutes: { readonly handsOn: number; readonly elapsed: number }
+  /** With a second mechanic all the way: minutes, and what no schedule of these steps can beat. */
+  readonly together: Together
   /** No order can take fewer minutes than this. */
   readonly bound: number
   /** (minutes − bound) / bound; 0 when proved. */

@@ -93,7 +93,9 @@ export function Gone({ names, mayChange, onBack }: { readonly names: readonly st
 function Helper({ plan, swap, now }: Pick<BenchListProps, 'plan' | 'swap' | 'now'>) {
   const after = plan.down.minutes.elapsed + swap
   const calls: Lift[] = [...plan.helper.down, ...plan.helper.up.map((l) => ({ ...l, from: l.from + after }))]
-  if (calls.length === 0) return null
+  const [alone, both] = [plan.down.minutes.elapsed + plan.up.minutes.elapsed, plan.down.together.minutes + plan.up.together.minutes]
+  const sooner = Math.round(alone - both)
+  if (calls.length === 0 && sooner < AS_GOOD) return null
   return (
     <section>
       <h3 className="narrow text-[15px] text-steel">Two people</h3>
@@ -104,6 +106,7 @@ function Helper({ plan, swap, now }: Pick<BenchListProps, 'plan' | 'swap' | 'now
           </li>
         ))}
       </ul>
+      {sooner >= AS_GOOD ? <p>A second mechanic all the way: {sooner} min sooner{now > 0 ? `, up again about ${clockText(now + (after + plan.up.minutes.elapsed - sooner) * 60_000, now)}` : ''}.</p> : null}
     </section>
   )
 }
