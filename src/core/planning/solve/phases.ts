@@ -3,7 +3,7 @@ import { type Done, includes, isDone, keyOf, type Need, noneDone, type Placing, 
 import { certain } from './relaxed'
 
 /** Pose sequences tried; states kept from phase to phase; tools picked up within one. */
-const KEPT = 16
+const KEPT = 32
 const DEEPEST = 24
 
 /**
