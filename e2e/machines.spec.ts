@@ -111,7 +111,9 @@ test('the pocket card has the smallest kit and fits one printed side, for the lo
     const pdf = (await page.pdf({ format: 'A4', margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' } })).toString('latin1')
     expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1)
     await clean(page, 'the pocket card')
-    await sheet.getByRole('button', { name: 'Close' }).click()
+    await expect(sheet.getByRole('button', { name: 'Close' })).toBeFocused()
+    await page.keyboard.press('Escape')
     await expect(sheet).toBeHidden()
+    await expect(page.getByRole('button', { name: 'Pocket card for the road' })).toBeFocused()
   }
 })

@@ -26,17 +26,17 @@ export function roadside(file: MachineFile): MachineFile {
 export function smallestKit(whole: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void = () => undefined): PlanResult {
   const file = roadside(whole)
   const limited = { ...options, nodeLimit: 500 }
-  let best = plan(file, 'untouched', [goal], limited)
-  if (!best.ok) return best
-  let kit = file.tools.map((t) => t.id)
-  const used = best.value.tools
-  const order = [...used].sort((a, b) => Number(b.special) - Number(a.special) || a.steps - b.steps)
-  kit = kit.filter((id) => used.some((t) => t.id === id) || file.joints.some((j) => j.down.modes.some((m) => m.substitutes?.some((s) => s.tool === id))))
+  const first = plan(file, 'untouched', [goal], limited)
+  if (!first.ok) return first
+  let best = first
+  const standIns = new Set(file.joints.flatMap((j) => j.down.modes.flatMap((m) => (m.substitutes ?? []).map((s) => s.tool))))
+  let kit = file.tools.map((t) => t.id).filter((id) => standIns.has(id) || first.value.tools.some((t) => t.id === id))
+  const order = [...first.value.tools].sort((a, b) => Number(b.special) - Number(a.special) || a.steps - b.steps)
   order.forEach((tool, i) => {
     onTool(i, order.length)
     const without = kit.filter((id) => id !== tool.id)
     const found = plan(file, 'untouched', [goal], { ...limited, toolsOwned: without })
-    if (!found.ok || found.value.tools.length >= (best.ok ? best.value.tools.length : Infinity)) return
+    if (!found.ok || found.value.tools.length >= best.value.tools.length) return
     best = found
     kit = without
   })

@@ -36,7 +36,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const [live, setLive] = useState('')
   const [avoid, setAvoid] = useState<readonly string[]>([])
   const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
-  const { lacking, setGone } = useLacking(settings.lacking)
+  const { lacking, setGone, unsaved } = useLacking(settings.lacking)
   const answers = JSON.stringify(state.variants)
   const latest = useRef(state)
   useEffect(() => {
@@ -89,6 +89,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       <h2 className="title text-[30px]">Which job?</h2>
       {mayWork ? <Tiles legend="Why do we go in?" name="goal" value={goal} onChange={choose} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} /> : <p className="text-[17px] text-steel">A mechanic chooses the job.</p>}
       {fault ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">▲ {fault}</p> : null}
+      {unsaved ? <p role="status" className="text-[15.5px]"><span className="font-bold text-look">◆ </span>What is not here counts for this page only: the server did not take it.</p> : null}
       {fault && lacking.size > 0 ? <Gone names={[...lacking].filter((name) => file.tools.some((t) => t.name === name))} mayChange={mayWork} onBack={(name) => setGone(name, false)} /> : null}
       {fault && avoid.length > 0 ? <Button weight="quiet" onClick={() => setAvoid([])}>Back to the shortest way</Button> : null}
       {goal && !planned && !fault ? <p role="status" className="text-[17px] text-steel">Working out the way down…</p> : null}

@@ -38,43 +38,43 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
   }
   return (
     <>
-    <main id="main" className="grid md:grid-cols-[minmax(0,1fr)_400px] print:hidden">
-      <div className="px-5 pb-10">
-        <p className="pt-4 text-[15px] text-steel">{file.class} · revision {file.revision}{file.mass ? ` · ${file.mass.value} kg` : ''}{file.pack ? ` · ${fullChargeVolts(file.pack)} V full` : ''}</p>
-        <h1 className="title text-[28px]">{file.name}, from the outside in</h1>
-        {faults.length > 0 ? (
-          <div role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
-            <p className="font-semibold"><span className="text-stop">▲ </span>{count(faults.length, 'fault')} in the file</p>
-            <ul>{faults.slice(0, 6).map((f) => <li key={f.at + f.value}>{f.at}: “{f.value}” {f.kind}</li>)}</ul>
+      <main id="main" className="grid md:grid-cols-[minmax(0,1fr)_400px] print:hidden" inert={card !== null}>
+        <div className="px-5 pb-10">
+          <p className="pt-4 text-[15px] text-steel">{file.class} · revision {file.revision}{file.mass ? ` · ${file.mass.value} kg` : ''}{file.pack ? ` · ${fullChargeVolts(file.pack)} V full` : ''}</p>
+          <h1 className="title text-[28px]">{file.name}, from the outside in</h1>
+          {faults.length > 0 ? (
+            <div role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
+              <p className="font-semibold"><span className="text-stop">▲ </span>{count(faults.length, 'fault')} in the file</p>
+              <ul>{faults.slice(0, 6).map((f) => <li key={f.at + f.value}>{f.at}: “{f.value}” {f.kind}</li>)}</ul>
+            </div>
+          ) : null}
+          <div className="mt-3 grid gap-3">
+            <Tiles legend="A job" name="goal" value={asked && 'goal' in asked ? asked.goal : ''} onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} />
+            {file.variants.map((v) => <Tiles key={v.id} legend={v.question} name={v.id} value={variants[v.id] ?? ''} onChange={(option) => setVariants({ ...variants, [v.id]: option })} options={v.options.map((o) => ({ value: o.id, label: o.label, ...(variants[v.id] === undefined && o.id === v.worst ? { hint: 'taken until answered' } : {}) }))} />)}
           </div>
-        ) : null}
-        <div className="mt-3 grid gap-3">
-          <Tiles legend="A job" name="goal" value={asked && 'goal' in asked ? asked.goal : ''} onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} />
-          {file.variants.map((v) => <Tiles key={v.id} legend={v.question} name={v.id} value={variants[v.id] ?? ''} onChange={(option) => setVariants({ ...variants, [v.id]: option })} options={v.options.map((o) => ({ value: o.id, label: o.label, ...(variants[v.id] === undefined && o.id === v.worst ? { hint: 'taken until answered' } : {}) }))} />)}
+          <ol className="mt-4 grid gap-2">
+            {layers.map((layer, i) => (
+              <li key={i} className="flex flex-wrap items-center gap-1.5 border-l-4 border-rule py-1 pl-3" style={{ marginLeft: `${Math.min(i, 10) * 14}px` }}>
+                <span className="narrow w-full text-[13.5px] text-steel">{i === 0 ? 'outermost' : `layer ${i + 1}`}</span>
+                {layer.parts.map((id) => chip(id, 'part'))}{layer.joints.map((id) => chip(id, 'fixing'))}{layer.connections.map((id) => chip(id, 'plug'))}
+              </li>
+            ))}
+          </ol>
+          {layers.length === 0 ? <p role="status" className="mt-4 text-[17px] text-steel">Taking it apart on paper…</p> : <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>}
+          <p className="text-[15.5px] text-steel">{revisions.length > 1 ? 'Revisions: ' : 'Revision '}{revisions.map((r, i) => <span key={r.revision}>{i > 0 ? ', ' : ''}<a className="inline-flex min-h-11 items-center underline underline-offset-4" href={`/api/machines/${file.id}?revision=${encodeURIComponent(r.revision)}`}>{r.revision}</a> ({count(r.jobs, 'job')})</span>)}. Tap one to save the file.</p>
+          {file.sealed.length > 0 ? <p className="text-[15.5px]"><span className="font-bold text-look">◆ </span>Sealed: {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}</p> : null}
         </div>
-        <ol className="mt-4 grid gap-2">
-          {layers.map((layer, i) => (
-            <li key={i} className="flex flex-wrap items-center gap-1.5 border-l-4 border-rule py-1 pl-3" style={{ marginLeft: `${Math.min(i, 10) * 14}px` }}>
-              <span className="narrow w-full text-[13.5px] text-steel">{i === 0 ? 'outermost' : `layer ${i + 1}`}</span>
-              {layer.parts.map((id) => chip(id, 'part'))}{layer.joints.map((id) => chip(id, 'fixing'))}{layer.connections.map((id) => chip(id, 'plug'))}
-            </li>
-          ))}
-        </ol>
-        {layers.length === 0 ? <p role="status" className="mt-4 text-[17px] text-steel">Taking it apart on paper…</p> : <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>}
-        <p className="text-[15.5px] text-steel">{revisions.length > 1 ? 'Revisions: ' : 'Revision '}{revisions.map((r, i) => <span key={r.revision}>{i > 0 ? ', ' : ''}<a className="inline-flex min-h-11 items-center underline underline-offset-4" href={`/api/machines/${file.id}?revision=${encodeURIComponent(r.revision)}`}>{r.revision}</a> ({count(r.jobs, 'job')})</span>)}. Tap one to save the file.</p>
-        {file.sealed.length > 0 ? <p className="text-[15.5px]"><span className="font-bold text-look">◆ </span>Sealed: {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}</p> : null}
-      </div>
-      <aside aria-label="What is in the way" tabIndex={0} className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto">
-        {asked && answer ? <Way asked={asked} answer={answer} onCard={setCard} /> : (
-          <>
-            <h2 className="title text-[24px]">What is in the way of it?</h2>
-            <p className="mt-2 text-[17px]">Tap a part, a fixing or a plug, or choose a job: all that has to come off for it lights up, in the order of the fewest turns and tools.</p>
-            <p className="mt-3 text-[15.5px] text-steel">Heavy outline: a part. Thin: a fixing, with how many. Dashed: a plug.</p>
-          </>
-        )}
-      </aside>
-    </main>
-    {card ? <PocketCard file={file} goal={file.goals.find((g) => g.id === card)!} variants={variants} onClose={() => setCard(null)} /> : null}
+        <aside aria-label="What is in the way" tabIndex={0} className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto">
+          {asked && answer ? <Way asked={asked} answer={answer} onCard={setCard} /> : (
+            <>
+              <h2 className="title text-[24px]">What is in the way of it?</h2>
+              <p className="mt-2 text-[17px]">Tap a part, a fixing or a plug, or choose a job: all that has to come off for it lights up, in the order of the fewest turns and tools.</p>
+              <p className="mt-3 text-[15.5px] text-steel">Heavy outline: a part. Thin: a fixing, with how many. Dashed: a plug.</p>
+            </>
+          )}
+        </aside>
+      </main>
+      {card ? <PocketCard file={file} goal={file.goals.find((g) => g.id === card)!} variants={variants} onClose={() => setCard(null)} /> : null}
     </>
   )
 }

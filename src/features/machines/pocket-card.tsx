@@ -1,9 +1,9 @@
 'use client'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Goal, MachineFile } from '../../core/machine'
 import type { Plan, PlannedStep } from '../../core/planning'
 import { kitAside } from '../../workers/planner'
-import { Button } from '../../ui/button'
+import { Button, buttonClass } from '../../ui/button'
 import { CAUTIONS } from '../shared/cautions'
 import { whyNot } from '../shared/plan-words'
 
@@ -20,11 +20,18 @@ export function PocketCard({ file, goal, variants, onClose }: { readonly file: M
     )
     return () => asking.abort()
   }, [file, goal, variants])
+  // It covers the page: the focus comes here, Escape leaves, and the focus goes back to what opened it.
+  const shut = useRef<HTMLButtonElement>(null)
+  useEffect(() => {
+    const opener = document.activeElement
+    shut.current?.focus()
+    return () => void setTimeout(() => opener instanceof HTMLElement && opener.focus())
+  }, [])
   return (
-    <div className="fixed inset-0 z-20 overflow-y-auto bg-paper p-5 text-ink print:static print:overflow-visible print:bg-white print:p-0 print:text-black" role="dialog" aria-modal="true" aria-label="Pocket card">
+    <div onKeyDown={(e) => e.key === 'Escape' && onClose()} className="fixed inset-0 z-20 overflow-y-auto bg-paper p-5 text-ink print:static print:overflow-visible print:bg-white print:p-0 print:text-black" role="dialog" aria-modal="true" aria-label="Pocket card">
       <div className="mx-auto max-w-[820px]">
         <div className="screen-only flex justify-between gap-3 pb-3">
-          <Button weight="quiet" onClick={onClose}>Close</Button>
+          <button ref={shut} type="button" className={buttonClass('quiet')} onClick={onClose}>Close</button>
           {'plan' in found ? <Button onClick={() => window.print()}>Print it</Button> : null}
         </div>
         {'fault' in found ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">▲ {found.fault}</p> : 'tried' in found ? <p role="status" className="text-[17px] text-steel">Leaving tools behind, one by one{found.of > 0 ? `: ${found.tried + 1} of ${found.of}` : ''}…</p> : <Card file={file} goal={goal} plan={found.plan} variants={variants} />}
