@@ -85,7 +85,7 @@ export const machineFileShape = shape({
   order: list(shape({ id: name(), limb: oneOf(['down', 'up']).required(), first: name(), then: name(), strength: oneOf(['must', 'prefer']).required(), consequence: name() })),
   loadPath: list(shape({ part: name(), joints: list(name()), support: name() })),
   poses: list(shape({ id: name(), name: name(), rotation: vec.required() })),
-  poseMoves: list(shape({ from: name(), to: name(), title: name(), people: number().strict().oneOf([1, 2]).required(), minutes, guard })),
+  poseMoves: list(shape({ from: name(), to: name(), title: name(), note: str(), people: number().strict().oneOf([1, 2]).required(), minutes, guard })),
   stacks: list(shape({ id: name(), name: name(), side: oneOf(['left', 'right']).required(), axle: name(), items: list(shape({ id: name(), name: name(), width: finite().min(0).required(), facing: vec, clamped: flag().required(), turns: flag().required(), joint: str() })) })),
   tools: list(shape({ id: name(), name: name(), short: name(), kind: name(), size: str(), form: str(), why: str(), special: flag() })),
   consumables: list(shape({ id: name(), name: name() })),

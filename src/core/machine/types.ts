@@ -144,6 +144,8 @@ export interface PoseMove {
   readonly from: string
   readonly to: string
   readonly title: string
+  /** What to mind while it is turned. */
+  readonly note?: string
   readonly people: 1 | 2
   readonly minutes: Minutes
   readonly guard?: Guard

@@ -56,10 +56,12 @@ export function asksDead(guard: Guard): boolean {
 export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | undefined {
   const moves = turns.path(before, pose)
   if (moves.length === 0) return undefined
+  const notes = [...new Set(moves.flatMap((move) => move.note ?? []))]
   const sum = (pick: (m: Minutes) => number): number => moves.reduce((total, move) => total + pick(move.minutes), 0)
   return {
     to: pose,
     title: moves.map((move) => move.title).join(', then '),
+    ...(notes.length > 0 ? { note: notes.join(' ') } : {}),
     people: moves.some((move) => move.people === 2) ? 2 : 1,
     minutes: { low: sum((m) => m.low), likely: sum((m) => m.likely), high: sum((m) => m.high) },
   }

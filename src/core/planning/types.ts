@@ -68,6 +68,7 @@ export interface PartSpec {
 export interface PoseTurn {
   readonly to: string
   readonly title: string
+  readonly note?: string
   readonly people: 1 | 2
   readonly minutes: Minutes
 }

@@ -106,8 +106,8 @@ export function curlew(): MachineFile {
     loadPath: [{ part: 'column', joints: ['lower-bolts', 'upper-bolts'], support: 'hold-column' }],
     poses: [{ id: 'on-wheels', name: 'on its wheels', rotation: [0, 0, 0] }, { id: 'front-raised', name: 'front raised, wheels free to turn', rotation: [0, -6, 0] }],
     poseMoves: [
-      { from: 'on-wheels', to: 'front-raised', title: 'Jack the front, both stands under the frame', people: 1, minutes: { low: 3, likely: 4, high: 7 }, guard: prepared('chock') },
-      { from: 'front-raised', to: 'on-wheels', title: 'Stands away, front let down', people: 1, minutes: { low: 2, likely: 3, high: 5 } },
+      { from: 'on-wheels', to: 'front-raised', title: 'Jack the front, both stands under the frame', note: 'Nobody under it until it stands on its stands.', people: 1, minutes: { low: 3, likely: 4, high: 7 }, guard: prepared('chock') },
+      { from: 'front-raised', to: 'on-wheels', title: 'Stands away, front let down', note: 'Nobody under it until it stands on its stands.', people: 1, minutes: { low: 2, likely: 3, high: 5 } },
     ],
     stacks: [],
     tools: [

@@ -104,8 +104,8 @@ export function godwit(): MachineFile {
     loadPath: [{ part: 'motor', joints: ['motor-bolts'], support: 'hold-motor' }],
     poses: [{ id: 'on-wheels', name: 'on its wheels, leaning', rotation: [0, 0, 0] }, { id: 'in-stand', name: 'in the work stand, by its seat post', rotation: [0, 0, 0] }],
     poseMoves: [
-      { from: 'on-wheels', to: 'in-stand', title: 'Lift it into the stand, clamp on the post', people: 2, minutes: { low: 0.75, likely: 1, high: 2 }, guard: prepared('seat-post') },
-      { from: 'in-stand', to: 'on-wheels', title: 'Lift it out of the stand', people: 2, minutes: { low: 0.5, likely: 1, high: 2 } },
+      { from: 'on-wheels', to: 'in-stand', title: 'Lift it into the stand, clamp on the post', note: 'By frame and bars, never by the motor.', people: 2, minutes: { low: 0.75, likely: 1, high: 2 }, guard: prepared('seat-post') },
+      { from: 'in-stand', to: 'on-wheels', title: 'Lift it out of the stand', note: 'By frame and bars, never by the motor.', people: 2, minutes: { low: 0.5, likely: 1, high: 2 } },
     ],
     stacks: [
       { id: 'spindle-right', name: 'spindle, right', side: 'right', axle: 'torque-spindle', items: [['crank bolt', 4, 'right-crank-bolt'], ['crank', 18], ['lock ring', 6, 'ring-nut'], ['spider', 5], ['bearing', 12, 'bearing-fit']].map(([item, width, joint], i) => ({ id: `spindle-right-${i + 1}`, name: item as string, width: width as number, clamped: i !== 4, turns: true, ...(joint === undefined ? {} : { joint: joint as string }) })) },

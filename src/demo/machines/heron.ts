@@ -105,8 +105,8 @@ export function heron(): MachineFile {
     loadPath: [{ part: 'motor', joints: ['motor-bolts'], support: 'sling' }],
     poses: [{ id: 'on-wheels', name: 'on its wheels', rotation: [0, 0, 0] }, { id: 'on-stands', name: 'rear on four stands', rotation: [0, -3, 0] }],
     poseMoves: [
-      { from: 'on-wheels', to: 'on-stands', title: 'Jack the rear, four stands under the frame', people: 2, minutes: { low: 6, likely: 8, high: 15 }, guard: prepared('chock') },
-      { from: 'on-stands', to: 'on-wheels', title: 'Stands away, rear let down', people: 2, minutes: { low: 4, likely: 6, high: 10 }, guard: on('motor') },
+      { from: 'on-wheels', to: 'on-stands', title: 'Jack the rear, four stands under the frame', note: 'Nobody under it until it stands on its stands.', people: 2, minutes: { low: 6, likely: 8, high: 15 }, guard: prepared('chock') },
+      { from: 'on-stands', to: 'on-wheels', title: 'Stands away, rear let down', note: 'Nobody under it until it stands on its stands.', people: 2, minutes: { low: 4, likely: 6, high: 10 }, guard: on('motor') },
     ],
     stacks: [],
     tools: [

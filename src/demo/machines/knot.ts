@@ -83,7 +83,7 @@ export function knot(): MachineFile {
     holes: [],
     steps: [
       { id: 'raise-top', kind: 'prepare', limb: 'both', gives: [raised], down: doing('Top right up by its remote', [way(FLAT, null, 0.5)], { note: 'While it still has power.', guard: { not: unplugged('mains-plug') }, ifOmitted: 'The pins lie under the closed top.' }), up: doing('Top down by its remote, hands clear', [way(UP, null, 0.5)], { cautions: ['H31'] }) },
-      { id: 'prop-top', kind: 'prepare', limb: 'both', gives: [prepared('prop-top'), { fact: 'supported', of: 'top' }], access: raised, down: doing('Prop under the top, pinned', [way(UP, null, 1)], { note: 'Before anything is unplugged or pulled.', ifOmitted: 'Nineteen kilograms come down on your arms.' }), up: doing('Prop out, top held by its actuator', [way(UP, null, 0.5)]) },
+      { id: 'prop-top', kind: 'prepare', limb: 'both', gives: [prepared('prop-top'), { fact: 'supported', of: 'top' }], access: raised, down: doing('Prop under the top, pinned', [way(UP, null, 1)], { note: 'Before any pin is pulled.', ifOmitted: 'Nineteen kilograms come down on your arms.' }), up: doing('Prop out, top held by its actuator', [way(UP, null, 0.5)]) },
       { id: 'note-extension', kind: 'prepare', limb: 'down', gives: [prepared('note-extension')], access: prepared('prop-top'), down: doing('Rod length measured and written down', [way(UP, 'calliper', 1)], { note: 'Eye to eye, to the millimetre: the new one is set to it.', photo: 'rod and rule' }) },
       { id: 'prove-dead', kind: 'prove', limb: 'down', gives: [DEAD], check: 'dead', access: all(unplugged('mains-plug'), open), down: doing('Prove dead at the 24 V plug', [way(BOTH, 'meter', 2)], { note: 'Checked meter, DC. Wait until its lamp is out.', cautions: ['H2', 'H4', 'H64'] }) },
       { id: 'inspect-plugs', kind: 'prepare', limb: 'down', gives: [prepared('inspect-plugs')], access: all(exposed('motor-plug'), exposed('remote-plug'), exposed('supply-plug'), DEAD), down: doing('Tug every plug at the box', [way(BOTH, null, 1.5)], { photo: 'plug row as found' }) },
@@ -103,8 +103,8 @@ export function knot(): MachineFile {
     loadPath: [{ part: 'top', joints: ['upper-pin', 'strut-clips'], support: 'prop-top' }],
     poses: [{ id: 'flat', name: 'top flat', rotation: [0, 0, 0] }, { id: 'top-up', name: 'top right up', rotation: [0, 0, 0] }],
     poseMoves: [
-      { from: 'flat', to: 'top-up', title: 'Stand at the open side', people: 1, minutes: { low: 0, likely: 0.25, high: 0.5 }, guard: raised },
-      { from: 'top-up', to: 'flat', title: 'Stand back from the closed top', people: 1, minutes: { low: 0, likely: 0.25, high: 0.5 } },
+      { from: 'flat', to: 'top-up', title: 'Stand at the open side', note: 'Hands clear of the hinge.', people: 1, minutes: { low: 0, likely: 0.25, high: 0.5 }, guard: raised },
+      { from: 'top-up', to: 'flat', title: 'Stand back from the closed top', note: 'Hands clear of the hinge.', people: 1, minutes: { low: 0, likely: 0.25, high: 0.5 } },
     ],
     stacks: [],
     tools: [

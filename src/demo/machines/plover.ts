@@ -105,8 +105,8 @@ export function plover(): MachineFile {
     loadPath: [{ part: 'fork', joints: ['head-nuts'], support: 'hold-fork' }],
     poses: [{ id: 'on-wheels', name: 'on its wheels', rotation: [0, 0, 0] }, { id: 'nose-up', name: 'nose up on its block', rotation: [0, -20, 0] }],
     poseMoves: [
-      { from: 'on-wheels', to: 'nose-up', title: 'Raise the nose onto its block', people: 2, minutes: { low: 0.5, likely: 1, high: 2 }, guard: raised },
-      { from: 'nose-up', to: 'on-wheels', title: 'Lower the nose onto its wheel', people: 2, minutes: { low: 0.5, likely: 1, high: 2 }, guard: on('fork') },
+      { from: 'on-wheels', to: 'nose-up', title: 'Raise the nose onto its block', note: 'Chocks in place, feet clear of the block.', people: 2, minutes: { low: 0.5, likely: 1, high: 2 }, guard: raised },
+      { from: 'nose-up', to: 'on-wheels', title: 'Lower the nose onto its wheel', note: 'Chocks in place, feet clear of the block.', people: 2, minutes: { low: 0.5, likely: 1, high: 2 }, guard: on('fork') },
     ],
     stacks: [
       stackOf('left-stack', 'front axle, left', 'left', 'wheel', [['nut', 10, 'left-nut'], ['flat', 2, 'left-washers'], ['tab', 2.5, 'left-washers'], ['fork', 6], ['spacer', 9, 'left-spacer-fit']]),

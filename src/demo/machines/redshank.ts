@@ -87,8 +87,8 @@ export function redshank(): MachineFile {
     loadPath: [{ part: 'gearbox', joints: ['gearbox-bolts'], support: 'jack' }],
     poses: [{ id: 'on-wheels', name: 'on its wheels', rotation: [0, 0, 0] }, { id: 'on-blocks', name: 'rear on two blocks', rotation: [0, -12, 0] }],
     poseMoves: [
-      { from: 'on-wheels', to: 'on-blocks', title: 'Raise the rear onto its blocks', people: 2, minutes: { low: 1.5, likely: 2, high: 4 } },
-      { from: 'on-blocks', to: 'on-wheels', title: 'Lower the rear onto its wheels', people: 2, minutes: { low: 1, likely: 2, high: 3 } },
+      { from: 'on-wheels', to: 'on-blocks', title: 'Raise the rear onto its blocks', note: 'Bed empty, chocks in place.', people: 2, minutes: { low: 1.5, likely: 2, high: 4 } },
+      { from: 'on-blocks', to: 'on-wheels', title: 'Lower the rear onto its wheels', note: 'Bed empty, chocks in place.', people: 2, minutes: { low: 1, likely: 2, high: 3 } },
     ],
     stacks: [],
     tools: [

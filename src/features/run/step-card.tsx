@@ -48,7 +48,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           ))}
         </dl>
       ) : null}
-      {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. Brake held, nothing loose on top.' : 'Hold the brake while you turn it.'}</p> : null}
+      {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. ' : ''}{turn.note ?? 'Brake held, nothing loose on top.'}</p> : null}
       <Picture step={step} photoOnly={turn !== null} />
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
       <Cautions key={step.id} step={step} />
