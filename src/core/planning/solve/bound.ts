@@ -1,8 +1,13 @@
-import { type Done, isDone, meets, type Need, needTests, noneDone, type Problem } from './problem'
-import { certain, closure, entries, relaxed } from './relaxed'
+import { bitsWhere, closures } from './closure'
+import { entries } from './entries'
+import { inGroups } from './groups'
+import { certain, type Done, isDone, meets, type Need, needTests, noneDone, type Problem } from './problem'
+import { relaxed } from './relaxed'
 
 /** More tasks than this, and the tools still to be picked up are counted from chains instead of searched for. */
 const SEARCHED = 70
+/** Of long problems, those in which turns and tools are also searched for together; beyond, that finds less than each alone. */
+const LOOKED_AT_TOGETHER = 150
 
 /** Least seconds from a state to the goal, in three parts whose sum is never more than the truth. */
 export interface Bound {
@@ -30,9 +35,10 @@ export function bounds(problem: Problem): Bound {
   const n = tasks.length
   const least = tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
   const tests = needTests(problem)
-  const everything = tasks.map(() => true)
-  const reachable = tests.goal(closure(tests, noneDone(n), everything, -1), true)
-  const necessary = tasks.map((_, i) => reachable && !tests.goal(closure(tests, noneDone(n), everything, i), true))
+  const closure = closures(problem)
+  const without = (task: number): boolean => tests.goal(closure(noneDone(n), bitsWhere(n, (i) => i !== task)), true)
+  const reachable = without(-1)
+  const necessary = tasks.map((_, i) => reachable && !without(i))
   const options = optionBounds(problem, necessary, least)
 
   const work = (done: Done): number => {
@@ -44,20 +50,24 @@ export function bounds(problem: Problem): Bound {
   const poses = tasks.map((t) => new Set(t.choices.flatMap((c) => c.poses)))
   const toPose = entries(problem, necessary, problem.poses, (i, pose) => poses[i]!.size === 1 && poses[i]!.has(pose), (i, pose) => !poses[i]!.has(pose), (pose) => Math.min(...problem.turn.map((row, from) => (from === pose ? Infinity : row[pose]!))))
   const far = farthest(problem, necessary)
-  const turns = relaxed(problem, tests, {
+  const turns = relaxed(problem, tests, closure, {
     count: problem.poses, allows: (i, pose) => poses[i]!.has(pose), change: (from, to) => problem.turn[from]![to]!, floor: (done, pose) => Math.max(far(done, pose), toPose(done, pose)),
   })
   const pickUps = entries(problem, necessary, problem.tools, (i, tool) => tasks[i]!.choices.every((c) => c.tool === tool), (i, tool) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== tool), () => problem.swap)
   // Bare hands are a class of their own, left for good with the first tool; they hold on to the tool that is in hand.
-  const hands = relaxed(problem, tests, {
+  const hands = relaxed(problem, tests, closure, {
     count: problem.tools + 1, allows: (i, tool) => tasks[i]!.choices.some((c) => c.tool < 0 || c.tool === tool), change: (_, to) => (to === problem.tools ? Infinity : problem.swap), floor: pickUps,
   })
   const hand = (tool: number): number => (tool < 0 ? problem.tools : tool)
   const swaps = n > SEARCHED ? (done: Done, tool: number): number => pickUps(done, hand(tool)) : (done: Done, tool: number): number => hands.rest(done, hand(tool))
   const none = noneDone(n)
+  const setUp = (): number => {
+    const apart = turns.once(none, problem.pose) + hands.once(none, hand(problem.tool))
+    return n > SEARCHED && n <= LOOKED_AT_TOGETHER ? Math.max(apart, inGroups({ problem, tests, closure, necessary, turns: turns.rest })) : apart
+  }
   return {
     necessary, reachable, work, swaps, turns: turns.rest,
-    whole: reachable ? work(none) + turns.once(none, problem.pose) + hands.once(none, hand(problem.tool)) : Infinity,
+    whole: reachable ? work(none) + setUp() : Infinity,
     rest: (done, pose, tool) => work(done) + turns.rest(done, pose) + swaps(done, tool),
   }
 }

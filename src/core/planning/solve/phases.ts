@@ -1,6 +1,6 @@
+import { bitsWhere, type Closure, closures } from './closure'
 import { Heap } from './heap'
-import { type Done, includes, isDone, keyOf, type Need, noneDone, type Placing, type Problem } from './problem'
-import { certain } from './relaxed'
+import { bitsOf, certain, type Done, includes, isDone, keyOf, noneDone, type Placing, type Problem } from './problem'
 
 /** Pose sequences tried; states kept from phase to phase; tools picked up within one. */
 const KEPT = 32
@@ -14,13 +14,14 @@ const DEEPEST = 24
  */
 export function byPhases(problem: Problem): readonly Placing[] | null {
   if (!plain(problem)) return null
-  const { tasks, poses, tools, turn, swap } = problem
+  const { tasks, poses, tools, swap } = problem
   const n = tasks.length
   const needs = tasks.map((t) => certain(t.needs))
   const after: number[][] = tasks.map(() => [])
   needs.forEach((list, i) => list.forEach((first) => after[first]!.push(i)))
   const least = tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
-  const inPose = tasks.map((t) => Array.from({ length: poses }, (_, p) => t.choices.some((c) => c.poses.includes(p))))
+  const close = closures(problem)
+  const inPose = Array.from({ length: poses }, (_, p) => bitsWhere(n, (i) => tasks[i]!.choices.some((c) => c.poses.includes(p))))
   /** The way of a task in a pose with a tool in hand that is the least work there; −1 for none. */
   const wayOf = tasks.map((t) => Array.from({ length: poses * (tools + 1) }, (_, at) => {
     const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
@@ -31,32 +32,11 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
     return best
   }))
   const here = (pose: number, tool: number): number => pose * (tools + 1) + tool + 1
+  // What can be done in a pose with a tool in hand in its least work, and what in any way.
+  const cheaply = Array.from({ length: poses * (tools + 1) }, (_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0 && tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]))
+  const anyhow = cheaply.map((_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0))
 
-  /** Everything that may be done, and then what that opens, and so on; each is told as it is done. */
-  const close = (from: Done, may: (task: number) => boolean, tell?: (task: number) => void): Done => {
-    const done = from.slice()
-    const missing = new Int16Array(n)
-    const open: number[] = []
-    for (let i = 0; i < n; i++) {
-      if (isDone(done, i)) continue
-      let count = 0
-      for (const first of needs[i]!) if (!isDone(done, first)) count++
-      missing[i] = count
-      if (count === 0 && may(i)) open.push(i)
-    }
-    for (let i = open.pop(); i !== undefined; i = open.pop()) {
-      done[i >>> 5]! |= 1 << (i & 31)
-      tell?.(i)
-      for (const next of after[i]!) {
-        missing[next] = missing[next]! - 1
-        if (missing[next] === 0 && may(next)) open.push(next)
-      }
-    }
-    return done
-  }
-  const all = tasks.reduce((done, _, i) => ((done[i >>> 5]! |= 1 << (i & 31)), done), noneDone(n))
-
-  const sequence = poseSequence(problem, close, inPose, all)
+  const sequence = poseSequence(problem, close, inPose)
   if (!sequence) return null
   // What may be left after each phase: told backward, a task with all that comes after it.
   const mayWait: boolean[][] = sequence.map(() => [])
@@ -66,25 +46,22 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
     for (let moved = true; moved; ) {
       moved = false
       for (let i = 0; i < n; i++) {
-        if (wait[i] || !inPose[i]![sequence[k]!] || !after[i]!.every((j) => wait[j])) continue
+        if (wait[i] || !isDone(inPose[sequence[k]!]!, i) || !after[i]!.every((j) => wait[j])) continue
         wait[i] = true
         moved = true
       }
     }
     mayWait[k - 1] = wait
   }
-  const must = mayWait.map((wait) => tasks.reduce((done, _, i) => (wait[i] ? done : ((done[i >>> 5]! |= 1 << (i & 31)), done)), noneDone(n)))
+  const must = mayWait.map((wait) => bitsWhere(n, (i) => !wait[i]))
 
   interface State { readonly done: Done; readonly tool: number; readonly cost: number; readonly from: State | null; readonly run: Run | null }
   /** A stretch in one pose with one tool; `any`: dearer ways too. */
   interface Run { readonly pose: number; readonly tool: number; readonly any: boolean }
   const step = (state: State, run: Run): State => {
     let extra = 0
-    const may = (i: number): boolean => {
-      const way = wayOf[i]![here(run.pose, run.tool)]!
-      return way >= 0 && (run.any || tasks[i]!.choices[way]!.work === least[i])
-    }
-    const done = close(state.done, may, run.any ? (i) => (extra += tasks[i]!.choices[wayOf[i]![here(run.pose, run.tool)]!]!.work - least[i]!) : undefined)
+    const at = here(run.pose, run.tool)
+    const done = run.any ? close(state.done, anyhow[at]!, (i) => (extra += tasks[i]!.choices[wayOf[i]![at]!]!.work - least[i]!)) : close(state.done, cheaply[at]!)
     return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : swap) + extra, from: state, run }
   }
   const count = (done: Done): number => done.reduce((sum, word) => sum + ones(word), 0)
@@ -123,7 +100,7 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
     const cheap = new Set<number>()
     const dear = new Set<number>()
     for (let i = 0; i < n; i++) {
-      if (isDone(state.done, i) || !inPose[i]![pose] || !needs[i]!.every((first) => isDone(state.done, first))) continue
+      if (isDone(state.done, i) || !isDone(inPose[pose]!, i) || !needs[i]!.every((first) => isDone(state.done, first))) continue
       for (const c of tasks[i]!.choices) if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
     }
     return [...[...cheap].map((tool) => ({ pose, tool, any: false })), ...[...dear].map((tool) => ({ pose, tool, any: true }))]
@@ -136,29 +113,31 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
     let done = noneDone(n)
     for (const run of runs) {
       const at = here(run.pose, run.tool)
-      done = close(done, (i) => wayOf[i]![at]! >= 0 && (run.any || tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]), (i) => order.push({ task: i, choice: wayOf[i]![at]!, pose: run.pose }))
+      done = close(done, (run.any ? anyhow : cheaply)[at]!, (i) => order.push({ task: i, choice: wayOf[i]![at]!, pose: run.pose }))
     }
     return order
   }
+}
 
-  function poseSequence(p: Problem, shut: typeof close, allowed: readonly (readonly boolean[])[], everything: Done): number[] | null {
-    interface Stand { readonly done: Done; readonly pose: number; readonly cost: number; readonly from: Stand | null }
-    const open = new Heap<Stand>((a, b) => a.cost < b.cost)
-    const opened: Stand[][] = Array.from({ length: p.poses }, () => [])
-    open.push({ done: shut(noneDone(n), (i) => allowed[i]![p.pose]!), pose: p.pose, cost: 0, from: null })
-    for (let stand = open.pop(); stand; stand = open.pop()) {
-      if (includes(stand.done, everything)) {
-        const list: number[] = []
-        for (let s: Stand | null = stand; s; s = s.from) list.unshift(s.pose)
-        return list
-      }
-      const now = stand
-      if (opened[now.pose]!.some((o) => o.cost <= now.cost && includes(o.done, now.done))) continue
-      opened[now.pose]!.push(now)
-      for (let to = 0; to < p.poses; to++) if (to !== now.pose && Number.isFinite(turn[now.pose]![to]!)) open.push({ done: shut(now.done, (i) => allowed[i]![to]!), pose: to, cost: now.cost + turn[now.pose]![to]!, from: now })
+/** The cheapest turns in which everything gets done when tools cost nothing. */
+function poseSequence({ tasks, pose, poses, turn }: Problem, close: Closure, inPose: readonly Done[]): number[] | null {
+  interface Stand { readonly done: Done; readonly pose: number; readonly cost: number; readonly from: Stand | null }
+  const all = bitsWhere(tasks.length, () => true)
+  const open = new Heap<Stand>((a, b) => a.cost < b.cost)
+  const opened: Stand[][] = inPose.map(() => [])
+  open.push({ done: close(noneDone(tasks.length), inPose[pose]!), pose, cost: 0, from: null })
+  for (let stand = open.pop(); stand; stand = open.pop()) {
+    if (includes(stand.done, all)) {
+      const list: number[] = []
+      for (let s: Stand | null = stand; s; s = s.from) list.unshift(s.pose)
+      return list
     }
-    return null
+    const now = stand
+    if (opened[now.pose]!.some((o) => o.cost <= now.cost && includes(o.done, now.done))) continue
+    opened[now.pose]!.push(now)
+    for (let to = 0; to < poses; to++) if (to !== now.pose && Number.isFinite(turn[now.pose]![to]!)) open.push({ done: close(now.done, inPose[to]!), pose: to, cost: now.cost + turn[now.pose]![to]!, from: now })
   }
+  return null
 }
 
 /** Bits that are set. */
@@ -170,7 +149,6 @@ function ones(word: number): number {
 
 /** Everything has to be done, after this and that, and nothing else is asked. */
 function plain({ tasks, goal }: Problem): boolean {
-  const only = (need: Need): boolean => need === true || (typeof need === 'object' && ('all' in need ? need.all.every(only) : 'done' in need && need.done.length === 1))
-  const wanted = new Set(certain(goal))
-  return only(goal) && tasks.every((t, i) => wanted.has(i) && only(t.needs) && t.notAfter.length === 0 && t.ratherNotAfter.length === 0 && t.choices.every((c) => c.needs === undefined))
+  const wanted = bitsOf(goal, tasks.length)
+  return wanted !== null && tasks.every((t, i) => isDone(wanted, i) && bitsOf(t.needs, tasks.length) !== null && t.notAfter.length === 0 && t.ratherNotAfter.length === 0 && t.choices.every((c) => c.needs === undefined))
 }

@@ -93,7 +93,7 @@ export function meets(need: Need, done: Done, relaxed = false): boolean {
 }
 
 /** The bits that a need asks for, where it asks for nothing else than that some tasks are done; null otherwise. */
-function bitsOf(need: Need, tasks: number): Done | null {
+export function bitsOf(need: Need, tasks: number): Done | null {
   const bits = noneDone(tasks)
   const add = (n: Need): boolean => {
     if (typeof n === 'boolean') return n
@@ -105,8 +105,20 @@ function bitsOf(need: Need, tasks: number): Done | null {
   return add(need) ? bits : null
 }
 
+/** Tasks that have to be done for the need to hold, as far as that is plain. */
+export function certain(need: Need): number[] {
+  if (typeof need === 'boolean' || 'undone' in need || 'any' in need) return []
+  if ('all' in need) return [...new Set(need.all.flatMap(certain))]
+  return need.done.length === 1 ? [need.done[0]!] : []
+}
+
+export interface Tests {
+  readonly task: (task: number, done: Done, relaxed: boolean) => boolean
+  readonly goal: (done: Done, relaxed: boolean) => boolean
+}
+
 /** Tests of all needs of a problem, by words of bits where a need allows it. */
-export function needTests(problem: Problem): { readonly task: (task: number, done: Done, relaxed: boolean) => boolean; readonly goal: (done: Done, relaxed: boolean) => boolean } {
+export function needTests(problem: Problem): Tests {
   const test = (need: Need): ((done: Done, relaxed: boolean) => boolean) => {
     const bits = bitsOf(need, problem.tasks.length)
     if (!bits) return (done, relaxed) => meets(need, done, relaxed)

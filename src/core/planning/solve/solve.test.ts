@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { coverTree, wildProblem } from '../../../../tests/order-problems'
 import { bounds, costOf, DEFAULT_LIMITS, EVERY_RULE, limitsFor, mayDo, meets, noneDone, type Problem, solve, withDone } from './index'
+import { closures } from './closure'
+import { inGroups } from './groups'
 import { byPhases } from './phases'
-import { isDone, keyOf, stepCost } from './problem'
+import { isDone, keyOf, needTests, stepCost } from './problem'
 
 const EXACT = { nodes: 2_000_000, beam: 20 }
 
@@ -81,8 +83,11 @@ describe('the cheapest order', () => {
       const problem = seed % 2 === 0 ? wildProblem(1000 + seed, 10 + (seed % 3), seed % 4 === 0) : coverTree(seed, 10 + (seed % 5), 3, 4)
       const { best, rows } = byTable(problem)
       expect(answer(problem), `seed ${seed}`).toBe(best)
-      if (seed % 10 !== 0 || best === Infinity) continue
+      if (best === Infinity) continue
       const bound = bounds(problem)
+      const together = inGroups({ problem, tests: needTests(problem), closure: closures(problem), necessary: bound.necessary, turns: bound.turns })
+      expect(bound.work(noneDone(problem.tasks.length)) + together, `seed ${seed}, tools by twos`).toBeLessThanOrEqual(best)
+      if (seed % 10 !== 0) continue
       const step = Math.max(1, Math.floor(rows.length / 60))
       for (let i = 0; i < rows.length; i += step) {
         const { done, pose, tool } = rows[i]!
@@ -126,6 +131,18 @@ describe('the cheapest order', () => {
       expect(found.bound).toBeLessThanOrEqual(found.cost)
     }
     expect(byPhases(wildProblem(3, 12))).toBeNull()
+  }, 60_000)
+
+  it('is bounded better where turns and tools are looked at together', () => {
+    for (let seed = 1; seed <= 4; seed++) {
+      const problem = coverTree(seed, 90)
+      const found = solve(problem, limitsFor(90))!
+      const least = problem.tasks.reduce((sum, t) => sum + Math.min(...t.choices.map((c) => c.work)), 0)
+      const none = noneDone(90)
+      const bound = bounds(problem)
+      expect(found.bound, `seed ${seed}`).toBeGreaterThan(least + bound.turns(none, problem.pose) + bound.swaps(none, problem.tool))
+      expect((found.cost - found.bound) / found.bound).toBeLessThan(0.025)
+    }
   }, 60_000)
 
   it('is none where the goal is out of reach', () => {

@@ -45,7 +45,7 @@ const LONGEST_SEARCH = 150
 
 /** Limits that keep a problem of so many tasks within about a second to three. */
 export function limitsFor(tasks: number): Limits {
-  return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 1_500, beam: 16 } : { nodes: 40, beam: 5 }
+  return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 100, beam: 16 } : { nodes: 40, beam: 5 }
 }
 
 interface Node {
