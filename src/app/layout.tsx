@@ -2,6 +2,8 @@ import type { Metadata, Viewport } from 'next'
 import localFont from 'next/font/local'
 import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
+// The bar is on every page: named here, its script is packed once for all of them instead of once a page.
+import '@/features/shell/header'
 import './globals.css'
 
 const archivo = localFont({

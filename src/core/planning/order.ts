@@ -144,7 +144,7 @@ export function upItems(file: MachineFile, ups: readonly UpAction[], variants: V
     standing,
     needs: { all: up.after.map((id) => ({ done: [at.get(id)!] })) },
     notAfter: [],
-    ratherNotAfter: prefers.filter((r) => r.first === up.id).flatMap((r) => at.get(r.then) ?? []),
+    ratherNotAfter: [...prefers.filter((r) => r.first === up.id).map((r) => r.then), ...up.ratherBefore].flatMap((id) => at.get(id) ?? []),
   }))
   return { items, goal: { all: ups.map((_, i) => ({ done: [i] })) } }
 }

@@ -1,5 +1,6 @@
 import { type Doing, type FileIndex, holds, type Guard, type Variants } from '../machine'
 import type { Action } from './actions'
+import { powerOf } from './steps'
 
 /** One thing to be done on the way back up: the return of an action, or a check. */
 export interface UpAction {
@@ -10,6 +11,8 @@ export interface UpAction {
   readonly answers: Action | null
   readonly check?: string
   readonly after: readonly string[]
+  /** What should rather not have been done yet: nobody looks along leads with a hand in a live machine that need not be live. */
+  readonly ratherBefore: readonly string[]
 }
 
 /**
@@ -30,8 +33,9 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     const mirror = [...neededBy(action, down)].filter((id) => known.has(id) && !overruled(id, action.id))
     const own = backOn(doing.guard).flatMap((fact) => down.filter((a) => a.gives.includes(fact)).map((a) => a.id))
     const ruled = rules.filter((r) => r.then === action.id).map((r) => r.first)
-    return { id: action.id, action, doing, answers: action, after: unique([...mirror, ...own, ...ruled], known, action.id) }
+    return { id: action.id, action, doing, answers: action, after: unique([...mirror, ...own, ...ruled], known, action.id), ratherBefore: [] }
   })
+  const live = returns.filter((a) => powerOf(index, a, 'up') === 'live').map((a) => a.id)
   for (const check of checks) {
     const step = index.steps.get(check.id.slice(5))!
     ups.push({
@@ -41,6 +45,7 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
       answers: null,
       ...(step.check !== undefined ? { check: step.check } : {}),
       after: unique(step.after ?? [], known, check.id),
+      ratherBefore: step.check === 'pinch' ? live : [],
     })
   }
   const before = checks.flatMap((check) => (index.steps.get(check.id.slice(5))?.before ?? []).map((id) => [check.id, id] as const))

@@ -17,6 +17,8 @@ import { JobHead } from './job-head'
 import { LinkBar, StateStrip } from './state-strip'
 import { doStep, pedalMay, turnNeeded } from '../run/do-step'
 import { Ladder, type LadderProps } from '../run/ladder'
+// Used by most of what is loaded later: here once, instead of again in each of them.
+import '../../ui/field'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
 const RunCard = dynamic(() => import('../run/run-card').then((m) => m.RunCard))
