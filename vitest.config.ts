@@ -5,7 +5,7 @@ export default defineConfig({
   resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
   test: {
     projects: [
-      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] } },
+      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], testTimeout: 60_000 } },
       { extends: true, test: { name: 'database', include: ['tests/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
       { extends: true, test: { name: 'start', include: ['tests/start/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 60_000 } },
     ],
