@@ -66,6 +66,7 @@ export const machineFileShape = shape({
   joints: list(shape({
     id: name(), when: guard, name: name(), kind: oneOf(JOINT_KINDS).required(), holds: list(name()), frees: maybe(str()),
     members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2), stay: flag() })), label: name(), thread: str(), head: str(), torque: quantity, strength: str(),
+    driver: shape({ start: oneOf(['hand', 'driver']).required(), clutch: finite().integer().min(1), finish: oneOf(['hand', 'driver', 'wrench']).required() }).default(undefined),
     pattern: oneOf(['criss-cross', 'star', 'in turn']), critical: oneOf(['axle', 'steering', 'brake', 'pack terminal']), captive: flag(), consumable: str(),
     lock: shape({ product: name(), grade: oneOf(['low', 'medium', 'high']).required(), handlingMinutes: finite().min(0).required(), cureHours: finite().min(0).required(), source: oneOf(SOURCES) }).default(undefined),
     role: oneOf(['working', 'dust', 'cover']).required(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
@@ -75,9 +76,9 @@ export const machineFileShape = shape({
     id: name(), when: guard, name: name(), family: name(), releaseHow: name(), keying: str(), pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
     mates: list(name()).length(2), access: guard, down: needed(doing), up: doing,
   })),
-  cables: list(shape({ id: name(), name: name(), of: name(), route: list(name()), end: shape({ width: finite().min(0).required(), height: finite().min(0).required(), tolerance: finite().min(0).required() }).default(undefined),
+  cables: list(shape({ id: name(), name: name(), of: name(), route: list(name()), diameter: finite().min(0), end: shape({ width: finite().min(0).required(), height: finite().min(0).required(), tolerance: finite().min(0).required() }).default(undefined),
     slack: shape({ leftLock: quantity.required(), rightLock: quantity.required() }).default(undefined), ties: maybe(shape({ joint: name(), shares: list(name()) })) })),
-  holes: list(shape({ id: name(), part: name(), width: finite().min(0).required(), height: finite().min(0).required() })),
+  holes: list(shape({ id: name(), name: str(), passing: oneOf(['one by one', 'together']), part: name(), width: finite().min(0).required(), height: finite().min(0).required() })),
   steps: list(shape({
     id: name(), when: guard, kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(), limb: oneOf(['down', 'up', 'both']).required(), check: str(),
     access: guard, down: doing, up: doing, gives: maybe(shape({ fact: oneOf(FACTS).required(), of: name() })), after: maybe(str()), before: maybe(str()),

@@ -3,7 +3,7 @@ export type { Fact, FactName, Guard } from './guard-types'
 export { PASSES } from './doing'
 export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use } from './doing'
 export { JOINT_KINDS } from './joint'
-export type { Connection, Joint, JointKind, Lock, Member, Pin } from './joint'
+export type { Connection, Driver, Joint, JointKind, Lock, Member, Pin } from './joint'
 export { DRIVE_KINDS, MACHINE_CLASSES } from './types'
 export type {
   Cable, Consumable, DriveKind, DriveUnit, FileStep, Goal, Hole, LoadPath, MachineClass, MachineFile, OrderRule, Pack, Part, Pose, PoseMove,
@@ -11,6 +11,8 @@ export type {
 } from './types'
 export { compareOne } from './compare'
 export type { Compared, CompareSpec } from './compare'
+export { directionOf, pointing, sidesIn, turned } from './facing'
+export { feedOrder } from './feeding'
 export { nameOfToken } from './names'
 export { otherJob, sideless } from './twin'
 export { both, factKey, factsIn, settled, holds } from './guards'

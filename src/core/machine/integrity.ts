@@ -1,3 +1,4 @@
+import { feedOrder } from './feeding'
 import { factsIn, holds } from './guards'
 import { closureOf, type FileIndex, indexFile } from './file-index'
 import type { Doing } from './doing'
@@ -218,19 +219,14 @@ function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, faul
 
 /** A connector larger than a hole on its route has to be taken apart to pass: some step has to give that. */
 function checkPassing(file: MachineFile, faults: FileFault[]): void {
-  const holes = new Map(file.holes.map((h) => [h.id, h]))
   const apart = new Set(file.steps.flatMap((s) => (s.gives ?? []).flatMap((g) => (g.fact === 'de-pinned' ? [g.of] : []))))
-  file.cables.forEach((cable, i) => {
-    const end = cable.end
-    if (!end || cable.route.some((id) => apart.has(id))) return
-    const fits = (w: number, h: number): boolean => end.width + end.tolerance <= w && end.height + end.tolerance <= h
-    cable.route.forEach((id, k) => {
-      const hole = holes.get(id)
-      if (hole && !fits(hole.width, hole.height) && !fits(hole.height, hole.width)) {
-        faults.push({ kind: 'does not pass', at: `/cables/${i}/route/${k}`, value: id, expected: `${end.width} × ${end.height} mm does not go through ${hole.width} × ${hole.height} mm: a step that takes the plug apart` })
-      }
-    })
-  })
+  for (const hole of file.holes) {
+    const leads = file.cables.filter((c) => c.route.includes(hole.id) && !c.route.some((id) => apart.has(id)))
+    const { stuck } = feedOrder(hole, leads)
+    if (!stuck) continue
+    const beside = leads.length > 1 ? `${hole.passing === 'together' ? ', all plugs together' : ', beside the others'}` : ''
+    faults.push({ kind: 'does not pass', at: `/cables/${file.cables.indexOf(stuck)}/route/${stuck.route.indexOf(hole.id)}`, value: hole.id, expected: `${stuck.end?.width} × ${stuck.end?.height} mm does not go through ${hole.width} × ${hole.height} mm${beside}: a step that takes the plug apart` })
+  }
 }
 
 /** What a pose asks for does not depend on where the machine is turned from. */

@@ -25,6 +25,13 @@ export interface Lock {
   readonly source: Quantity['source']
 }
 
+/** By hand or by driver: how it is started, and how it is finished. */
+export interface Driver {
+  readonly start: 'hand' | 'driver'
+  readonly clutch?: number
+  readonly finish: 'hand' | 'driver' | 'wrench'
+}
+
 /** A set of like screws, a nut, a clip, a tie: what holds parts. On screen: a fixing. */
 export interface Joint {
   readonly id: string
@@ -42,6 +49,8 @@ export interface Joint {
   readonly thread?: string
   readonly head?: string
   readonly torque?: Quantity
+  /** What a power driver may do here, and its clutch; absent where the file is silent. */
+  readonly driver?: Driver
   /** Property class of the screws, `8.8`; with thread and head it lets a missing torque be estimated. */
   readonly strength?: string
   readonly lock?: Lock

@@ -86,6 +86,8 @@ export interface Cable {
   readonly of: string
   /** Ordered ids of holes, clips and connections passed. */
   readonly route: readonly string[]
+  /** Over its sleeve, mm: the room it takes in a hole once its plug is through. */
+  readonly diameter?: number
   /** Connector outer size in mm with tolerance, at the end that is fed. */
   readonly end?: { readonly width: number; readonly height: number; readonly tolerance: number }
   readonly slack?: { readonly leftLock: Quantity; readonly rightLock: Quantity }
@@ -95,9 +97,12 @@ export interface Cable {
 
 export interface Hole {
   readonly id: string
+  readonly name?: string
   readonly part: string
   readonly width: number
   readonly height: number
+  /** How the leads that share it pass: one after the other, or as one bundle. */
+  readonly passing?: 'one by one' | 'together'
 }
 
 /** An extra step that is not a release: preparing, propping, proving, feeding, checking. */

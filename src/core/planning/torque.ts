@@ -6,8 +6,8 @@ const HEADS = [['countersunk', 'countersunk'], ['button', 'button'], ['cap', 'ca
 
 /** What a step carries of its fixing, so that the file may change behind it. */
 export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
-  const { role, critical, thread, head, strength } = joint
-  return { role, ...(critical ? { critical } : {}), ...(thread ? { thread } : {}), ...(head ? { head } : {}), ...(strength ? { strength } : {}) }
+  const { role, critical, thread, head, strength, driver } = joint
+  return { role, ...(critical ? { critical } : {}), ...(thread ? { thread } : {}), ...(head ? { head } : {}), ...(strength ? { strength } : {}), ...(driver ? { driver } : {}) }
 }
 
 /**

@@ -115,7 +115,7 @@ export interface PlannedStep {
   /** The file's, else estimated from thread, class and head; never estimated for what `critical` names. */
   readonly torque?: Quantity
   /** What the fixing is, for its torque, its part in the whole and the wrench. */
-  readonly joint?: Pick<Joint, 'role' | 'critical' | 'thread' | 'head' | 'strength'>
+  readonly joint?: Pick<Joint, 'role' | 'critical' | 'thread' | 'head' | 'strength' | 'driver'>
   readonly lock?: Lock
   readonly pattern?: string
   /** What is looked at in a check, where the file says it. */

@@ -1,4 +1,4 @@
-import type { Connection, Doing, Fact, Guard, Joint, Mode, Stack } from '../../core/machine'
+import type { Connection, Doing, Fact, Guard, Joint, Mode, Stack, Vec3 } from '../../core/machine'
 import type { Quantity } from '../../core/units'
 
 /** Short hands for writing a machine file by program: every one returns plain data. */
@@ -39,9 +39,9 @@ export function fixing(plan: FixingPlan, places: readonly (string | readonly [pl
 /** Places of like screws: `hole 1 of 4` and so on, all of one length. */
 export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] => Array.from({ length: count }, (_, i) => [`${where} ${i + 1} of ${count}`, length] as const)
 
-/** One end of an axle, from the outside in: name, width in mm, and the fixing that it belongs to. */
-export function stackOf(id: string, name: string, side: 'left' | 'right', axle: string, items: readonly (readonly [name: string, width: number, joint?: string])[]): Stack {
-  return { id, name, side, axle, items: items.map(([item, width, joint], i) => ({ id: `${id}-${i + 1}`, name: item, width, clamped: true, turns: false, ...(joint ? { joint } : {}) })) }
+/** One end of an axle, from the outside in: name, width in mm, the fixing that it belongs to, and where its tab or slot points. */
+export function stackOf(id: string, name: string, side: 'left' | 'right', axle: string, items: readonly (readonly [name: string, width: number, joint?: string, facing?: Vec3])[]): Stack {
+  return { id, name, side, axle, items: items.map(([item, width, joint, facing], i) => ({ id: `${id}-${i + 1}`, name: item, width, ...(facing ? { facing } : {}), clamped: true, turns: false, ...(joint ? { joint } : {}) })) }
 }
 
 export const wires = (...pins: readonly (readonly [colour: string, carries: string])[]): Connection['pins'] => pins.map(([colour, carries], i) => ({ n: i + 1, colour, function: carries }))

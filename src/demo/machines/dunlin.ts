@@ -119,6 +119,7 @@ export function dunlin(): MachineFile {
         strength: '8.8',
         head: 'countersunk, hexagon socket 2.5',
         torque: q(2.5, 'Nm'),
+        driver: { start: 'hand', clutch: 4, finish: 'wrench' },
         pattern: 'criss-cross',
         role: 'cover',
         keep: 'cell',

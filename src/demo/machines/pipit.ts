@@ -96,7 +96,7 @@ export function pipit(): MachineFile {
       { from: 'on-stand', to: 'deck-up', title: 'Turn it over onto foam', people: 1, minutes: { low: 0.25, likely: 0.5, high: 1 }, guard: all(any({ variant: 'stand-fitted', is: 'no' }, off('stand-bolts')), any(on('deck-cover'), off('pack'))) },
       { from: 'deck-up', to: 'on-stand', title: 'Turn it back onto the stand', people: 1, minutes: { low: 0.25, likely: 0.5, high: 1 } },
     ],
-    stacks: (['left', 'right'] as const).map((side) => stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [['nut', 6.5, `${side}-nut`], ['flat', 1.5, `${side}-washers`], ['tab', 2, `${side}-washers`], ['tail plate', 4], ['spacer', 3]])),
+    stacks: (['left', 'right'] as const).map((side) => stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [['nut', 6.5, `${side}-nut`], ['flat', 1.5, `${side}-washers`], ['tab', 2, `${side}-washers`, [-1, 0, 0]], ['tail plate', 4], ['spacer', 3]])),
     tools: [
       { id: 'spatula', name: 'plastic spatula', short: 'spatula', kind: 'pry', form: 'plastic, wide' },
       { id: 'roller', name: 'seam roller', short: 'roller', kind: 'roller' },

@@ -80,10 +80,11 @@ export function plover(): MachineFile {
       { id: 'feed', name: 'controller feed', family: 'two-pole, keyed', releaseHow: 'Straight pull.', pins: PACK_PINS, mates: ['controller', 'pack'], access: all(off('seat'), DEAD), down: doing('Unplug the controller feed', [way(FLAT, null, 0.5)]), up: doing('Controller feed in', [way(FLAT, null, 0.5)]) },
     ],
     cables: [
-      { id: 'lead', name: 'motor lead', of: 'wheel', route: ['fork-ties', 'head-hole', 'phases', 'hall'], end: { width: 14, height: 10, tolerance: 0.3 }, slack: { leftLock: q(60, 'mm'), rightLock: q(20, 'mm') }, ties: [{ joint: 'fork-ties', shares: [] }] },
+      { id: 'lead', name: 'motor lead', of: 'wheel', route: ['fork-ties', 'head-hole', 'phases', 'hall'], diameter: 8, end: { width: 14, height: 10, tolerance: 0.3 }, slack: { leftLock: q(60, 'mm'), rightLock: q(20, 'mm') }, ties: [{ joint: 'fork-ties', shares: [] }] },
       { id: 'pedal-lead', name: 'pedal lead', of: 'frame', route: ['control-plug'] },
+      { id: 'lamp-lead', name: 'lamp lead', of: 'frame', route: ['head-hole', 'lamp-plug'], diameter: 4, end: { width: 9, height: 6, tolerance: 0.2 } },
     ],
-    holes: [{ id: 'head-hole', part: 'frame', width: 18, height: 18 }],
+    holes: [{ id: 'head-hole', name: 'head tube hole', part: 'frame', width: 18, height: 15, passing: 'one by one' }],
     steps: [
       { id: 'chock', kind: 'prepare', limb: 'both', gives: [raised], down: doing('Chock both rear wheels, brake on', [way(FLAT, null, 0.5)], { cautions: ['H32'] }), up: doing('Chocks away, brake off', [way(FLAT, null, 0.5)]) },
       { id: 'mark-bar', kind: 'prepare', limb: 'down', gives: [prepared('mark-bar')], access: off('nose'), down: doing('Bar straight ahead, one line over bar and spline', [way(FLAT, 'paint-pen', 0.5)], { photo: 'the line, wheel straight ahead' }) },
@@ -109,8 +110,8 @@ export function plover(): MachineFile {
       { from: 'nose-up', to: 'on-wheels', title: 'Lower the nose onto its wheel', note: 'Chocks in place, feet clear of the block.', people: 2, minutes: { low: 0.5, likely: 1, high: 2 }, guard: on('fork') },
     ],
     stacks: [
-      stackOf('left-stack', 'front axle, left', 'left', 'wheel', [['nut', 10, 'left-nut'], ['flat', 2, 'left-washers'], ['tab', 2.5, 'left-washers'], ['fork', 6], ['spacer', 9, 'left-spacer-fit']]),
-      stackOf('right-stack', 'front axle, right', 'right', 'wheel', [['nut', 10, 'right-nut'], ['flat', 2, 'right-washers'], ['tab', 2.5, 'right-washers'], ['fork', 6], ['spacer, slotted', 5, 'right-spacer-fit']]),
+      stackOf('left-stack', 'front axle, left', 'left', 'wheel', [['nut', 10, 'left-nut'], ['flat', 2, 'left-washers'], ['tab', 2.5, 'left-washers', [0, 0, -1]], ['fork', 6], ['spacer', 9, 'left-spacer-fit']]),
+      stackOf('right-stack', 'front axle, right', 'right', 'wheel', [['nut', 10, 'right-nut'], ['flat', 2, 'right-washers'], ['tab', 2.5, 'right-washers', [0, 0, -1]], ['fork', 6], ['spacer, slotted', 5, 'right-spacer-fit', [0, 0, 1]]]),
     ],
     tools: [
       { id: 'clip-fork', name: 'clip fork, plastic', short: 'clip fork', kind: 'pry', form: 'forked, plastic', why: 'A blade breaks the rivet’s heart off.' },

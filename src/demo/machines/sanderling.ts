@@ -98,7 +98,7 @@ export function sanderling(): MachineFile {
       { from: 'upright', to: 'on-bars', title: 'Turn it over onto the bar blocks', people: 1, minutes: { low: 0.5, likely: 1, high: 2 } },
       { from: 'on-bars', to: 'upright', title: 'Turn it back onto its stand', people: 1, minutes: { low: 0.5, likely: 1, high: 2 } },
     ],
-    stacks: (['left', 'right'] as const).map((side) => stackOf(`${side}-stack`, `front axle, ${side}`, side, 'motor-wheel', [['nut', 8, `${side}-nut`], ['flat', 1.5, `${side}-washers`], ['tab', 2, `${side}-washers`], ['fork', 5], ['flat', 1]])),
+    stacks: (['left', 'right'] as const).map((side) => stackOf(`${side}-stack`, `front axle, ${side}`, side, 'motor-wheel', [['nut', 8, `${side}-nut`], ['flat', 1.5, `${side}-washers`], ['tab', 2, `${side}-washers`, [0, 0, -1]], ['fork', 5], ['flat', 1]])),
     tools: [
       { id: 'spatula', name: 'plastic spatula', short: 'spatula', kind: 'pry', form: 'plastic, wide' },
       { id: 'hex-2.5', name: 'hex key 2.5 mm', short: 'hex 2.5', kind: 'hex key', size: '2.5' },

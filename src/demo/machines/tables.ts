@@ -1,4 +1,4 @@
-import type { Guard, MachineFile } from '../../core/machine'
+import { type Guard, type MachineFile, sidesIn } from '../../core/machine'
 import { everythingInFileOrder, plan } from '../../core/planning'
 import { demoMachines } from './index'
 
@@ -18,6 +18,8 @@ export const FEATURES: readonly { readonly name: string; readonly has: (file: Ma
   { name: 'a last fixing that carries the load', has: (f) => f.loadPath.length > 0 },
   { name: 'drained', has: (f) => f.steps.some((s) => s.gives?.some((g) => g.fact === 'drained')) },
   { name: 'connectors and the holes they pass', has: (f) => f.holes.length > 0 && f.cables.some((c) => c.end) },
+  { name: 'leads that share a hole, by a rule', has: (f) => f.holes.some((h) => h.passing && f.cables.filter((c) => c.route.includes(h.id)).length > 1) },
+  { name: 'by hand or by driver, at which clutch', has: (f) => f.joints.some((j) => j.driver) },
   { name: 'orders that damage if ignored', has: (f) => f.order.some((r) => r.strength === 'must') },
   { name: 'orders better kept', has: (f) => f.order.some((r) => r.strength === 'prefer') },
   { name: 'consumables', has: (f) => f.consumables.length > 0 },
@@ -30,6 +32,8 @@ export const FEATURES: readonly { readonly name: string; readonly has: (file: Ma
   { name: 'a connector taken apart to pass', has: (f) => guards(f).some((g) => inside(g, (x) => 'fact' in x && x.fact === 'de-pinned')) },
   { name: 'ties that leads share', has: (f) => f.cables.some((c) => c.ties) },
   { name: 'slack at both locks', has: (f) => f.cables.some((c) => c.slack) },
+  { name: 'which way tabs and slots face', has: (f) => f.stacks.some((s) => s.items.some((i) => i.facing)) },
+  { name: 'turned over or on its side', has: (f) => f.poses.some((p) => sidesIn(p)) },
   { name: 'stands so only when something is done', has: (f) => f.poseMoves.some((m) => m.guard) },
   { name: 'waits with no hands on', has: (f) => f.steps.some((s) => (s.down?.wait ?? s.up?.wait) !== undefined) },
   { name: 'set up again after refit', has: (f) => f.steps.some((s) => s.check === 'calibration') },

@@ -98,7 +98,7 @@ export function whimbrel(): MachineFile {
       { from: 'on-stand', to: 'upside-down', title: 'Bags off, turn it over onto seat and bar', people: 2, minutes: { low: 1, likely: 1.5, high: 3 } },
       { from: 'upside-down', to: 'on-stand', title: 'Turn it back onto its stand', people: 2, minutes: { low: 1, likely: 1.5, high: 3 } },
     ],
-    stacks: (['left', 'right'] as const).map((side) => stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [['nut', 10, `${side}-nut`], ['flat', 2, `${side}-washers`], ['tab', 2.5, `${side}-washers`], ['dropout', 6], ['flat', 2]])),
+    stacks: (['left', 'right'] as const).map((side) => stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [['nut', 10, `${side}-nut`], ['flat', 2, `${side}-washers`], ['tab', 2.5, `${side}-washers`, [-1, 0, 0]], ['dropout', 6], ['flat', 2]])),
     tools: [
       { id: 'hex-3', name: 'hex key 3 mm', short: 'hex 3', kind: 'hex key', size: '3' },
       { id: 'hex-4', name: 'hex key 4 mm', short: 'hex 4', kind: 'hex key', size: '4' },

@@ -1,4 +1,5 @@
 'use client'
+import { useState } from 'react'
 import { tighteningOrder } from '../../core/fasteners'
 import type { FixingState } from '../../core/job'
 import type { Connection, MachineFile, Stack } from '../../core/machine'
@@ -30,38 +31,46 @@ function Board({ label, children, viewBox }: { readonly label: string; readonly 
   )
 }
 
-/** One end of an axle, outside to the left, widths to scale; labels alternate above and below so that they never meet. */
+const HEIGHTS: Readonly<Record<string, number>> = { nut: 60, flat: 78, tab: 92, fork: 124, arm: 124, dropout: 124 }
+
+/** One end of an axle, widths to scale, outside to the left; a tap turns it round. Labels alternate above and below so that they never meet. */
 function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonly subject: string; readonly file: MachineFile }) {
-  const scale = 11
+  const [inside, setInside] = useState(false)
   const motor = file.parts.find((p) => p.id === stack.axle)?.name ?? 'motor'
   const xs: number[] = []
-  let x = 92
+  let end = 92
   for (const item of stack.items) {
-    xs.push(x)
-    x += item.width * scale * 0.55 + 12
+    xs.push(end)
+    end += item.width * 6 + 12
   }
-  const heights = { nut: 74, flat: 96, tab: 112, fork: 150, arm: 150 } as const
+  const at = (x: number, w: number): number => (inside ? 420 - x - w : x)
+  const motorWidth = Math.max(60, 400 - end)
+  const named = stack.items.map((item, i) => ({ ...item, n: inside ? stack.items.length - i : i + 1 }))
+  const told = (inside ? [...named].reverse() : named).map((i) => i.name).join(', ')
   return (
-    <Board label={`${stack.name}, from the outside in: ${stack.items.map((i) => i.name).join(', ')}`} viewBox="0 0 420 200">
-      <rect x="40" y="88" width="360" height="22" rx="3" className="fill-[#8d979f]" />
-      <rect x={x} y="28" width={Math.max(60, 400 - x)} height="142" rx="14" className="fill-[#5d6871]" />
-      <text x={(x + 400) / 2} y="104" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{motor}</text>
-      {stack.items.map((item, i) => {
-        const h = heights[item.name as keyof typeof heights] ?? 90
-        const w = item.width * scale * 0.55
-        const mine = item.joint === subject
-        const cx = xs[i]! + w / 2
-        const above = i % 2 === 0
-        return (
-          <g key={item.id}>
-            <rect x={xs[i]} y={99 - h / 2} width={w} height={h} rx="3" className={mine ? 'fill-[#d8884f] stroke-[#ffffff]' : 'fill-[#b9c0c6] stroke-[#26313b]'} strokeWidth={mine ? 3 : 1} />
-            <line x1={cx} x2={cx} y1={above ? 22 : 178} y2={above ? 99 - h / 2 : 99 + h / 2} className="stroke-[#aab3ba]" strokeWidth="1" />
-            <text x={cx} y={above ? 17 : 193} textAnchor="middle" className={`${INK.text} text-[14.5px] ${mine ? 'font-bold' : ''}`}>{i + 1} {item.name}</text>
-          </g>
-        )
-      })}
-      <text x="14" y="103" className={`${INK.text} text-[13px]`}>out</text>
-    </Board>
+    <button type="button" aria-pressed={inside} aria-label={`${stack.name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`} onClick={() => setInside(!inside)} className="block w-full rounded-lg">
+      <svg aria-hidden viewBox="0 0 420 166" className="w-full rounded-lg bg-[#26313b]" style={{ maxHeight: 170 }}>
+        <rect x="20" y="72" width="380" height="20" rx="3" className="fill-[#8d979f]" />
+        <rect x={at(end, motorWidth)} y="24" width={motorWidth} height="116" rx="14" className="fill-[#5d6871]" />
+        <text x={at(end, motorWidth) + motorWidth / 2} y="87" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{motor}</text>
+        {named.map((item, i) => {
+          const h = HEIGHTS[item.name] ?? 74
+          const w = item.width * 6
+          const mine = item.joint === subject
+          const x = at(xs[i]!, w)
+          const above = i % 2 === 0
+          return (
+            <g key={item.id}>
+              <rect x={x} y={82 - h / 2} width={w} height={h} rx="3" className={mine ? 'fill-[#d8884f] stroke-[#ffffff]' : 'fill-[#b9c0c6] stroke-[#26313b]'} strokeWidth={mine ? 3 : 1} />
+              <line x1={x + w / 2} x2={x + w / 2} y1={above ? 18 : 146} y2={above ? 82 - h / 2 : 82 + h / 2} className="stroke-[#aab3ba]" strokeWidth="1" />
+              <text x={x + w / 2} y={above ? 14 : 160} textAnchor="middle" className={`${INK.text} text-[14.5px] ${mine ? 'font-bold' : ''}`}>{item.n} {item.name}</text>
+            </g>
+          )
+        })}
+        <text x={inside ? 406 : 14} y="62" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>out</text>
+        <text x={inside ? 406 : 14} y="154" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>⇄ turn</text>
+      </svg>
+    </button>
   )
 }
 

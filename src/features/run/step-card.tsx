@@ -13,6 +13,7 @@ import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { doneLabel, factsOfStep } from './step-words'
+import { waysOf } from './ways'
 
 /** What to do now: one title, three facts, the picture, one caution, one big action. */
 export function StepCard({ step, present }: { readonly step: PlannedStep; readonly present: boolean }) {
@@ -25,6 +26,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const pass = nextPass(state, step.id)
   const facts = factsOfStep(state, step)
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
+  const ways = job.file ? waysOf(job.file, step, turn !== null) : []
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
   return (
     <article className="flex min-h-full flex-col gap-3">
@@ -50,6 +52,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       ) : null}
       {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. ' : ''}{turn.note ?? 'Brake held, nothing loose on top.'}</p> : null}
       <Picture step={step} photoOnly={turn !== null} />
+      {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
       <Cautions key={step.id} step={step} />
       <Disputes step={step} />

@@ -1,7 +1,8 @@
 import { type JobState, nextPass } from '../../core/job'
+import type { Driver } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 
-const LATER: Record<string, string> = { started: 'Started by hand', seated: 'All seated', final: 'Final', marked: 'Marked' }
+const LATER: Record<string, string> = { started: 'Started by hand', seated: 'Seated', final: 'Final', marked: 'Marked' }
 
 /** What the big action says when a step goes as the file expects. */
 export function doneLabel(state: JobState, step: PlannedStep): string {
@@ -30,7 +31,7 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
 /** Short facts for the card, three at the most. */
 export function factsOfStep(state: JobState, step: PlannedStep): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
   const facts: { label: string; value: string; note?: string }[] = []
-  if (step.tool) facts.push({ label: 'Tool', value: step.tool.name })
+  if (step.tool) facts.push({ label: 'Tool', value: step.tool.name, ...(step.limb === 'up' && step.joint?.driver ? { note: driverWords(step.joint.driver) } : {}) })
   if (step.limb === 'down') {
     const cells = [...new Set(step.fixings.flatMap((f) => (f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell).length} × ${f.label}`] : [])))]
     if (cells.length > 0) facts.push({ label: cells.length > 1 ? 'Go to' : 'Goes to', value: cells.join(', ') })
@@ -42,4 +43,11 @@ export function factsOfStep(state: JobState, step: PlannedStep): readonly { read
   if (step.consumables.length > 0 && facts.length < 3) facts.push({ label: 'Takes', value: step.consumables.map((c) => `${c.count} × ${c.consumable.replace('locker-medium', 'drop of locker')}`).join(', ') })
   if (step.people === 2) facts.push({ label: 'Hands', value: 'two people' })
   return facts.slice(0, 3)
+}
+
+/** What a power driver may do: `start by hand, driver at clutch 4, finish by hand`. */
+function driverWords({ start, clutch, finish }: Driver): string {
+  const at = clutch === undefined ? '' : ` at clutch ${clutch}`
+  if (start === 'hand' && finish !== 'driver' && clutch === undefined) return 'by hand only, no driver'
+  return `${start === 'hand' ? 'start by hand, then driver' : 'driver'}${at}${finish === 'driver' ? '' : `, finish by ${finish === 'wrench' ? 'torque wrench' : 'hand'}`}`
 }

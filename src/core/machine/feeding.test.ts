@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest'
+import { dice } from '../../../tests/order-problems'
+import { feedOrder } from './feeding'
+import type { Cable, Hole } from './types'
+
+const lead = (id: string, width: number, height: number, diameter: number): Cable => ({ id, name: id, of: 'motor', route: ['hole'], diameter, end: { width, height, tolerance: 0 } })
+const hole = (width: number, height: number, passing?: Hole['passing']): Hole => ({ id: 'hole', part: 'frame', width, height, ...(passing ? { passing } : {}) })
+const ids = (list: readonly Cable[]): string[] => list.map((c) => c.id)
+
+describe('leads through a hole', () => {
+  it('go thickest plug first where nothing else leaves room', () => {
+    const [phases, lamp] = [lead('phases', 14, 10, 8), lead('lamp', 9, 6, 4)]
+    expect(feedOrder(hole(17, 13), [lamp, phases])).toEqual({ order: [phases, lamp], stuck: null })
+    expect(ids(feedOrder(hole(18, 15), [lamp, phases]).order)).toEqual(['lamp', 'phases'])
+  })
+  it('one by one pass where a bundle of all plugs does not', () => {
+    const both = [lead('a', 10, 10, 3), lead('b', 10, 10, 3)]
+    expect(feedOrder(hole(14, 14), both).stuck).toBeNull()
+    expect(feedOrder(hole(14, 14, 'together'), both).stuck?.id).toBe('a')
+    expect(feedOrder(hole(10, 20, 'together'), both).stuck).toBeNull()
+  })
+  it('name the one that cannot pass in any order', () => {
+    expect(feedOrder(hole(10, 16), [lead('thin', 8, 8, 2), lead('thick', 12, 12, 2)]).stuck?.id).toBe('thick')
+    expect(feedOrder(hole(10, 10), [{ id: 'bare', name: 'bare', of: 'motor', route: [] }]).stuck).toBeNull()
+  })
+  it('a wider hole lets through whatever a narrower one does, and never a plug larger than itself', () => {
+    const roll = dice(11)
+    for (let n = 0; n < 300; n++) {
+      const leads = Array.from({ length: 1 + roll(4) }, (_, i) => lead(`l${i}`, 3 + roll(10), 3 + roll(10), 1 + roll(5)))
+      const [w, h] = [6 + roll(12), 6 + roll(12)]
+      const tight = feedOrder(hole(w, h), leads)
+      expect(tight.stuck === null).toBe(tight.order.length === leads.length)
+      if (!tight.stuck) {
+        expect(feedOrder(hole(w + 1 + roll(4), h + roll(4)), leads).stuck, `case ${n}`).toBeNull()
+        for (const l of leads) expect(Math.min(l.end!.width, l.end!.height)).toBeLessThanOrEqual(Math.min(w, h))
+      }
+    }
+  })
+})
