@@ -23,6 +23,7 @@ export function MachineList({ machines, mayPutIn }: MachineListProps) {
           ))}
         </ul>
       )}
+      <p className="border-t border-rule pt-2"><Link href="/words" className="inline-flex min-h-12 items-center text-[17px] font-semibold underline underline-offset-4">What things are called, and what fits which head</Link></p>
       {mayPutIn ? <PutIn /> : null}
     </main>
   )

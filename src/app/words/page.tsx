@@ -1,0 +1,17 @@
+import { connection } from 'next/server'
+import { Header } from '@/features/shell/header'
+import { WordsPage } from '@/features/words/words-page'
+import { pageFrame } from '@/server/frame'
+
+export const metadata = { title: 'What things are called' }
+
+export default async function Page() {
+  await connection()
+  const { header } = await pageFrame('/words')
+  return (
+    <>
+      <Header {...header} here="machines" />
+      <WordsPage />
+    </>
+  )
+}

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest'
+import { reduce } from '../../core/job'
+import { plan } from '../../core/planning'
+import { demoMachines } from '../../demo/machines'
+import { Logbook } from '../../../tests/logbook'
+import { doneLabel, factsOfStep } from './step-words'
+
+const file = demoMachines().find((f) => f.name === 'Dunlin')!
+const found = plan(file, 'untouched', ['front-motor-goal'], { variants: {} })
+if (!found.ok) throw new Error(found.error.kind)
+const book = new Logbook()
+book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision }, complaint: 'x' })
+book.log('plan-adopted', { plan: found.value, file: file.id, revision: file.revision, settings: reduce('j1', book.entries).settings })
+const state = reduce('j1', book.entries)
+const up = (action: string) => state.up.find((s) => s.action === action)!
+
+describe('what the big action says', () => {
+  it('counts the fixings and names the pass, once each', () => {
+    const lid = up('undo:deck-screws')
+    const label = (passes: typeof lid.passes, fixings: number): string => {
+      const step = { ...lid, passes: passes!, fixings: lid.fixings.slice(0, fixings) }
+      return doneLabel({ ...state, up: state.up.map((s) => (s.id === lid.id ? step : s)) }, step)
+    }
+    expect(label(['started', 'final'], 14)).toBe('All 14 started by hand')
+    expect(label(['seated', 'final'], 14)).toBe('All 14 seated')
+    expect(label(['seated', 'final'], 2)).toBe('Both seated')
+    expect(label(['seated', 'final'], 1)).toBe('Seated')
+  })
+  it('tells what a driver may do beside the tool, on the way up only', () => {
+    expect(factsOfStep(state, up('undo:deck-screws'))[0]).toMatchObject({ label: 'Tool', note: 'start by hand, then driver at clutch 4, finish by torque wrench' })
+    expect(factsOfStep(state, state.down.find((s) => s.action === 'undo:deck-screws')!)[0]).not.toHaveProperty('note')
+  })
+})
