@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { card, journal, signIn, step, stepUntil, title } from './bench'
+import { card, clean, journal, signIn, step, stepUntil, title } from './bench'
 
 test('another machine goes down and up, with another job chosen in the middle, and tools that are not there', async ({ page }) => {
   test.setTimeout(240_000)
@@ -29,6 +29,13 @@ test('another machine goes down and up, with another job chosen in the middle, a
   await page.unroute('**/api/tools')
   await page.getByRole('button', { name: /hex key 2.5 mm here again/ }).click()
   await expect(page.getByText('What is not here counts for this page only', { exact: false })).toBeHidden()
+  // Too little of what is used up stops nothing, and is a list to take to the shop.
+  const sheet = page.getByRole('button', { name: /^1 × double-sided sheet/ })
+  await sheet.click()
+  await expect(page.getByText(/To get before it goes back up: 1 × double-sided sheet/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Start down' })).toBeEnabled()
+  await sheet.click()
+  await expect(page.getByText(/To get before it goes back up/)).toBeHidden()
   // The mat folded back instead of taken off.
   await page.getByRole('button', { name: 'This way' }).click()
   await expect(page.getByRole('button', { name: 'Back to the shortest way' })).toBeVisible()
@@ -114,4 +121,37 @@ test('the other wheel is offered with what is different about it, once the first
   await expect(card(page).getByText(/^Otherwise:|^Here too:|^Not here:/).first()).toBeVisible()
   await page.getByRole('radio', { name: 'front tyre', exact: true }).check()
   await expect(copy).toBeHidden()
+})
+
+test('a fixing that does not let go is met step by step, and whoever puts it back knows that it was warmed', async ({ page }) => {
+  await signIn(page, 'Marit')
+  await page.getByRole('link', { name: /Dunlin · .*no\. 3/ }).click()
+  await page.waitForURL(/jobs/)
+  const id = new URL(page.url()).pathname.split('/').at(-1)!
+  await page.getByRole('button', { name: /Left nut back along the lead/ }).click()
+  await card(page).getByRole('button', { name: 'Stuck? What it takes to undo' }).click()
+  const stuck = page.getByRole('region', { name: 'Does not let go' })
+  await expect(stuck.getByRole('listitem').and(page.locator('[aria-current=step]'))).toContainText('Clean it')
+  await clean(page, 'a fixing that does not let go')
+  await stuck.getByRole('button', { name: 'Tried, still tight' }).click()
+  for (const name of ['Oil and wait', 'Tap it', 'A longer lever']) {
+    await expect(stuck.locator('[aria-current=step]')).toContainText(name)
+    await stuck.getByRole('button', { name: 'Tried, still tight' }).click()
+  }
+  await expect(stuck.locator('[aria-current=step]')).toContainText('Warm it')
+  await stuck.getByRole('button', { name: 'Tried, still tight' }).click()
+  await expect(stuck.getByRole('alert')).toContainText('what was near')
+  await stuck.getByLabel('For how long, min').fill('3')
+  await stuck.getByLabel('From how far, mm').fill('80')
+  await stuck.getByLabel('What was near it').fill('sleeve of the motor lead')
+  await stuck.getByRole('button', { name: 'Tried, still tight' }).click()
+  await expect(stuck).toContainText(/hot for about (19|20) min more/)
+  await stuck.getByRole('button', { name: 'Given over' }).click()
+  await expect(stuck).toContainText('Nothing more is tried here')
+  await page.keyboard.press('Escape')
+  await expect(card(page)).toContainText('Stuck: warmed 3 min from 80 mm; near it: sleeve of the motor lead')
+  await card(page).getByRole('button', { name: /^Off/ }).click()
+  await page.getByRole('button', { name: /Both nuts started by hand/ }).click()
+  await expect(card(page)).toContainText('It was warmed on the way down. Look before it goes back: sleeve of the motor lead.')
+  await expect.poll(async () => (await journal(page, id)).filter((e) => e.kind === 'note-added').map((e) => (e.body['tried'] as { way: string } | undefined)?.way)).toEqual(['clean', 'soak', 'tap', 'lever', 'warm', 'give over'])
 })

@@ -1,4 +1,5 @@
 import { array, boolean, mixed, number, object, type ObjectSchema, type Schema, string, ValidationError } from 'yup'
+import { ATTEMPTS } from '../core/fasteners'
 import { CHANNELS, RIDE_STAGES } from '../core/ride'
 import { PACK_SIGNS, PROOF_ROLES } from '../core/safety'
 import { BODY_VERSION, CHECKS, type EntryDraft, type Kind, KINDS, OUT_PLACES, STAGES } from '../core/job'
@@ -69,7 +70,7 @@ const BODIES: Record<Kind, ObjectSchema<object>> = {
   'damage-noted': closed({ text: need(), side: text(40), photo: photoId() }),
   'pack-checked': closed({ result: oneOf(['sound', 'quarantine']).required(), signs: array().strict().of(oneOf(PACK_SIGNS).required()).max(40).required(), lowestGroup: figure(0, 10), temperature: figure(-50, 200) }),
   'replacement-compared': closed({ part: id(), rows: array().strict().of(compared).min(1).max(60).required() }),
-  'note-added': closed({ text: need(), step: text(140) }),
+  'note-added': closed({ text: need(), step: text(140), tried: closed({ way: oneOf(ATTEMPTS).required(), minutes: figure(0), distance: figure(0), near: text(120) }).default(undefined).optional() }),
   'photo-added': closed({ photo: photoId().required(), step: text(140), side: text(40), pose: text(80), caption: text(300) }),
   'reading-taken': closed({ quantity: need(120), value: figure().required(), unit: need(16), u: figure(0), instrument: text(120), place: text(120), live: boolean().strict().required(), ...onTest, raw: array().strict().of(figure().required()).max(12), step: text(140) }),
   'test-observed': closed({ ...onTest, test: need(60), outcome: need(60), text: need(300), live: boolean().strict().required() }),

@@ -6,5 +6,7 @@ export { breakaway, byFeel, calibrationDaysLeft, CALIBRATION_DAYS, fitsWrench, r
 export type { BreakawayState, Wrench, WrenchFit } from './wrench'
 export { crissCrossOrder, starOrder, tighteningOrder } from './pattern'
 export type { HolePlace } from './pattern'
+export { ATTEMPTS, attemptsFor, COOLS_IN, hotFor, nextAttempt } from './attempts'
+export type { Attempt, AttemptWay } from './attempts'
 export { COLD_BELOW, cureAt, cureFactor } from './cure'
 export type { CureSheet } from './cure'

@@ -51,7 +51,7 @@ function applyKind(ctx: Ctx): void {
       return
     case 'note-added':
       draft.notes.push({ ...mark, ...entry.body })
-      if (entry.body.step !== undefined) touchStep(draft, entry.body.step, (s) => ({ ...s, notes: [...s.notes, entry.body.text] }))
+      if (entry.body.step !== undefined) touchStep(draft, entry.body.step, (s) => ({ ...s, notes: [...s.notes, entry.body.text], ...(entry.body.tried ? { tried: [...(s.tried ?? []), { ...entry.body.tried, ...mark }] } : {}) }))
       return
     case 'photo-added':
       draft.photos.push({ ...mark, ...entry.body })

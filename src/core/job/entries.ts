@@ -1,3 +1,4 @@
+import type { Attempt } from '../fasteners'
 import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, Plan } from '../planning'
 import type { RideLogSummary, RideStage } from '../ride'
@@ -56,7 +57,7 @@ export interface Bodies {
   'damage-noted': { readonly text: string; readonly side?: string; readonly photo?: string }
   'pack-checked': { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }
   'replacement-compared': { readonly part: string; readonly rows: readonly Compared[] }
-  'note-added': { readonly text: string; readonly step?: string }
+  'note-added': { readonly text: string; readonly step?: string; readonly tried?: Attempt }
   'photo-added': { readonly photo: string; readonly step?: string; readonly side?: string; readonly pose?: string; readonly caption?: string }
   'reading-taken': {
     readonly quantity: string

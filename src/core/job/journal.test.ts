@@ -91,6 +91,17 @@ describe('crossing out', () => {
     expect(state(book).flags).toContainEqual(expect.objectContaining({ kind: 'nothing to cross out' }))
     expect(struckIds([{ id: 'a', seq: 1, kind: 'struck', body: { target: 'b' } }, { id: 'b', seq: 2, kind: 'note-added', body: {} }])).toEqual(new Set())
   })
+  it('takes back one try on a stuck fixing, and leaves the others', () => {
+    const book = opened()
+    const step = state(book).down[0]!.id
+    const warm = { way: 'warm', minutes: 3, distance: 80, near: 'a sleeve' } as const
+    book.log('note-added', { text: 'Stuck: cleaned', step, tried: { way: 'clean' } })
+    const warmed = book.log('note-added', { text: 'Stuck: warmed', step, tried: warm })
+    expect(state(book).steps[step]?.tried).toMatchObject([{ way: 'clean' }, warm])
+    book.log('struck', { target: warmed.id })
+    expect(state(book).steps[step]?.tried?.map((t) => t.way)).toEqual(['clean'])
+  })
+
   it('cannot be folded: the journal is reduced anew', () => {
     const book = opened()
     const strike = book.log('struck', { target: 'e1' })

@@ -1,3 +1,4 @@
+import type { Attempt } from '../fasteners'
 import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
@@ -6,7 +7,7 @@ import type { PackSign, ProofReading } from '../safety'
 import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 4
+export const REDUCER_VERSION = 5
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -47,6 +48,8 @@ export interface StepState {
   readonly photos: readonly string[]
   readonly notes: readonly string[]
   readonly breakaway?: number
+  /** What was tried because it did not let go. */
+  readonly tried?: readonly (Attempt & Mark)[]
   readonly mark?: Mark
   readonly disputed?: readonly string[]
 }

@@ -1,5 +1,6 @@
-import type { FileIndex } from '../machine'
-import type { ConsumableNeed, Lift, PlannedStep, ToolNeed } from './types'
+import { type FileIndex, fullChargeVolts, type MachineFile } from '../machine'
+import { voltageClass } from '../safety'
+import type { ConsumableNeed, Lift, Plan, PlannedStep, ToolNeed } from './types'
 
 /** Tools in the order that they are first picked up. One that only easier ways want is not among them. */
 export function toolNeeds(index: FileIndex, steps: readonly PlannedStep[]): ToolNeed[] {
@@ -48,3 +49,21 @@ export function secondPerson(steps: readonly PlannedStep[]): Lift[] {
   return lifts
 }
 const ONE_CALL = 5
+
+/** Why a job may be one for somebody else: what in it can hurt beyond the machine. */
+export type Referral = { readonly why: 'high voltage' | 'steering' | 'brakes' } | { readonly why: 'heavy'; readonly part: string; readonly kg: number }
+
+/** Mass that one person may lift at the best, ISO 11228-1:2021, table H.1; above it by hoist or jack. Kilograms. */
+const HEAVIEST = 25
+
+/** What should be asked before the first bolt: is this mine to do? In the order of the harm. */
+export function referrals(file: MachineFile, plan: Plan): Referral[] {
+  const undone = new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.joint?.critical ?? []))
+  const off = new Set(plan.down.steps.flatMap((s) => s.parts.map((p) => p.id)))
+  return [
+    ...(file.pack && voltageClass(fullChargeVolts(file.pack)) === 'B' ? [{ why: 'high voltage' } as const] : []),
+    ...(undone.has('steering') ? [{ why: 'steering' } as const] : []),
+    ...(undone.has('brake') ? [{ why: 'brakes' } as const] : []),
+    ...file.parts.flatMap((p) => (off.has(p.id) && p.mass && p.mass.value > HEAVIEST ? [{ why: 'heavy' as const, part: p.name, kg: p.mass.value }] : [])),
+  ]
+}

@@ -6,7 +6,7 @@ import { whimbrel } from '../../demo/machines/whimbrel'
 import { roadside } from './kit'
 import { DEFAULT_PRICES } from './types'
 import { otherJob, type MachineFile } from '../machine'
-import { differences, everythingInFileOrder, plan, smallestKit, type Plan, type PlanOptions, type PlannedStep } from './index'
+import { differences, everythingInFileOrder, plan, referrals, smallestKit, type Plan, type PlanOptions, type PlannedStep } from './index'
 
 function planned(file: MachineFile, goal: string, options: Partial<PlanOptions> = {}): Plan {
   const result = plan(file, 'untouched', [goal], { variants: {}, ...options })
@@ -114,6 +114,19 @@ describe('the second person', () => {
       expect(together > 0).toBe(helper.down.length > 0)
       helper.down.forEach((l, i) => i > 0 && expect(l.from - (helper.down[i - 1]!.from + helper.down[i - 1]!.minutes)).toBeGreaterThanOrEqual(5))
     }
+  })
+})
+
+describe('is this one mine to do', () => {
+  it('asks of steering, brakes and weights only where the job has them, and of high voltage on every job of such a machine', () => {
+    const why = new Map(jobs.map(([machine, job, file, goal]) => [`${machine}: ${job}`, referrals(file, planned(file, goal))]))
+    expect(why.get('Curlew: whole column')).toContainEqual({ why: 'steering' })
+    expect(why.get('Curlew: inspect connections')).toEqual([])
+    expect(why.get('Heron: traction motor')).toEqual([{ why: 'high voltage' }, { why: 'heavy', part: 'traction motor', kg: 58 }])
+    expect(why.get('Heron: coolant pump')).toEqual([{ why: 'high voltage' }])
+    expect(why.get('Plover: head bearings')!.map((r) => r.why)).toEqual(['steering', 'brakes'])
+    expect(why.get('Pipit: controller')).toEqual([])
+    for (const [job, list] of why) expect(list.some((r) => r.why === 'high voltage'), job).toBe(job.startsWith('Heron'))
   })
 })
 

@@ -1,5 +1,6 @@
 'use client'
-import type { Lift, Plan } from '../../core/planning'
+import type { MachineFile } from '../../core/machine'
+import { type Lift, type Plan, referrals } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
@@ -9,6 +10,7 @@ import { count } from '../shared/words'
 const AS_GOOD = 3
 
 export interface BenchListProps {
+  readonly file: MachineFile
   readonly plan: Plan
   /** Minutes of the work at the bottom. */
   readonly swap: number
@@ -24,11 +26,13 @@ export interface BenchListProps {
 }
 
 /** What has to be there before the first bolt: tools, what is used up, a second person and when; and the other ways there are. */
-export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, upOrder, onLacking, onAvoid, onUpOrder }: BenchListProps) {
+export function BenchList({ file, plan, swap, now, lacking, mayChange, avoiding, upOrder, onLacking, onAvoid, onUpOrder }: BenchListProps) {
   const cure = Math.max(0, ...plan.up.steps.flatMap((s) => s.lock?.cureHours ?? []))
-  const gone = [...lacking].filter((name) => !plan.tools.some((t) => t.name === name))
+  const gone = [...lacking].filter((name) => file.tools.some((t) => t.name === name) && !plan.tools.some((t) => t.name === name))
+  const toBuy = plan.consumables.filter((c) => lacking.has(c.name))
   return (
     <div className="grid gap-3 text-[16px]">
+      <Refer file={file} plan={plan} />
       <section>
         <h3 className="narrow text-[15px] text-steel">On the bench{mayChange ? '; tap what is not here' : ''}</h3>
         <ul className="mt-1 flex flex-wrap gap-1.5">
@@ -49,8 +53,17 @@ export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, upOrd
       </section>
       {plan.consumables.length > 0 ? (
         <section>
-          <h3 className="narrow text-[15px] text-steel">Used up</h3>
-          <p>{plan.consumables.map((c) => `${c.count} × ${c.name}`).join(' · ')}</p>
+          <h3 className="narrow text-[15px] text-steel">Used up{mayChange ? '; tap what there is not enough of' : ''}</h3>
+          <ul className="mt-1 flex flex-wrap gap-1.5">
+            {plan.consumables.map((c) => (
+              <li key={c.id}>
+                <button type="button" disabled={!mayChange} aria-pressed={lacking.has(c.name)} onClick={() => onLacking(c.name, !lacking.has(c.name))} className={`narrow min-h-11 rounded-md border-2 px-2.5 text-[15px] ${lacking.has(c.name) ? 'border-dashed border-look bg-look-tint' : 'border-rule bg-paper'}`}>
+                  {c.count} × {c.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {toBuy.length > 0 ? <p role="status" className="mt-1 text-[15.5px]"><span className="font-bold text-look">◆ </span>To get before it goes back up: {toBuy.map((c) => `${c.count} × ${c.name}`).join(', ')}.</p> : null}
         </section>
       ) : null}
       <Helper plan={plan} swap={swap} now={now} />
@@ -77,6 +90,21 @@ export function BenchList({ plan, swap, now, lacking, mayChange, avoiding, upOrd
       ) : null}
       {!plan.down.proved || !plan.up.proved ? <p className="text-[14.5px] text-steel">Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.</p> : null}
     </div>
+  )
+}
+
+/** Is this one mine to do? What in it is for somebody who has done it before. */
+function Refer({ file, plan }: Pick<BenchListProps, 'file' | 'plan'>) {
+  const found = referrals(file, plan)
+  const apart = found.flatMap((r) => (r.why === 'steering' ? ['the steering'] : r.why === 'brakes' ? ['a brake'] : []))
+  const heavy = found.flatMap((r) => (r.why === 'heavy' ? [`${r.part}, ${r.kg} kg`] : []))
+  return (
+    <>
+      {found.some((r) => r.why === 'high voltage') ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without one, this job goes to somebody who has.</p> : null}
+      {apart.length + heavy.length > 0 ? (
+        <p><span className="font-bold text-look">◆ </span>{apart.length > 0 ? `Comes apart here: ${apart.join(' and ')}. ` : ''}{heavy.length > 0 ? `By hoist or jack, not by arm: ${heavy.join('; ')}. ` : ''}Never done one? Then beside somebody who has, or it goes to them.</p>
+      ) : null}
+    </>
   )
 }
 

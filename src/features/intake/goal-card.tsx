@@ -1,8 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
-import { fullChargeVolts, type MachineFile, otherJob } from '../../core/machine'
-import { voltageClass } from '../../core/safety'
+import { type MachineFile, otherJob } from '../../core/machine'
 import type { Plan } from '../../core/planning'
 import { planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
@@ -79,7 +78,6 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   }
   // A way down on which nothing is isolated has to be answered for, not slipped into.
   const isolates = !planned || state.power.state !== 'live' || planned.plan.down.steps.some((s) => s.power !== undefined)
-  const high = file.pack !== undefined && voltageClass(fullChargeVolts(file.pack)) === 'B'
   const fresh = planned?.plan.swap.filter((s) => s.part && s.compare).map((s) => s.part!) ?? []
   const hands = planned ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn : 0
   const elapsed = planned ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed : 0
@@ -101,9 +99,8 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
           </dl>
           {done && otherJob(file, done.id)?.id === planned.goal ? <OtherSide file={file} first={done} second={planned.goal} variants={state.variants} /> : null}
-          {high ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without one, this job goes to somebody who has.</p> : null}
           <BenchList
-            plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={new Set([...lacking].filter((name) => file.tools.some((t) => t.name === name)))} mayChange={mayWork}
+            file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} mayChange={mayWork}
             avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
           />
           {fresh.map((part) => (

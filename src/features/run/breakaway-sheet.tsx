@@ -8,15 +8,18 @@ import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
+import { StuckLadder } from './stuck-ladder'
 
 /** Pull in N above which a longer lever, heat or a held counterpart is wanted rather than more force. */
 const STRONG = 400
 
 /** What it should take to undo a set, at the lever at hand; and what it took, kept apart from any specification. */
 export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; readonly onClose: () => void }) {
-  const { state, log } = useJob()
+  const { state, log, file } = useJob()
   const back = state.up.find((s) => s.pair === step.id)
-  const [condition, setCondition] = useState<BreakawayState>(back?.lock ? 'high-strength lock, cold' : 'aged')
+  // The file says to warm it, or its locker does.
+  const warmFirst = back?.lock?.grade === 'high' || file?.joints.find((j) => `undo:${j.id}` === step.action)?.release === 'warm then undo'
+  const [condition, setCondition] = useState<BreakawayState>(warmFirst ? 'high-strength lock, cold' : 'aged')
   const [lever, setLever] = useState('250')
   const [value, setValue] = useState('')
   const [fault, setFault] = useState<string>()
@@ -49,6 +52,7 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
         )}
         {state.steps[step.id]?.status === 'done' ? <p className="text-[16px] text-steel">It is off already{state.steps[step.id]?.breakaway !== undefined ? `; it let go at ${state.steps[step.id]?.breakaway} N·m` : ''}.</p> : (
           <>
+            <StuckLadder step={step} locked={warmFirst || condition === 'high-strength lock, cold'} />
             <Keypad label="It let go at" unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
             <p className="text-[14.5px] text-steel">Kept as measured. It never becomes the number to tighten to.</p>
             <Button weight="primary" onClick={done}>Off, and log that</Button>

@@ -37,14 +37,17 @@ const HEIGHTS: Readonly<Record<string, number>> = { nut: 60, flat: 78, tab: 92, 
 function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonly subject: string; readonly file: MachineFile }) {
   const [inside, setInside] = useState(false)
   const motor = file.parts.find((p) => p.id === stack.axle)?.name ?? 'motor'
+  // Six to the millimetre, or as much as leaves the motor room for its name.
+  const scale = Math.min(6, (204 - 12 * stack.items.length) / stack.items.reduce((sum, item) => sum + item.width, 0))
   const xs: number[] = []
   let end = 92
   for (const item of stack.items) {
     xs.push(end)
-    end += item.width * 6 + 12
+    end += item.width * scale + 12
   }
   const at = (x: number, w: number): number => (inside ? 420 - x - w : x)
-  const motorWidth = Math.max(60, 400 - end)
+  const motorWidth = 400 - end
+  const lines = motor.split(/ (?=[^ ]+$)/)
   const named = stack.items.map((item, i) => ({ ...item, n: inside ? stack.items.length - i : i + 1 }))
   const told = (inside ? [...named].reverse() : named).map((i) => i.name).join(', ')
   return (
@@ -52,10 +55,10 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
       <svg aria-hidden viewBox="0 0 420 166" className="w-full rounded-lg bg-[#26313b]" style={{ maxHeight: 170 }}>
         <rect x="20" y="72" width="380" height="20" rx="3" className="fill-[#8d979f]" />
         <rect x={at(end, motorWidth)} y="24" width={motorWidth} height="116" rx="14" className="fill-[#5d6871]" />
-        <text x={at(end, motorWidth) + motorWidth / 2} y="87" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{motor}</text>
+        {lines.map((line, i) => <text key={line} x={at(end, motorWidth) + motorWidth / 2} y={87 + 18 * (i - (lines.length - 1) / 2)} textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{line}</text>)}
         {named.map((item, i) => {
           const h = HEIGHTS[item.name] ?? 74
-          const w = item.width * 6
+          const w = item.width * scale
           const mine = item.joint === subject
           const x = at(xs[i]!, w)
           const above = i % 2 === 0

@@ -26,6 +26,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const pass = nextPass(state, step.id)
   const facts = factsOfStep(state, step)
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
+  const warmed = step.limb === 'up' && step.pair && !settled ? (state.steps[step.pair]?.tried ?? []).filter((t) => t.way === 'warm') : []
   const ways = job.file ? waysOf(job.file, step, turn !== null) : []
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
   return (
@@ -54,6 +55,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
+      {warmed.map((t) => <p key={t.entry} className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-look">◆ </span>It was warmed on the way down. Look before it goes back: {t.near}.</p>)}
       <Cautions key={step.id} step={step} />
       <Disputes step={step} />
       {own?.differs.map((text, i) => <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">◆ Differs here: {text}</p>)}
@@ -96,10 +98,10 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   )
 }
 
-/** Does the step have something to be tightened or broken loose? */
+/** Is there something to be tightened, or broken loose? */
 function hasTightness(state: JobState, step: PlannedStep): boolean {
   if (step.limb === 'up') return (step.torque !== undefined || step.joint?.thread !== undefined) && nextPass(state, step.id) === 'final'
-  return step.tool !== undefined && state.up.some((s) => s.pair === step.id && s.torque !== undefined)
+  return step.tool !== undefined && (step.kind === 'release' || state.up.some((s) => s.pair === step.id && s.torque !== undefined))
 }
 
 /** What settles the checks that a step waits for. */
