@@ -7,8 +7,8 @@ import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 export type { FileInspection, MachineLook } from './planner.worker'
 
 /** Plans in a worker of its own, ended when it has answered; so leaving the page or asking anew cancels. */
-export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, signal?: AbortSignal): Promise<PlanResult> {
-  return ask((planner) => planner.plan(file, from, goals, options) as Promise<PlanResult>, signal)
+export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, onProgress: (share: number) => void, signal?: AbortSignal): Promise<PlanResult> {
+  return ask((planner) => planner.plan(file, from, goals, options, proxy(onProgress)) as Promise<PlanResult>, signal)
 }
 
 /** What it takes to get at places, and to do whole jobs; null where there is no way. */

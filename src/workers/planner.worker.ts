@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import { checkIntegrity, type FileFault, type Guard, type MachineFile, type Variants } from '../core/machine'
-import { type Differences, differences, layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanStart, reportJobs, smallestKit } from '../core/planning'
+import { type Differences, differences, layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanResult, type PlanStart, reportJobs, smallestKit } from '../core/planning'
 
 export interface FileInspection {
   readonly problems: readonly { readonly at: string; readonly text: string }[]
@@ -46,14 +46,19 @@ async function inspect(text: string, onJob: (done: number, of: number) => void):
   return { problems: [], file: parsed.value, jobs: reportJobs(parsed.value, onJob) }
 }
 
-/** The planner, off the main thread. */
 /** How the second job's run differs from the first's; null where either has none. */
 function alike(file: MachineFile, first: string, second: string, options: PlanOptions): Differences | null {
   const [a, b] = [plan(file, 'untouched', [first], options), plan(file, 'untouched', [second], options)]
   return a.ok && b.ok ? differences(a.value, b.value) : null
 }
 
-const api = { plan, reach, jobs, look, inspect, alike, kit: smallestKit }
+/** A plan; `onProgress` is told how far along it is. */
+function planned(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, onProgress: (share: number) => void): PlanResult {
+  return plan(file, from, goals, options, { onProgress })
+}
+
+/** The planner, off the main thread. */
+const api = { plan: planned, reach, jobs, look, inspect, alike, kit: smallestKit }
 export type PlannerApi = typeof api
 
 expose(api)

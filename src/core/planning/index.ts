@@ -1,4 +1,5 @@
 export { plan, PLANNER_VERSION } from './plan'
+export type { Watch } from './plan'
 export { cellName } from './steps'
 export { estimatedTorque } from './torque'
 export { DEFAULT_PRICES } from './types'

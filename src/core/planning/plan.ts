@@ -7,12 +7,16 @@ import { equip, stoppedBy } from './equip'
 import { consumableNeeds, secondPerson, toolNeeds } from './needs'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
+import type { Limits } from './solve'
 import { bearingOn, powerOf } from './steps'
 import { together } from './together'
 import { poseTurns, standingGuard, type Turns } from './turns'
 import { DEFAULT_PRICES, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart } from './types'
 import { compileUp, type UpAction } from './way-up'
 import { writeDown, writeUp } from './write'
+
+/** Whoever waits for a plan: told how far along it is at the least (0 to 1), and asked whether to stop with the best so far. */
+export type Watch = Pick<Limits, 'onProgress' | 'shouldStop'>
 
 /** More steps than this in one way down are not planned. */
 const MOST_STEPS = 600
@@ -28,9 +32,10 @@ export const PLANNER_VERSION = 'exact-2'
  * (`cheapestCompletion`) names what blocks where there is no way, and the alternatives that would cost little more.
  *
  * @param from `untouched`, or what is already done and how the machine stands
+ * @param watch told how far along it is, and asked whether to stop with the best so far
  * @returns the plan; or why there is none: unknown goal, unreachable (with the blocked chain), cycle (with the loop), missing tool
  */
-export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions): PlanResult {
+export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, watch: Watch = {}): PlanResult {
   const index = indexFile(file)
   const variants = withWorstCase(file, options.variants)
   const prices = options.prices ?? DEFAULT_PRICES
@@ -55,7 +60,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const earlier = new Set(start.done)
   const open = [...actions.values()].filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0).sort((a, b) => (a.id < b.id ? -1 : 1))
   const setting: Setting = {
-    poses: file.poses.map((p) => p.id), tools: file.tools.map((t) => t.id), pose: start.pose, tool: start.tool, turns, prices, limits: options.nodeLimit === undefined ? {} : { nodes: options.nodeLimit },
+    poses: file.poses.map((p) => p.id), tools: file.tools.map((t) => t.id), pose: start.pose, tool: start.tool, turns, prices, limits: { ...(options.nodeLimit === undefined ? {} : { nodes: options.nodeLimit }), ...half(watch, 0) },
   }
   const wanted = downItems(file, open, goal, variants, facts)
   const makesSafe = (id: string): boolean => actions.get(id)!.kind === 'prove' || powerOf(index, actions.get(id)!, 'down') !== undefined
@@ -70,7 +75,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
   const ups = returns.map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
   const bottom = down.placed.at(-1)?.pose ?? start.pose
-  const atBottom = { ...setting, pose: bottom, tool: null }
+  const atBottom = { ...setting, pose: bottom, tool: null, limits: { ...setting.limits, ...half(watch, 1) } }
   const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
   const planned = cheapestOrder(back.items, back.goal, () => false, atBottom)
   if (!planned) return noWayBack(file, ups, bottom, variants)
@@ -108,6 +113,9 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     restore: chosen.filter((a) => a.kind === 'prepare' || a.kind === 'push aside').filter((a) => index.steps.get(a.subject)?.limb === 'both').map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
+
+/** A limb of two. */
+const half = ({ onProgress, ...rest }: Watch, which: 0 | 1): Watch => ({ ...rest, ...(onProgress ? { onProgress: (share) => onProgress((which + share) / 2) } : {}) })
 
 /** No way with the tools to hand: which tool the first step that stops is short of, if there is a way with all of them. */
 function forWantOfTools(

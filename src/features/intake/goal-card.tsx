@@ -32,6 +32,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const [goal, setGoal] = useState(wished ?? '')
   const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan; readonly asked: string } | null>(null)
   const [fault, setFault] = useState<string>()
+  const [share, setShare] = useState(0)
   const [live, setLive] = useState('')
   const [avoid, setAvoid] = useState<readonly string[]>([])
   const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
@@ -47,10 +48,11 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     if (!goal) return
     const asking = new AbortController()
     const toolsOwned = file.tools.filter((t) => !lacking.has(t.name)).map((t) => t.id)
-    planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }, asking.signal).then(
+    planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }, setShare, asking.signal).then(
       async (result) => {
         const words = result.ok ? undefined : (await import('../shared/plan-words')).whyNot(result.error, file)
         if (asking.signal.aborted) return
+        setShare(0)
         setPlanned(result.ok ? { goal, plan: result.value, asked } : null)
         setFault(words)
       },
@@ -90,7 +92,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       {unsaved ? <p role="status" className="text-[15.5px]"><span className="font-bold text-look">◆ </span>What is not here counts for this page only: the server did not take it.</p> : null}
       {fault && lacking.size > 0 ? <Gone names={[...lacking].filter((name) => file.tools.some((t) => t.name === name))} mayChange={mayWork} onBack={(name) => setGone(name, false)} /> : null}
       {fault && avoid.length > 0 ? <Button weight="quiet" onClick={() => setAvoid([])}>Back to the shortest way</Button> : null}
-      {goal && !planned && !fault ? <p role="status" className="text-[17px] text-steel">Working out the way down…</p> : null}
+      {goal && !planned && !fault ? <p role="status" className="text-[17px] text-steel">Working out the way down…{percent(share)}</p> : null}
       {planned ? (
         <>
           <dl className="grid grid-cols-3 gap-2">
@@ -118,11 +120,14 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
         </>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>{ready ? 'Start down' : planned ? 'Planning anew…' : 'Choose a job first'}</Button> : null}
+        {mayWork ? <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>{ready ? 'Start down' : planned ? `Planning anew…${percent(share)}` : 'Choose a job first'}</Button> : null}
       </div>
     </article>
   )
 }
+
+/** How far along, once that is worth a word. */
+const percent = (share: number): string => (share > 0 ? ` ${Math.round(share * 100)} %` : '')
 
 function Fact({ label, value, note }: { readonly label: string; readonly value: string; readonly note: string }) {
   return (

@@ -87,7 +87,7 @@ function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer
     <>
       <p className="text-[15px] text-steel">{'goal' in asked ? 'The job' : 'In the way of'}</p>
       <h2 className="title text-[24px]">{asked.name}</h2>
-      {!plan && !fault ? <p role="status" className="mt-2 text-[17px] text-steel">Working out the way…</p> : null}
+      {!plan && !fault ? <p role="status" className="mt-2 text-[17px] text-steel">Working out the way…{answer.share ? ` ${Math.round(answer.share * 100)} %` : ''}</p> : null}
       {fault ? <p role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">▲ {fault}</p> : null}
       {plan ? (
         <>
@@ -110,6 +110,7 @@ function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer
 }
 
 interface Answer {
+  readonly share?: number
   readonly plan?: Plan
   readonly fault?: string
 }
@@ -136,7 +137,7 @@ function useAnswer(file: MachineFile, asked: Asked | null, variants: Readonly<Re
     const asking = new AbortController()
     const goal = 'goal' in asked ? asked.goal : 'in-the-way'
     const with_: MachineFile = 'goal' in asked ? file : { ...file, goals: [...file.goals, { id: goal, name: asked.name, guard: asked.guard }] }
-    planAside(with_, 'untouched', [goal], { variants }, asking.signal).then(
+    planAside(with_, 'untouched', [goal], { variants }, (share) => asking.signal.aborted || setKnown({ of: key, share }), asking.signal).then(
       (result) => asking.signal.aborted || setKnown(result.ok ? { of: key, plan: result.value } : { of: key, fault: whyNot(result.error, file) }),
       () => asking.signal.aborted || setKnown({ of: key, fault: 'The planner stopped. Tap it again.' }),
     )

@@ -112,6 +112,11 @@ describe('the cheapest order', () => {
       expect(costOf(problem, found.order)).toBe(found.cost)
       expect(solve(problem, { nodes: 50, beam: 5 })!.order).toEqual(found.order)
     }
+    const shares: number[] = []
+    solve(coverTree(3, 40), { ...DEFAULT_LIMITS, onProgress: (share) => shares.push(share) })
+    expect(shares.length).toBeGreaterThan(3)
+    shares.forEach((share, i) => expect(share).toBeGreaterThanOrEqual(i === 0 ? 0 : shares[i - 1]!))
+    expect(shares.at(-1)).toBeLessThanOrEqual(1)
     let asked = 0
     expect(solve(coverTree(3, 40), { ...DEFAULT_LIMITS, shouldStop: () => ++asked > 0 })).not.toBeNull()
   })

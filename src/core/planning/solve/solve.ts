@@ -1,30 +1,9 @@
 import { type Bound, bounds } from './bound'
 import { Heap } from './heap'
+import { DEFAULT_LIMITS, EVERY_RULE, type Limits, LONGEST_SEARCH, type Pruning, SHORT } from './limits'
 import { byPhases } from './phases'
 import { allNeeds, costOf, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
 import { only, relevant } from './relevant'
-
-/** Rules that leave out what cannot be better. Each can be switched off; the cost must not change. */
-export interface Pruning {
-  /** Do at once what costs no set-up and has to be done anyway. */
-  readonly atOnce: boolean
-  /** Of the same tasks done, drop what another pose and tool reaches for no more. */
-  readonly dominance: boolean
-  /** Drop what another way reaches with more done that has to be done anyway and hinders nothing, for no more set-up. */
-  readonly supersets: boolean
-  /** Leave out tasks that nothing needs. */
-  readonly relevance: boolean
-}
-
-export interface Limits {
-  /** States opened by the exact search before it gives the best so far. */
-  readonly nodes: number
-  /** States kept by the first search for each number of tasks done. */
-  readonly beam: number
-  readonly pruning?: Pruning
-  /** Asked now and then; true ends the search with the best so far. */
-  readonly shouldStop?: () => boolean
-}
 
 export interface Solution {
   readonly order: readonly Placing[]
@@ -36,17 +15,8 @@ export interface Solution {
   readonly nodes: number
 }
 
-export const EVERY_RULE: Pruning = { atOnce: true, dominance: true, supersets: true, relevance: true }
-export const DEFAULT_LIMITS: Limits = { nodes: 30_000, beam: 40 }
-
-/** Up to here a problem is as good as proved by the search alone; beyond the second it takes too long for what it finds. */
-const SHORT = 70
-const LONGEST_SEARCH = 150
-
-/** Limits that keep a problem of so many tasks within about a second to three. */
-export function limitsFor(tasks: number): Limits {
-  return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 100, beam: 16 } : { nodes: 40, beam: 5 }
-}
+/** How much of the work the first search counts for. */
+const BEAM_SHARE = 0.4
 
 interface Node {
   readonly done: Done
@@ -140,6 +110,7 @@ class Search {
     for (;;) {
       const here = open.peek()
       if (!here || (best && Math.max(here.total, bound.whole) >= best.cost)) break
+      if (nodes % 256 === 255) this.limits.onProgress?.(BEAM_SHARE + (1 - BEAM_SHARE) * Math.min(1, nodes / this.limits.nodes))
       if (nodes >= this.limits.nodes || (nodes % 256 === 255 && this.limits.shouldStop?.())) {
         stopped = true
         break
@@ -275,6 +246,7 @@ class Search {
     layers[start.count]!.push(start)
     let best: Node | null = null
     for (let n = 0; n <= problem.tasks.length; n++) {
+      if (n % 8 === 7) this.limits.onProgress?.((BEAM_SHARE * n) / problem.tasks.length)
       const layer = layers[n]!.sort((a, b) => a.total - b.total || a.made - b.made)
       layers[n] = []
       let kept = 0
