@@ -91,7 +91,7 @@ function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer
       {fault ? <p role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">▲ {fault}</p> : null}
       {plan ? (
         <>
-          <p className="mt-1 text-[16.5px]">{count(plan.down.steps.length, 'step')} down, {Math.round(plan.down.minutes.handsOn)} min hands on{'goal' in asked ? `; ${plan.up.steps.length} up, ${Math.round(plan.up.minutes.handsOn)} min` : ''}.{plan.down.proved ? ' No order takes less.' : ''}</p>
+          <p className="mt-1 text-[16.5px]">{count(plan.down.steps.length, 'step')} down, {Math.round(plan.down.minutes.handsOn)} min hands on{'goal' in asked ? `; ${plan.up.steps.length} up, ${Math.round(plan.up.minutes.handsOn)} min` : ''}.{plan.down.proved ? ' No order takes less.' : ` Within ${Math.ceil(plan.down.gap * 100)} % of the least possible.`}</p>
           {'goal' in asked ? <Button className="mt-2 w-full" onClick={() => onCard(asked.goal)}>Pocket card for the road</Button> : null}
           <ol className="mt-2 grid gap-0.5">
             {plan.down.steps.map((s, i) => (
