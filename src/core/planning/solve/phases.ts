@@ -14,14 +14,15 @@ const DEEPEST = 24
  */
 export function byPhases(problem: Problem): readonly Placing[] | null {
   if (!plain(problem)) return null
-  const { tasks, poses, tools, swap } = problem
+  const { tasks, poses, tools, turn, swap } = problem
   const n = tasks.length
   const needs = tasks.map((t) => certain(t.needs))
   const after: number[][] = tasks.map(() => [])
   needs.forEach((list, i) => list.forEach((first) => after[first]!.push(i)))
   const least = tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
   const close = closures(problem)
-  const inPose = Array.from({ length: poses }, (_, p) => bitsWhere(n, (i) => tasks[i]!.choices.some((c) => c.poses.includes(p))))
+  const posesOf = (dearest: (task: number) => number): Done[] =>
+    Array.from({ length: poses }, (_, p) => bitsWhere(n, (i) => tasks[i]!.choices.some((c) => c.work <= dearest(i) && c.poses.includes(p))))
   /** The way of a task in a pose with a tool in hand that is the least work there; −1 for none. */
   const wayOf = tasks.map((t) => Array.from({ length: poses * (tools + 1) }, (_, at) => {
     const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
@@ -36,25 +37,6 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
   const cheaply = Array.from({ length: poses * (tools + 1) }, (_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0 && tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]))
   const anyhow = cheaply.map((_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0))
 
-  const sequence = poseSequence(problem, close, inPose)
-  if (!sequence) return null
-  // What may be left after each phase: told backward, a task with all that comes after it.
-  const mayWait: boolean[][] = sequence.map(() => [])
-  mayWait[sequence.length - 1] = tasks.map(() => false)
-  for (let k = sequence.length - 1; k > 0; k--) {
-    const wait = [...mayWait[k]!]
-    for (let moved = true; moved; ) {
-      moved = false
-      for (let i = 0; i < n; i++) {
-        if (wait[i] || !isDone(inPose[sequence[k]!]!, i) || !after[i]!.every((j) => wait[j])) continue
-        wait[i] = true
-        moved = true
-      }
-    }
-    mayWait[k - 1] = wait
-  }
-  const must = mayWait.map((wait) => bitsWhere(n, (i) => !wait[i]))
-
   interface State { readonly done: Done; readonly tool: number; readonly cost: number; readonly from: State | null; readonly run: Run | null }
   /** A stretch in one pose with one tool; `any`: dearer ways too. */
   interface Run { readonly pose: number; readonly tool: number; readonly any: boolean }
@@ -64,43 +46,66 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
     const done = run.any ? close(state.done, anyhow[at]!, (i) => (extra += tasks[i]!.choices[wayOf[i]![at]!]!.work - least[i]!)) : close(state.done, cheaply[at]!)
     return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : swap) + extra, from: state, run }
   }
-  const count = (done: Done): number => done.reduce((sum, word) => sum + ones(word), 0)
+  const all = bitsWhere(n, () => true)
 
-  let layer: State[] = [{ done: noneDone(n), tool: problem.tool, cost: 0, from: null, run: null }]
-  for (const [k, pose] of sequence.entries()) {
-    const through: State[] = []
-    const seen = new Map<string, number>()
-    let now = layer.map((s) => step(s, { pose, tool: s.tool, any: false }))
-    for (let depth = 0; depth < DEEPEST && now.length > 0; depth++) {
-      const next: State[] = []
-      for (const state of now) {
-        const key = `${keyOf(state.done)} ${state.tool}`
-        const known = seen.get(key)
-        if (known !== undefined && known <= state.cost) continue
-        seen.set(key, state.cost)
-        if (includes(state.done, must[k]!)) through.push(state)
-        for (const run of worthwhile(state, pose)) next.push(step(state, run))
+  // Along the cheapest turns when every way will do, and along the cheapest when only those of least work do: a turn may be less than the work it saves.
+  const orders = [posesOf(() => Infinity), posesOf((i) => least[i]!)].flatMap((inPose) => {
+    const sequence = poseSequence(problem, close, inPose)
+    return sequence ? (along(sequence, inPose) ?? []) : []
+  })
+  return orders.reduce<{ readonly order: readonly Placing[]; readonly cost: number } | null>((soFar, o) => (soFar && soFar.cost <= o.cost ? soFar : o), null)?.order ?? null
+
+  /** The fewest tools along a sequence of poses; null where a phase does not get done what cannot wait. */
+  function along(sequence: readonly number[], inPose: readonly Done[]): { readonly order: readonly Placing[]; readonly cost: number } | null {
+    // What may be left after each phase: told backward, a task with all that comes after it.
+    const mayWait: boolean[][] = sequence.map(() => [])
+    mayWait[sequence.length - 1] = tasks.map(() => false)
+    for (let k = sequence.length - 1; k > 0; k--) {
+      const wait = [...mayWait[k]!]
+      for (let moved = true; moved; ) {
+        moved = false
+        for (let i = 0; i < n; i++) {
+          if (wait[i] || !isDone(inPose[sequence[k]!]!, i) || !after[i]!.every((j) => wait[j])) continue
+          wait[i] = true
+          moved = true
+        }
       }
-      const lacks = (s: State): number => count(must[k]!) - count(must[k]!.map((word, i) => word & s.done[i]!))
-      next.sort((a, b) => a.cost + 4 * lacks(a) - b.cost - 4 * lacks(b))
-      now = next.slice(0, 2 * KEPT)
+      mayWait[k - 1] = wait
     }
-    through.sort((a, b) => a.cost - b.cost)
-    const kept: State[] = []
-    for (const state of through) if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : swap) <= state.cost && includes(o.done, state.done))) kept.push(state)
-    kept.sort((a, b) => a.cost - 2 * count(a.done) - b.cost + 2 * count(b.done))
-    layer = kept.slice(0, KEPT)
-    if (layer.length === 0) return null
+    const must = mayWait.map((wait) => bitsWhere(n, (i) => !wait[i]))
+    let layer: State[] = [{ done: noneDone(n), tool: problem.tool, cost: 0, from: null, run: null }]
+    for (const [k, pose] of sequence.entries()) {
+      const through: State[] = []
+      const seen = new Map<string, number>()
+      let now = layer.map((s) => step(s, { pose, tool: s.tool, any: false }))
+      for (let depth = 0; depth < DEEPEST && now.length > 0; depth++) {
+        const next: State[] = []
+        for (const state of now) {
+          const key = `${keyOf(state.done)} ${state.tool}`
+          const known = seen.get(key)
+          if (known !== undefined && known <= state.cost) continue
+          seen.set(key, state.cost)
+          if (includes(state.done, must[k]!)) through.push(state)
+          for (const run of worthwhile(state, pose)) next.push(step(state, run))
+        }
+        now = best(next, 2 * KEPT, (s) => s.cost + 4 * lacking(must[k]!, s.done))
+      }
+      through.sort((a, b) => a.cost - b.cost)
+      const kept: State[] = []
+      for (const state of through) if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : swap) <= state.cost && includes(o.done, state.done))) kept.push(state)
+      layer = best(kept, KEPT, (s) => s.cost + 2 * lacking(all, s.done))
+      if (layer.length === 0) return null
+    }
+    layer.sort((a, b) => a.cost - b.cost)
+    return { order: replay(layer[0]!), cost: layer[0]!.cost + sequence.reduce((sum, pose, k) => sum + (k === 0 ? 0 : turn[sequence[k - 1]!]![pose]!), 0) }
   }
-  layer.sort((a, b) => a.cost - b.cost)
-  return replay(layer[0]!)
 
   /** Tools that have something to do now; ways that are more work only where they are all there is. */
   function worthwhile(state: State, pose: number): Run[] {
     const cheap = new Set<number>()
     const dear = new Set<number>()
     for (let i = 0; i < n; i++) {
-      if (isDone(state.done, i) || !isDone(inPose[pose]!, i) || !needs[i]!.every((first) => isDone(state.done, first))) continue
+      if (isDone(state.done, i) || !needs[i]!.every((first) => isDone(state.done, first))) continue
       for (const c of tasks[i]!.choices) if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
     }
     return [...[...cheap].map((tool) => ({ pose, tool, any: false })), ...[...dear].map((tool) => ({ pose, tool, any: true }))]
@@ -138,6 +143,18 @@ function poseSequence({ tasks, pose, poses, turn }: Problem, close: Closure, inP
     for (let to = 0; to < poses; to++) if (to !== now.pose && Number.isFinite(turn[now.pose]![to]!)) open.push({ done: close(now.done, inPose[to]!), pose: to, cost: now.cost + turn[now.pose]![to]!, from: now })
   }
   return null
+}
+
+/** The so many that cost the least, in that order; of equals the one found first. */
+function best<T>(list: readonly T[], most: number, cost: (item: T) => number): T[] {
+  return list.map((item) => ({ item, at: cost(item) })).sort((a, b) => a.at - b.at).slice(0, most).map((x) => x.item)
+}
+
+/** How many of the wanted tasks are not done. */
+function lacking(wanted: Done, done: Done): number {
+  let sum = 0
+  for (let i = 0; i < wanted.length; i++) sum += ones(wanted[i]! & ~done[i]!)
+  return sum
 }
 
 /** Bits that are set. */
