@@ -1,5 +1,5 @@
 // The exact planner on cover-trees (4 poses, 8 tools) and on problems without structure: how often proved, the gap left, the time.
-import { coverTree, wildProblem } from '../tests/order-problems'
+import { coverTree, wildWhole } from '../tests/order-problems'
 import { DEFAULT_LIMITS, limitsFor, type Problem, solve } from '../src/core/planning/solve'
 import { plan, type Plan, type PlanStart } from '../src/core/planning'
 import { demoMachines } from '../src/demo/machines'
@@ -67,5 +67,4 @@ series('cover-trees of 40 steps, median', 20, (seed) => coverTree(seed, 40))
 series('cover-trees of 60 steps, median', 20, (seed) => coverTree(seed, 60))
 series('cover-trees of 120 steps, median', 20, (seed) => coverTree(seed, 120), limitsFor(120))
 series('cover-trees of 400 steps, median', 20, (seed) => coverTree(seed, 400), limitsFor(400))
-series('40 steps without structure, median', 20, (seed) => wildProblem(seed, 40), limitsFor(120))
-series('14 steps without structure, median', 20, (seed) => wildProblem(seed, 14))
+for (const steps of [20, 40, 60, 120]) series(`${steps} steps without structure, median`, 20, (seed) => wildWhole(seed, steps), limitsFor(steps))

@@ -19,9 +19,9 @@ function turns(poses: number, roll: (below: number) => number): number[][] {
 }
 
 /** A small problem without any structure: random guards of every kind, choices of pose and tool, orders that must and should be. */
-export function wildProblem(seed: number, tasks: number, rich = true): Problem {
+export function wildProblem(seed: number, tasks: number, rich = true, classes?: readonly [poses: number, tools: number]): Problem {
   const roll = dice(seed)
-  const [poses, tools] = [2 + roll(2), 2 + roll(2)]
+  const [poses, tools] = classes ?? [2 + roll(2), 2 + roll(2)]
   const need = (before: number, depth = 0): Need => {
     if (before === 0) return true
     const kind = roll(8)
@@ -40,6 +40,12 @@ export function wildProblem(seed: number, tasks: number, rich = true): Problem {
   }))
   const goal: Need = { all: Array.from({ length: 1 + roll(3) }, () => (roll(3) === 0 ? { any: [{ done: [roll(tasks)] }, { done: [roll(tasks)] }] } : { done: [roll(tasks)] })) }
   return { tasks: list, goal, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+}
+
+/** The same without what must not be done yet, in 4 poses with 8 tools, and everything to be done: beside the cover-trees it says what structure is worth. */
+export function wildWhole(seed: number, tasks: number): Problem {
+  const problem = wildProblem(seed, tasks, false, [4, 8])
+  return { ...problem, goal: { all: problem.tasks.map((_, t) => ({ done: [t] })) } }
 }
 
 /** Parts over parts, as machines are: each is held by one to four fixings with a tool, and hides the parts under it. All have to come off. */
