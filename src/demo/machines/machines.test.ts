@@ -5,6 +5,7 @@ import { checkIntegrity, compareOne, fullChargeVolts, type MachineFile } from '.
 import { expectedDone, type JobState, looseCount, presentStep, reduce, tally, waitingFor } from '../../core/job'
 import { plan } from '../../core/planning'
 import { Logbook } from '../../../tests/logbook'
+import { machineTree, SHARES } from '../../../tests/order-problems'
 import { demoMachines } from './index'
 import { FEATURES, machineTables } from './tables'
 
@@ -82,6 +83,27 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
       const live = p.up.steps.findIndex((s) => s.power === 'live')
       p.up.steps.forEach((s, i) => (s.dead || s.check === 'reaction path') && live >= 0 && expect(i, s.title).toBeLessThan(live))
     }
+  })
+})
+
+describe('the generator of cover-trees', () => {
+  it('has the shares that are counted in the files of the demo machines', () => {
+    const files = demoMachines()
+    const joints = files.flatMap((f) => f.joints.map((j) => ({ modes: j.down.modes, poses: f.poses.length })))
+    const lifts = files.flatMap((f) => f.parts.flatMap((p) => (p.lift ? [{ modes: p.lift.modes, poses: f.poses.length }] : [])))
+    const everyPose = (list: typeof joints): number => list.filter((x) => new Set(x.modes.flatMap((m) => m.poses)).size === x.poses).length / list.length
+    const held = files.flatMap((f) => [...new Set(f.joints.map((j) => j.holds[0]!))].map((part) => Math.min(4, f.joints.filter((j) => j.holds[0] === part).length)))
+    expect(joints.filter((j) => j.modes.every((m) => m.tool === null)).length / joints.length).toBeCloseTo(SHARES.bareHands, 1)
+    expect(everyPose(joints)).toBeCloseTo(SHARES.anyPose, 1)
+    expect(everyPose(lifts)).toBeCloseTo(SHARES.partAnyPose, 1)
+    SHARES.heldBy.forEach((share, i) => expect(held.filter((n) => n === i + 1).length / held.length).toBeCloseTo(share, 1))
+
+    const tree = Array.from({ length: 20 }, (_, seed) => machineTree(seed + 1, 120).tasks).flat()
+    const fixings = tree.filter((t) => typeof t.needs === 'object' ? !('all' in t.needs) : true)
+    expect(fixings.filter((t) => t.choices[0]!.tool < 0).length / fixings.length).toBeCloseTo(SHARES.bareHands, 1)
+    expect(fixings.filter((t) => t.choices[0]!.poses.length === 4).length / fixings.length).toBeCloseTo(SHARES.anyPose, 1)
+    const parts = tree.filter((t) => typeof t.needs === 'object' && 'all' in t.needs)
+    SHARES.heldBy.forEach((share, i) => expect(parts.filter((t) => (t.needs as { all: readonly unknown[] }).all.length === i + 1).length / parts.length).toBeCloseTo(share, 1))
   })
 })
 

@@ -3,8 +3,7 @@ import { entries } from './entries'
 import { type Done, noneDone, type Problem, type Tests } from './problem'
 import { relaxed } from './relaxed'
 
-/** Tools that are looked at together, and states opened for each such group. */
-const TOGETHER = 2
+/** States opened for each group of tools. */
 const STATES = 2_000
 
 /** What is known of a problem already; `turns` is the least that turns still cost, from any state. */
@@ -18,24 +17,25 @@ export interface Known {
 
 /**
  * The least that turns and tools cost from the start, together: a turn that saves tools costs itself, and a tool put down in one pose has to
- * be picked up in the next. The tools are taken two by two. For each two a search sees every turn at its share of the price and only these
- * two tools, while all others lie in both hands for nothing; the shares make up the whole price, and each tool is paid for in one search
- * only, so the sum is never more than the truth.
+ * be picked up in the next. The tools are taken by twos, and by threes. For each such group a search sees every turn at its share of the
+ * price and only these tools, while all others lie in both hands for nothing; the shares make up the whole price, and each tool is paid for
+ * in one search only, so the sum is never more than the truth.
  */
 export function inGroups(known: Known): number {
   const { tasks, tools } = known.problem
   const used = Array.from({ length: tools }, (_, tool) => tool).filter((tool) => tasks.some((t) => t.choices.some((c) => c.tool === tool)))
-  // Pairs of neighbours, and the same moved on by one: which tools go together matters, and the better of two is cheap to have.
-  const sum = (list: readonly number[]): number => {
+  const sum = (list: readonly number[], together: number): number => {
     let total = 0
-    for (let at = 0; at < list.length; at += TOGETHER) {
-      const group = list.slice(at, at + TOGETHER)
+    for (let at = 0; at < list.length; at += together) {
+      const group = list.slice(at, at + together)
       total += ofGroup(known, group, group.length / list.length)
     }
     return total
   }
+  // Which tools go together matters: neighbours by twos, the same moved on by one, and by threes; the best of them is cheap to have.
+  const most = Math.max(sum(used, 2), sum([...used.slice(1), ...used.slice(0, 1)], 2), sum(used, 3))
   // Whole seconds; shares of a turn that add up to one may be a hair over.
-  return Math.ceil(Math.max(sum(used), sum([...used.slice(1), ...used.slice(0, 1)])) - 1e-6)
+  return Math.ceil(most - 1e-6)
 }
 
 function ofGroup({ problem, tests, closure, necessary, turns }: Known, group: readonly number[], share: number): number {

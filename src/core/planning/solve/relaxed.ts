@@ -3,7 +3,7 @@ import { bitsWhere, type Closure } from './closure'
 import { type Done, includes, keyOf, type Problem, type Tests } from './problem'
 
 /** Values kept of one relaxed search before it falls back to the floor. */
-const MEMO = 20_000
+const MEMO = 80_000
 /** States opened by the search from the start. */
 const ROOT = 3_000
 
