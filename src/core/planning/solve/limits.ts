@@ -31,6 +31,6 @@ export const LONGEST_SEARCH = 150
 
 /** Limits that keep a problem of so many tasks within about a second to three. */
 export function limitsFor(tasks: number): Limits {
-  return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 100, beam: 20 } : { nodes: 40, beam: 5 }
+  return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 50, beam: 44 } : { nodes: 40, beam: 5 }
 }
 
