@@ -23,6 +23,11 @@ describe('leads through a hole', () => {
     expect(feedOrder(hole(10, 16), [lead('thin', 8, 8, 2), lead('thick', 12, 12, 2)]).stuck?.id).toBe('thick')
     expect(feedOrder(hole(10, 10), [{ id: 'bare', name: 'bare', of: 'motor', route: [] }]).stuck).toBeNull()
   })
+  it('are told in a moment however many there are', () => {
+    const many = Array.from({ length: 40 }, (_, i) => lead(`l${i}`, 4, 4, 1))
+    expect(feedOrder(hole(5, 5), many).stuck).not.toBeNull()
+    expect(feedOrder(hole(60, 60), many)).toMatchObject({ stuck: null })
+  })
   it('a wider hole lets through whatever a narrower one does, and never a plug larger than itself', () => {
     const roll = dice(11)
     for (let n = 0; n < 300; n++) {

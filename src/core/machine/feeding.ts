@@ -1,6 +1,6 @@
 import type { Cable, Hole } from './types'
 
-/** Leads that are put through one hole in every order; more are tried thickest plug first. */
+/** Leads that are put through one hole in every order; more only in one, thickest plug first: a file with many must not hold up its reader. */
 const EVERY_ORDER = 6
 
 type Box = readonly [width: number, height: number]
@@ -34,7 +34,7 @@ export function feedOrder(hole: Hole, leads: readonly Cable[]): { readonly order
     if (through.length > best.length) best = through
     if (left.length === 0) return true
     const rooms = roomBeside(box, through.flatMap((c) => c.diameter ?? []))
-    return left.some((next, i) => {
+    return (leads.length <= EVERY_ORDER ? left : left.slice(0, 1)).some((next, i) => {
       const plug = plugOf(next)
       return (!plug || rooms.some((room) => goesIn(plug, room))) && go([...through, next], left.filter((_, k) => k !== i))
     })

@@ -18,7 +18,7 @@ const WAYS: Readonly<Record<AttemptWay, { readonly name: string; readonly how: s
 
 /** What to try next on a fixing that does not let go, and what was tried. */
 export function StuckLadder({ step, locked }: { readonly step: PlannedStep; readonly locked: boolean }) {
-  const { state, log, now } = useJob()
+  const { state, log, now, file } = useJob()
   const [minutes, setMinutes] = useState('')
   const [distance, setDistance] = useState('')
   const [near, setNear] = useState('')
@@ -52,6 +52,7 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
                 <>
                   <p>{WAYS[way].how}</p>
                   <p><span className="font-bold text-look">◆ </span>{WAYS[way].stop}</p>
+                  {way === 'warm' && state.power.state !== 'out' && file?.pack ? <p><span className="font-bold text-stop">▲ </span>The pack is still aboard: it comes out first.</p> : null}
                   {way === 'warm' ? (
                     <div className="mt-2 grid gap-2 sm:grid-cols-2">
                       <TextField label="For how long, min" value={minutes} onChange={(e) => setMinutes(e.target.value)} inputMode="decimal" autoComplete="off" />

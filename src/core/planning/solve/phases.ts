@@ -2,12 +2,13 @@ import { bitsWhere, type Closure, closures } from './closure'
 import { Heap } from './heap'
 import { bitsOf, certain, type Done, includes, isDone, keyOf, noneDone, type Placing, type Problem } from './problem'
 
-/** Pose sequences tried; states kept from phase to phase; tools picked up within one. */
+/** States kept from phase to phase. */
 const KEPT = 32
+/** Tools picked up within one phase at most. */
 const DEEPEST = 24
 
 /**
- * A good order for a long problem, by phases: first the cheapest sequence of poses when tools cost nothing (exact), then, pose by pose, the
+ * A good order for a long problem, by phases: first a sequence of poses, the cheapest when tools cost nothing (exact), then, pose by pose, the
  * fewest tools picked up, with what may wait left for a later phase in the same pose. Work that a task needs more of in one way than in
  * another is taken only where nothing else gets the phase done.
  * @returns null where the problem is not of this kind: something has to be chosen, or may not be done after something else
