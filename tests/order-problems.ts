@@ -48,53 +48,59 @@ export function wildWhole(seed: number, tasks: number): Problem {
   return { ...problem, goal: { all: problem.tasks.map((_, t) => ({ done: [t] })) } }
 }
 
-/** Parts over parts, harder than machines are: each is held by one to four fixings, each with a tool of its own, and hides the parts under it. All have to come off. */
-export function coverTree(seed: number, steps: number, poses = 4, tools = 8): Problem {
-  const roll = dice(seed)
+/** What a cover-tree is drawn from: how many fixings hold a part, and the ways of doing a fixing and a part, on the side it lies. */
+interface Draw {
+  readonly count: () => number
+  readonly fixing: (side: number) => readonly Choice[]
+  readonly part: (side: number) => Choice
+}
+
+/** Parts over parts: each is held by fixings, and hides the parts under it. All have to come off. */
+function tree(roll: (below: number) => number, steps: number, poses: number, tools: number, draw: Draw): Problem {
   const tasks: Task[] = []
   const offs: number[] = []
+  const put = (choices: readonly Choice[], needs: Need): number => tasks.push({ choices, needs, notAfter: [], ratherNotAfter: [] }) - 1
   while (tasks.length < steps) {
     const parent = offs.length === 0 || roll(6) === 0 ? null : offs[Math.max(0, offs.length - 1 - roll(5))]!
     const seen: Need = parent === null ? true : { done: [parent] }
     const side = roll(poses)
     const held: number[] = []
-    for (let k = 1 + roll(4); k > 0 && tasks.length < steps - 1; k--) {
-      held.push(tasks.length)
-      const tool = roll(tools)
-      tasks.push({
-        choices: roll(6) === 0 ? [{ poses: [side], tool, work: 20 + roll(160) }, { poses: [side, roll(poses)].filter((p, i, l) => l.indexOf(p) === i), tool: roll(tools), work: 30 + roll(200) }] : [{ poses: roll(3) === 0 ? [side, roll(poses)].filter((p, i, l) => l.indexOf(p) === i) : [side], tool, work: 20 + roll(160) }],
-        needs: seen, notAfter: [], ratherNotAfter: [],
-      })
-    }
-    offs.push(tasks.length)
-    tasks.push({ choices: [{ poses: roll(2) === 0 ? [side] : Array.from({ length: poses }, (_, p) => p), tool: -1, work: 10 + roll(60) }], needs: { all: held.length > 0 ? held.map((t) => ({ done: [t] })) : [seen] }, notAfter: [], ratherNotAfter: [] })
+    for (let k = draw.count(); k > 0 && tasks.length < steps - 1; k--) held.push(put(draw.fixing(side), seen))
+    offs.push(put([draw.part(side)], { all: held.length > 0 ? held.map((t) => ({ done: [t] })) : [seen] }))
   }
   return { tasks, goal: { all: tasks.map((_, t) => ({ done: [t] })) }, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+}
+
+const everyPose = (poses: number): readonly number[] => Array.from({ length: poses }, (_, p) => p)
+
+/** Harder than machines are: every part is held by one to four fixings, each with a tool of its own, some with two ways to do them. */
+export function coverTree(seed: number, steps: number, poses = 4, tools = 8): Problem {
+  const roll = dice(seed)
+  const beside = (side: number): number[] => [side, roll(poses)].filter((p, i, l) => l.indexOf(p) === i)
+  return tree(roll, steps, poses, tools, {
+    count: () => 1 + roll(4),
+    fixing: (side) => {
+      const tool = roll(tools)
+      return roll(6) === 0 ? [{ poses: [side], tool, work: 20 + roll(160) }, { poses: beside(side), tool: roll(tools), work: 30 + roll(200) }] : [{ poses: roll(3) === 0 ? beside(side) : [side], tool, work: 20 + roll(160) }]
+    },
+    part: (side) => ({ poses: roll(2) === 0 ? [side] : everyPose(poses), tool: -1, work: 10 + roll(60) }),
+  })
 }
 
 /** Shares of the fixings and parts of the ten demo machines, counted in their files; a test holds the generator to them. */
 export const SHARES = { bareHands: 1 / 6, anyPose: 1 / 3, partAnyPose: 1 / 5, heldBy: [0.73, 0.15, 0.04, 0.08] } as const
 
-/** Parts over parts, as the ten demo machines are: most are held by one set of fixings, some undone by hand, some however it stands. All have to come off. */
+/** As the ten demo machines are: most parts are held by one set of fixings, some undone by hand, some however it stands. */
 export function machineTree(seed: number, steps: number, poses = 4, tools = 8): Problem {
   const roll = dice(seed)
   const share = (of: number): boolean => roll(1000) < of * 1000
-  const anyPose = Array.from({ length: poses }, (_, p) => p)
-  const tasks: Task[] = []
-  const offs: number[] = []
-  while (tasks.length < steps) {
-    const parent = offs.length === 0 || roll(6) === 0 ? null : offs[Math.max(0, offs.length - 1 - roll(5))]!
-    const seen: Need = parent === null ? true : { done: [parent] }
-    const side = roll(poses)
-    const held: number[] = []
-    const drawn = roll(1000) / 1000
-    const upTo = SHARES.heldBy.map((_, i) => SHARES.heldBy.slice(0, i + 1).reduce((sum, x) => sum + x, 0))
-    for (let count = 1 + upTo.slice(0, -1).filter((limit) => drawn >= limit).length; count > 0 && tasks.length < steps - 1; count--) {
-      held.push(tasks.length)
-      tasks.push({ choices: [{ poses: share(SHARES.anyPose) ? anyPose : [side], tool: share(SHARES.bareHands) ? -1 : roll(tools), work: 20 + roll(190) }], needs: seen, notAfter: [], ratherNotAfter: [] })
-    }
-    offs.push(tasks.length)
-    tasks.push({ choices: [{ poses: share(SHARES.partAnyPose) ? anyPose : [side], tool: -1, work: 30 + roll(126) }], needs: { all: held.length > 0 ? held.map((t) => ({ done: [t] })) : [seen] }, notAfter: [], ratherNotAfter: [] })
-  }
-  return { tasks, goal: { all: tasks.map((_, t) => ({ done: [t] })) }, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+  const upTo = SHARES.heldBy.map((_, i) => SHARES.heldBy.slice(0, i + 1).reduce((sum, x) => sum + x, 0))
+  return tree(roll, steps, poses, tools, {
+    count: () => {
+      const drawn = roll(1000) / 1000
+      return 1 + upTo.slice(0, -1).filter((limit) => drawn >= limit).length
+    },
+    fixing: (side) => [{ poses: share(SHARES.anyPose) ? everyPose(poses) : [side], tool: share(SHARES.bareHands) ? -1 : roll(tools), work: 20 + roll(190) }],
+    part: (side) => ({ poses: share(SHARES.partAnyPose) ? everyPose(poses) : [side], tool: -1, work: 30 + roll(126) }),
+  })
 }
