@@ -12,6 +12,9 @@ const LOOKED_AT_TOGETHER = 150
 /** Least seconds from a state to the goal, in three parts whose sum is never more than the truth. */
 export interface Bound {
   readonly work: (done: Done) => number
+  /** The work in two: of the tasks that are necessary, and of the cheapest options where there is a choice. */
+  readonly ofNecessary: (done: Done) => number
+  readonly ofChoices: (done: Done) => number
   readonly turns: (done: Done, pose: number) => number
   readonly swaps: (done: Done, tool: number) => number
   /** The least that the whole can cost from the start. */
@@ -41,12 +44,13 @@ export function bounds(problem: Problem): Bound {
   const necessary = tasks.map((_, i) => reachable && !without(i))
   const options = optionBounds(problem, necessary, least)
 
-  const work = (done: Done): number => {
+  const ofNecessary = (done: Done): number => {
     let sum = 0
-    for (let i = 0; i < n; i++) if (necessary[i] && ((done[i >>> 5]! >>> (i & 31)) & 1) === 0) sum += least[i]!
-    for (const o of options) sum += o(done)
+    for (let i = 0; i < n; i++) if (necessary[i] && !isDone(done, i)) sum += least[i]!
     return sum
   }
+  const ofChoices = (done: Done): number => options.reduce((sum, o) => sum + o(done), 0)
+  const work = (done: Done): number => ofNecessary(done) + ofChoices(done)
   const poses = tasks.map((t) => new Set(t.choices.flatMap((c) => c.poses)))
   const toPose = entries(problem, necessary, problem.poses, (i, pose) => poses[i]!.size === 1 && poses[i]!.has(pose), (i, pose) => !poses[i]!.has(pose), (pose) => Math.min(...problem.turn.map((row, from) => (from === pose ? Infinity : row[pose]!))))
   const far = farthest(problem, necessary)
@@ -66,7 +70,7 @@ export function bounds(problem: Problem): Bound {
     return n > SEARCHED && n <= LOOKED_AT_TOGETHER ? Math.max(apart, inGroups({ problem, tests, closure, necessary, turns: turns.rest })) : apart
   }
   return {
-    necessary, reachable, work, swaps, turns: turns.rest,
+    necessary, reachable, work, ofNecessary, ofChoices, swaps, turns: turns.rest,
     whole: reachable ? work(none) + setUp() : Infinity,
     rest: (done, pose, tool) => work(done) + turns.rest(done, pose) + swaps(done, tool),
   }

@@ -1,8 +1,10 @@
+import { atOnce, type AtOnce } from './at-once'
 import { type Bound, bounds } from './bound'
+import { closures } from './closure'
 import { Heap } from './heap'
 import { DEFAULT_LIMITS, EVERY_RULE, type Limits, LONGEST_SEARCH, type Pruning, SHORT } from './limits'
 import { byPhases } from './phases'
-import { allNeeds, costOf, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, undoneIn, withDone } from './problem'
+import { costOf, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, withDone } from './problem'
 import { only, relevant } from './relevant'
 
 export interface Solution {
@@ -25,7 +27,8 @@ interface Node {
   readonly pose: number
   readonly tool: number
   readonly cost: number
-  /** The least that turns and tools still cost. */
+  /** The least work still of what every way to the goal has; and what turns and tools cost at the least. */
+  readonly left: number
   readonly turns: number
   readonly swaps: number
   readonly total: number
@@ -56,16 +59,11 @@ interface Opened {
 
 class Search {
   private readonly bound: Bound
-  /**
-   * Tasks that have to be done anyway and hinder nothing. Where one needs no set-up in its least way it is done at once: in any order that
-   * does it later it can be moved there at no cost, since turns and tools keep the triangle inequality.
-   */
-  private readonly atOnce: readonly { readonly index: number; readonly choices: Int16Array }[]
+  private readonly atOnce: AtOnce
   private readonly tests: ReturnType<typeof needTests>
   private readonly reached = new Map<string, Node[]>()
   /** States opened by the exact search, by what is done of all that is not done at once: the cheapest first. */
   private readonly opened = new Map<string, Opened[]>()
-  private readonly harmless: Done
   private readonly leastWork: readonly number[]
   private made = 0
 
@@ -76,20 +74,8 @@ class Search {
   ) {
     this.bound = bounds(problem)
     this.tests = needTests(problem)
-    // Doing it early can hinder nothing: no task has to come before it, and nothing would rather come before it.
     this.leastWork = problem.tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
-    const hinders = new Set([...undoneIn(problem.goal), ...problem.tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...allNeeds(t).flatMap(undoneIn)])])
-    this.atOnce = problem.tasks.flatMap((task, index) => {
-      if (!this.bound.necessary[index] || hinders.has(index)) return []
-      // The choice that needs no set-up and is as little work as any, by pose and tool; −1 for none.
-      const choices = new Int16Array(problem.poses * (problem.tools + 1)).map((_, at) => {
-        const [pose, tool] = [Math.floor(at / (problem.tools + 1)), (at % (problem.tools + 1)) - 1]
-        return task.choices.findIndex((c) => c.work === this.leastWork[index] && c.needs === undefined && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool))
-      })
-      return [{ index, choices }]
-    })
-    this.harmless = noneDone(problem.tasks.length)
-    for (const { index } of this.atOnce) this.harmless[index >>> 5]! |= 1 << (index & 31)
+    this.atOnce = atOnce(problem, this.tests, closures(problem), this.bound.necessary)
   }
 
   run(): Solution | null {
@@ -98,9 +84,9 @@ class Search {
     const phased = this.byPhases()
     if (phased && problem.tasks.length > LONGEST_SEARCH) return phased
     const none = noneDone(problem.tasks.length)
-    const start = this.node(none, 0, problem.pose, problem.tool, 0, bound.turns(none, problem.pose), bound.swaps(none, problem.tool), null, [])
+    const start = this.node(none, 0, problem.pose, problem.tool, 0, bound.ofNecessary(none), bound.turns(none, problem.pose), bound.swaps(none, problem.tool), null, [])
     if (!Number.isFinite(start.total)) return null
-    let best = this.beam(start)
+    let best = this.beam(start, phased?.cost ?? Infinity)
     if (phased && (!best || phased.cost < best.cost)) best = { ...start, cost: phased.cost, total: phased.cost, placings: phased.order }
     this.reached.clear()
     const open = new Heap<Node>((a, b) => a.total < b.total || (a.total === b.total && (a.count > b.count || (a.count === b.count && a.made < b.made))))
@@ -123,8 +109,7 @@ class Search {
       }
       if (this.rules.dominance && this.beaten(here, true)) continue
       if (this.rules.supersets && this.outdone(here)) continue
-      for (const next of this.nexts(here)) {
-        if (best && next.total >= best.cost) continue
+      for (const next of this.nexts(here, best?.cost ?? Infinity)) {
         if (this.beaten(next, false)) continue
         this.remember(next)
         open.push(next)
@@ -145,24 +130,15 @@ class Search {
   }
 
   /** A state, with all that then goes at once done too. */
-  private node(done: Done, count: number, pose: number, tool: number, cost: number, turns: number, swaps: number, from: Node | null, placings: Placing[]): Node {
-    if (this.rules.atOnce) {
-      const here = pose * (this.problem.tools + 1) + tool + 1
-      for (let moved = true; moved; ) {
-        moved = false
-        for (const { index, choices } of this.atOnce) {
-          const choice = choices[here]!
-          if (choice < 0 || ((done[index >>> 5]! >>> (index & 31)) & 1) === 1 || !this.may(index, done)) continue
-          cost += stepCost(this.problem, this.problem.tasks[index]!, this.problem.tasks[index]!.choices[choice]!, pose, pose, tool, done)
-          done[index >>> 5]! |= 1 << (index & 31)
-          count++
-          placings.push({ task: index, choice, pose })
-          moved = true
-        }
-      }
-    }
-    const total = Math.max(from?.total ?? 0, cost + this.bound.work(done) + turns + swaps)
-    return { done, key: keyOf(done), count, pose, tool, cost, turns, swaps, total, from, placings, made: this.made++ }
+  private node(before: Done, count: number, pose: number, tool: number, cost: number, left: number, turns: number, swaps: number, from: Node | null, placings: Placing[]): Node {
+    const done = !this.rules.atOnce ? before : this.atOnce.from(before, pose, tool, (task, choice, seconds) => {
+      cost += seconds
+      left -= this.leastWork[task]!
+      count++
+      placings.push({ task, choice, pose })
+    })
+    const total = Math.max(from?.total ?? 0, cost + left + this.bound.ofChoices(done) + turns + swaps)
+    return { done, key: keyOf(done), count, pose, tool, cost, left, turns, swaps, total, from, placings, made: this.made++ }
   }
 
   private may(task: number, done: Done): boolean {
@@ -173,8 +149,9 @@ class Search {
   /**
    * All that may be done next, in every way. What turns and tools still cost depends only on the pose and tool gone to: a task that can
    * be done there belongs to all that is done there for nothing, with or without it.
+   * @param dear what costs so much in the end, or more, is left out
    */
-  private nexts(here: Node): Node[] {
+  private nexts(here: Node, dear: number): Node[] {
     const { tasks, turn } = this.problem
     const turns: number[] = []
     const swaps: number[] = []
@@ -182,6 +159,7 @@ class Search {
     const list: Node[] = []
     for (let i = 0; i < tasks.length; i++) {
       if (isDone(here.done, i) || !this.may(i, here.done)) continue
+      const left = here.left - (this.bound.necessary[i] ? this.leastWork[i]! : 0)
       tasks[i]!.choices.forEach((choice, k) => {
         if (choice.needs !== undefined && !meets(choice.needs, here.done)) return
         const tool = choice.tool >= 0 ? choice.tool : here.tool
@@ -191,7 +169,9 @@ class Search {
           const ahead = (turns[pose] ??= this.bound.turns(here.done, pose))
           if (!Number.isFinite(ahead + rest)) continue
           const cost = here.cost + stepCost(this.problem, tasks[i]!, choice, pose, here.pose, here.tool, here.done)
-          list.push(this.node(withDone(here.done, i), here.count + 1, pose, tool, cost, ahead, rest, here, [{ task: i, choice: k, pose }]))
+          if (cost + left + ahead + rest >= dear) continue
+          const next = this.node(withDone(here.done, i), here.count + 1, pose, tool, cost, left, ahead, rest, here, [{ task: i, choice: k, pose }])
+          if (next.total < dear) list.push(next)
         }
       })
     }
@@ -214,10 +194,10 @@ class Search {
    * it? Whatever finishes from here finishes from there too, with less left to do. Kept for the states to come where not.
    */
   private outdone(node: Node): boolean {
-    const { harmless } = this
-    const key = `${keyOf(node.done.map((word, i) => word & ~harmless[i]!))} ${node.pose} ${node.tool}`
+    const { bits, tasks } = this.atOnce
+    const key = `${keyOf(node.done.map((word, i) => word & ~bits[i]!))} ${node.pose} ${node.tool}`
     let over = node.cost
-    for (const { index } of this.atOnce) if (!isDone(node.done, index)) over += this.leastWork[index]!
+    for (const task of tasks) if (!isDone(node.done, task)) over += this.leastWork[task]!
     const list = this.opened.get(key)
     if (!list) {
       this.opened.set(key, [{ done: node.done, over }])
@@ -239,8 +219,8 @@ class Search {
     else this.reached.set(node.key, [node])
   }
 
-  /** Layer by layer of tasks done, the most promising of each kept; the first answer, and the upper bound of the exact search. */
-  private beam(start: Node): Node | null {
+  /** Layer by layer of tasks done, the most promising of each kept; the first answer that costs less than `dear`, and the upper bound of the exact search. */
+  private beam(start: Node, dear: number): Node | null {
     const { problem, limits } = this
     const layers: Node[][] = Array.from({ length: problem.tasks.length + 1 }, () => [])
     layers[start.count]!.push(start)
@@ -252,14 +232,15 @@ class Search {
       let kept = 0
       for (const here of layer) {
         if (kept >= limits.beam) break
-        if (best && here.total >= best.cost) break
+        if (here.total >= dear) break
         if (this.beaten(here, true)) continue
         kept++
         if (this.tests.goal(here.done, false)) {
-          if (!best || here.cost < best.cost) best = here
+          best = here
+          dear = here.cost
           continue
         }
-        for (const next of this.nexts(here)) {
+        for (const next of this.nexts(here, dear)) {
           if (this.beaten(next, false)) continue
           this.remember(next)
           layers[next.count]!.push(next)
