@@ -13,6 +13,7 @@ export const ENTRY_FIXTURES: { readonly [K in Kind]: Bodies[K] } = {
   'damage-noted': { text: 'scraped', side: 'left', photo: PHOTO },
   'pack-checked': { result: 'quarantine', signs: ['swollen'], lowestGroup: 2.4, temperature: 21 },
   'replacement-compared': { part: 'front-motor', rows: [{ id: 'flats', name: 'across the flats', unit: 'mm', old: 10, oldFrom: 'machine file', fresh: 10.05, verdict: 'match' }, { id: 'plug', name: 'Hall plug', old: '6-pin', oldFrom: 'measured', fresh: null, verdict: 'not measured' }] },
+  'delivery-counted': { items: [{ name: 'front motor', expected: 1, found: 1 }, { name: 'cable tie', expected: 3, found: 2 }], also: 'a sticker' },
   'note-added': { text: 'longer head', step: 'down:undo:deck-screws' },
   'photo-added': { photo: PHOTO, step: 'down:off:deck-lid', side: 'right', pose: 'upright', caption: 'open deck' },
   'reading-taken': { quantity: 'voltage', value: 52.1, unit: 'V', u: 0.1, instrument: 'meter 3', place: 'pack', live: true, test: 'pack-rest', drive: 'front-drive', raw: [52, 52.2], step: 'down:undo:deck-screws' },

@@ -70,6 +70,7 @@ const BODIES: Record<Kind, ObjectSchema<object>> = {
   'damage-noted': closed({ text: need(), side: text(40), photo: photoId() }),
   'pack-checked': closed({ result: oneOf(['sound', 'quarantine']).required(), signs: array().strict().of(oneOf(PACK_SIGNS).required()).max(40).required(), lowestGroup: figure(0, 10), temperature: figure(-50, 200) }),
   'replacement-compared': closed({ part: id(), rows: array().strict().of(compared).min(1).max(60).required() }),
+  'delivery-counted': closed({ items: array().strict().of(closed({ name: need(200), expected: figure(0, 10_000).required(), found: figure(0, 10_000).required() })).min(1).max(200).required(), also: text(1000) }),
   'note-added': closed({ text: need(), step: text(140), tried: closed({ way: oneOf(ATTEMPTS).required(), minutes: figure(0), distance: figure(0), near: text(120) }).default(undefined).optional() }),
   'photo-added': closed({ photo: photoId().required(), step: text(140), side: text(40), pose: text(80), caption: text(300) }),
   'reading-taken': closed({ quantity: need(120), value: figure().required(), unit: need(16), u: figure(0), instrument: text(120), place: text(120), live: boolean().strict().required(), ...onTest, raw: array().strict().of(figure().required()).max(12), step: text(140) }),

@@ -16,7 +16,7 @@ export function may(role: Role, deed: Deed): boolean {
 }
 
 /** Entries that the front desk may write: what is known at the door. All else is work. */
-const FRONT_DESK: ReadonlySet<Kind> = new Set<Kind>(['job-opened', 'goal-set', 'symptom-noted', 'damage-noted', 'note-added', 'photo-added', 'recheck-set', 'variant-answered'])
+const FRONT_DESK: ReadonlySet<Kind> = new Set<Kind>(['job-opened', 'goal-set', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set', 'variant-answered'])
 
 /** Why this role may not write an entry of this kind; null when it may. */
 export function mayWrite(role: Role, kind: Kind): string | null {

@@ -27,7 +27,7 @@ describe('roles', () => {
     }
   })
   it('the front desk notes, and does not work', () => {
-    expect(KINDS.filter((k) => mayWrite('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'note-added', 'photo-added', 'recheck-set'])
+    expect(KINDS.filter((k) => mayWrite('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
     expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([true, false, true, false])
   })
 })

@@ -68,11 +68,13 @@ function applyKind(ctx: Ctx): void {
     case 'replacement-compared':
       draft.comparisons[entry.body.part] = { ...mark, rows: entry.body.rows }
       return
+    case 'delivery-counted':
+      draft.delivery = { ...mark, ...entry.body }
+      return
     case 'test-skipped':
       draft.skipped.push({ ...mark, ...entry.body })
       return
-    case 'fault-called':
-{
+    case 'fault-called': {
       const { fault, ...rest } = entry.body
       draft.faults.push({ ...mark, text: fault, ...rest })
       return

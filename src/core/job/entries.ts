@@ -3,6 +3,7 @@ import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, Plan } from '../planning'
 import type { RideLogSummary, RideStage } from '../ride'
 import type { PackSign, ProofReading } from '../safety'
+import type { Delivered } from './delivery'
 import type { JobSettings } from './settings'
 
 export const STAGES = ['take in', 'find the fault', 'make safe', 'take down', 'swap', 'build up', 'prove', 'hand back'] as const
@@ -57,6 +58,7 @@ export interface Bodies {
   'damage-noted': { readonly text: string; readonly side?: string; readonly photo?: string }
   'pack-checked': { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }
   'replacement-compared': { readonly part: string; readonly rows: readonly Compared[] }
+  'delivery-counted': { readonly items: readonly Delivered[]; /** What came beside it, in words. */ readonly also?: string }
   'note-added': { readonly text: string; readonly step?: string; readonly tried?: Attempt }
   'photo-added': { readonly photo: string; readonly step?: string; readonly side?: string; readonly pose?: string; readonly caption?: string }
   'reading-taken': {
@@ -132,7 +134,7 @@ export type Kind = keyof Bodies
 
 /** Kinds whose author has to be the one who sends, and that only some may write. */
 export const KINDS: readonly Kind[] = [
-  'job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'pack-checked', 'replacement-compared', 'note-added', 'photo-added', 'reading-taken',
+  'job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'pack-checked', 'replacement-compared', 'delivery-counted', 'note-added', 'photo-added', 'reading-taken',
   'test-observed', 'test-skipped', 'fault-called', 'power-changed', 'proof-taken', 'plan-adopted', 'step-done', 'step-left', 'step-added', 'step-differs',
   'fixing-out', 'fixing-in', 'fixing-lost', 'fixing-found', 'fixing-replaced', 'fixing-kept-out', 'part-off', 'part-on', 'part-replaced',
   'pose-changed', 'lock-applied', 'lock-disturbed', 'check-passed', 'check-failed', 'check-overridden', 'stage-moved', 'parked', 'resumed', 'handed-over',

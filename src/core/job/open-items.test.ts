@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { expectedDone, type JobState, openItems, presentStep, reduce } from './index'
-import { Logbook } from '../../../tests/logbook'
+import { expectedDone, type JobState, miscount, openItems, presentStep, reduce, wantedFor } from './index'
+import { dunlinPlan, Logbook } from '../../../tests/logbook'
 
 const state = (book: Logbook): JobState => reduce('j1', book.entries)
 const texts = (book: Logbook): string[] => openItems(state(book), state(book).lastAt).map((i) => i.text)
@@ -39,6 +39,19 @@ describe('what is open on a job', () => {
     expect(texts(book)[0]).toMatch(/shown to be dead, the pack aboard|The pack is out, and it was shown/)
     if (state(book).power.state !== 'isolated') return
     expect(openItems(state(book), state(book).lastAt + 48 * 3_600_000)[0]).toMatchObject({ kind: 'power', look: true })
+  })
+  it('says what is short of what should have come, until it is counted anew', () => {
+    const book = begun(3)
+    const wanted = wantedFor(dunlinPlan('front-motor-goal'))
+    expect(wanted[0]).toEqual({ name: 'front motor', expected: 1 })
+    expect(wanted).toContainEqual({ name: 'cable tie 200 × 4.8', expected: 3 })
+    const counted = (less: number, more: number) => wanted.map((w, i) => ({ ...w, found: w.expected + (w.name.startsWith('cable tie') ? -less : i === 0 ? more : 0) }))
+    book.log('delivery-counted', { items: counted(2, 1) })
+    expect(miscount(state(book).delivery!.items)).toEqual({ short: ['2 × cable tie 200 × 4.8'], over: ['1 × front motor'] })
+    expect(openItems(state(book), 0)).toContainEqual({ kind: 'short', text: 'Short of what should have come: 2 × cable tie 200 × 4.8', look: true })
+    book.log('delivery-counted', { items: counted(0, 0), also: 'a spare valve' })
+    expect(texts(book).join()).not.toContain('Short')
+    expect(state(book).delivery).toMatchObject({ also: 'a spare valve' })
   })
   it('a job handed over is in hand once the other has logged something', () => {
     const book = begun(3)

@@ -1,4 +1,5 @@
 import { checkStatus, deadAt, relevantChecks } from './checks'
+import { miscount } from './delivery'
 import { presentStep } from './readiness'
 import type { JobState } from './state'
 import { stageIndex } from './entries'
@@ -6,7 +7,7 @@ import { looseFixings, offParts } from './tray'
 
 /** Something that whoever takes the job up has to know. `look` stands out from the rest. */
 export interface OpenItem {
-  readonly kind: 'power' | 'next' | 'loose' | 'pose' | 'cure' | 'disputed' | 'check' | 'lost'
+  readonly kind: 'power' | 'next' | 'loose' | 'pose' | 'cure' | 'disputed' | 'check' | 'lost' | 'short'
   readonly text: string
   readonly look: boolean
 }
@@ -24,6 +25,8 @@ export function openItems(state: JobState, at: number): OpenItem[] {
   if (disputed.length > 0) add('disputed', `Two devices disagree on ${disputed.map((f) => `${f.label}, ${f.place}`).join('; ')}`, true)
   const lost = Object.values(state.fixings).filter((f) => f.condition === 'lost')
   if (lost.length > 0) add('lost', `Lost: ${lost.map((f) => `${f.label}, ${f.place}`).join('; ')}`, true)
+  const short = state.delivery ? miscount(state.delivery.items).short : []
+  if (short.length > 0 && stageIndex(state.stage) < stageIndex('prove')) add('short', `Short of what should have come: ${short.join(', ')}`, true)
   const cells = [...new Set(looseFixings(state).flatMap((f) => (f.where !== undefined ? [f.where] : [])))].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
   if (cells.length > 0) add('loose', `${looseFixings(state).length} loose in ${cells.join(', ')}`)
   if (offParts(state).length > 0) add('loose', `Off: ${offParts(state).map((p) => p.name).join(', ')}`)

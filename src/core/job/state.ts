@@ -7,7 +7,7 @@ import type { PackSign, ProofReading } from '../safety'
 import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 5
+export const REDUCER_VERSION = 6
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -215,6 +215,8 @@ export interface JobState {
   readonly notes: readonly Remark[]
   readonly readings: readonly Reading[]
   readonly observations: readonly Observation[]
+  /** What came for the job, as it was counted last. */
+  readonly delivery?: Mark & Bodies['delivery-counted']
   readonly photos: readonly Photo[]
   readonly faults: readonly CalledFault[]
   readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }

@@ -15,6 +15,7 @@ import { useLacking } from './lacking'
 
 const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
 const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
+const DeliveryLine = dynamic(() => import('./delivery').then((m) => m.DeliveryLine))
 const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
@@ -105,6 +106,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} mayChange={mayWork}
             avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
           />
+          <DeliveryLine plan={planned.plan} />
           {fresh.map((part) => (
             <div key={part.id} className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
               <p className="flex-1 basis-52">{state.comparisons[part.id] ? <>The new {part.name} was compared: {comparedWords(state.comparisons[part.id]!.rows)}.</> : <><span className="font-bold text-look">◆ </span>The new {part.name} in hand? Compare it before anything is undone.</>}</p>

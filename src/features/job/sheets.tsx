@@ -10,6 +10,7 @@ import { HandOverSheet, ParkSheet } from './leave-sheets'
 import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet } from '../run/sheets-step'
 
 // Sheets of a stage come with its script.
+const DeliverySheet = dynamic(() => import('../intake/delivery').then((m) => m.DeliverySheet))
 const CallSheet = dynamic(() => import('../fault').then((m) => m.CallSheet))
 const TestSheet = dynamic(() => import('../fault').then((m) => m.TestSheet))
 const SkipSheet = dynamic(() => import('../fault').then((m) => m.SkipSheet))
@@ -28,6 +29,7 @@ export function Sheets({ sheet, onClose, single, onSingle }: {
     case 'line': return <LineSheet onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'reading': return <ReadingSheet onClose={onClose} />
     case 'compare': return <CompareSheet part={sheet.part} onClose={onClose} />
+    case 'delivery': return <DeliverySheet wanted={sheet.wanted} onClose={onClose} />
     case 'tighten': return <TightenSheet step={sheet.step} onClose={onClose} />
     case 'spin': return <CheckSheet check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'ride': return <RideSheet stage={sheet.stage} onClose={onClose} />

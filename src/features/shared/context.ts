@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/journal'
-import type { Bodies, CheckId, JobSettings, JobState, Kind, Stage } from '../../core/job'
+import type { Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import type { RideStage } from '../../core/ride'
 
@@ -10,6 +10,7 @@ export type SheetState =
   | { readonly kind: 'line'; readonly step?: string }
   | { readonly kind: 'reading' }
   | { readonly kind: 'compare'; readonly part: string }
+  | { readonly kind: 'delivery'; readonly wanted: readonly Wanted[] }
   | { readonly kind: 'test'; readonly test: string; readonly drive: string }
   | { readonly kind: 'skip test'; readonly test: string; readonly drive: string }
   | { readonly kind: 'call'; readonly fault?: string }

@@ -1,4 +1,5 @@
 import type { Entry, JobState } from '../../core/job'
+import { deliveryWords } from './delivery-words'
 import { STAGE_LABEL } from './words'
 
 const titleOf = (state: JobState, id: string): string => [...state.down, ...state.up, ...state.swap].find((s) => s.id === id)?.title ?? id
@@ -21,6 +22,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'damage-noted': return `Damage before it was touched: ${entry.body.text}`
     case 'pack-checked': return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
     case 'replacement-compared': return `New beside old: ${entry.body.rows.filter((r) => r.verdict === 'match').length} of ${entry.body.rows.length} match${entry.body.rows.filter((r) => r.verdict === 'mismatch').map((r) => `; ${r.name} differs`).join('')}`
+    case 'delivery-counted': return `What came for it, counted: ${deliveryWords(entry.body.items)}${entry.body.also ? `; also ${entry.body.also}` : ''}`
     case 'note-added': return `Note: ${entry.body.text}`
     case 'photo-added': return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
     case 'reading-taken': return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
