@@ -91,10 +91,14 @@ test('a machine is parked in a state that is safe to leave, and taken up again',
 test('the job named at the door is planned at once; the front desk reads the plan and starts nothing', async ({ page }) => {
   await signIn(page, 'Aldo')
   await page.goto('/take-in')
-  await page.getByRole('radio', { name: /^Dunlin/ }).check()
+  // No machine is taken for another's because it happens to stand first.
   await page.getByLabel('Which one').fill('named job')
   await page.getByLabel('What does it do?').fill('grinds')
-  await page.getByLabel('Job to do, if it is known').fill('front motor')
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(page.getByText('Which machine is it?')).toBeVisible()
+  await page.getByRole('radio', { name: /^Dunlin/ }).check()
+  await page.getByRole('button', { name: 'front motor' }).click()
+  await expect(page.getByLabel('Job to do, if it is known')).toHaveValue('front motor')
   await page.getByRole('button', { name: 'Take it in' }).click()
   await expect(page.getByText('A mechanic chooses the job.')).toBeVisible()
   await expect(page.getByText('On the bench')).toBeVisible()

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Sql } from '../src/db/client'
 import { addJob } from '../src/db/jobs'
-import { listMachines } from '../src/db/machines'
+import { listJobsToDo, listMachines } from '../src/db/machines'
 import { godwit } from '../src/demo/machines/godwit'
 import { loadMachine } from '../src/server/jobs'
 import { fileText, putIn, revisions } from '../src/server/machines'
@@ -44,6 +44,11 @@ describe('a machine file put in', () => {
     expect(await putIn(JSON.stringify({ ...wrong, id: 'ghostly' }))).toEqual({ problems: [{ at: '/joints/0/holds/0', text: expect.stringMatching(/“ghost”/) }] })
     expect(await putIn('{')).toMatchObject({ problems: [{ text: expect.stringMatching(/not JSON/) }] })
     expect((await listMachines(sql)).map((m) => m.id)).toEqual(['godwit'])
+  })
+  it('names what can be done to a machine as its newest file has it', async () => {
+    const [first, ...others] = godwit().goals
+    await putIn(file({ revision: 'r2', goals: [{ ...first!, name: 'look over' }, ...others] }))
+    expect((await listJobsToDo(sql))['godwit']).toEqual(['look over', ...others.map((g) => g.name)])
   })
   it('two at once under one revision are both kept', async () => {
     const [a, b] = await Promise.all([putIn(file({ id: 'twin', revision: '1', 'x-n': 1 })), putIn(file({ id: 'twin', revision: '1', 'x-n': 2 }))])

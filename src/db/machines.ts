@@ -15,6 +15,14 @@ export async function listMachines(sql: Db): Promise<MachineRow[]> {
     order by m.id, r.added_at desc`
 }
 
+/** What can be done to each machine, as its newest file names it. */
+export async function listJobsToDo(sql: Db): Promise<Readonly<Record<string, readonly string[]>>> {
+  const rows = await sql<{ id: string; names: readonly string[] }[]>`
+    select distinct on (machine_id) machine_id as id, array(select goal->>'name' from json_array_elements(file->'goals') as goal) as names
+    from machine_revisions order by machine_id, added_at desc`
+  return Object.fromEntries(rows.map((r) => [r.id, r.names]))
+}
+
 /** A file's text as it was put in, or null. */
 export async function loadMachineText(sql: Db, id: string, revision: string): Promise<string | null> {
   const [row] = await sql<{ file: string }[]>`select file::text as file from machine_revisions where machine_id = ${id} and revision = ${revision}`

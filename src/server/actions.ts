@@ -64,7 +64,8 @@ export async function takeInAction(_: FormState, form: FormData): Promise<FormSt
   const session = await currentSession()
   if (!session) return { message: 'Your sign-in has ended. Sign in again in another tab, then send this once more.', values }
   if (!may(session.person.role, 'take in')) return { message: `A ${session.person.role} reads; ask the front desk to take this in.`, values }
-  const machineId = values.machine === '' || values.machine === 'none' ? null : values.machine
+  if (values.machine === '') return { message: 'Which machine is it? Tap it, or “Another” where it is none of these.', values }
+  const machineId = values.machine === 'none' ? null : values.machine
   if (machineId === null && !values.name) return { message: 'What machine is it? A few words do: “delivery trike”.', values }
   if (!values.complaint) return { message: 'What does it do, or not do? The owner’s own words are best.', values }
   const volts = values.volts === '' ? null : Number(values.volts.replace(',', '.'))

@@ -4,7 +4,7 @@ import { fullChargeVolts, type MachineFile } from '../core/machine'
 import { db } from '../db/client'
 import { addJob, findJob, listSummaries, type PageMark } from '../db/jobs'
 import { append, readEntries } from '../db/journal'
-import { listMachines, loadMachineText, type MachineRow } from '../db/machines'
+import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
 import { listPeople, type Person } from '../db/people'
 import { loadSettings, type ShopSettings } from '../db/settings'
 import type { Entry, UnknownEntry } from '../core/job'
@@ -66,6 +66,10 @@ export async function entriesAfter(jobId: string, after: number, limit = 500): P
 
 export function machines(): Promise<MachineRow[]> {
   return listMachines(db())
+}
+
+export function jobsToDo(): ReturnType<typeof listJobsToDo> {
+  return listJobsToDo(db())
 }
 
 /** The newest revision of a machine's file; null where there is none. */

@@ -4,7 +4,7 @@ import { Header } from '@/features/shell/header'
 import { TakeIn } from '@/features/intake/take-in'
 import { takeInAction } from '@/server/actions'
 import { pageFrame } from '@/server/frame'
-import { machines } from '@/server/jobs'
+import { jobsToDo, machines } from '@/server/jobs'
 import { may } from '@/server/permissions'
 
 export const metadata = { title: 'Take in' }
@@ -16,7 +16,7 @@ export default async function Page() {
     <>
       <Header {...header} here="take-in" />
       {may(session.person.role, 'take in') ? (
-        <TakeIn action={takeInAction} machines={await machines()} />
+        <TakeIn action={takeInAction} machines={await machines()} jobs={await jobsToDo()} />
       ) : (
         <Refused what="Taking machines in is for the front desk, mechanics and leads." />
       )}

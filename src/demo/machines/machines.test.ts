@@ -108,6 +108,13 @@ describe('the generator of cover-trees', () => {
 })
 
 describe('what the demo machines say', () => {
+  it('has fixings enough to be true, and more than one job: a set of like screws is one fixing, and so is a plug', () => {
+    for (const file of demoMachines()) {
+      const fixings = file.joints.length + file.connections.length
+      expect(fixings >= 15 && fixings <= 60, `${file.name}: ${fixings} fixings`).toBe(true)
+      expect(file.goals.length, file.name).toBeGreaterThanOrEqual(2)
+    }
+  })
   it('leaves none of the listed features without a machine', () => {
     for (const feature of FEATURES) expect(demoMachines().filter(feature.has).map((f) => f.name), feature.name).not.toEqual([])
   })

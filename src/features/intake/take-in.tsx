@@ -7,12 +7,15 @@ import type { FormAction } from '../people/sign-in'
 export interface TakeInProps {
   readonly action: FormAction
   readonly machines: readonly { readonly id: string; readonly name: string; readonly class: string }[]
+  /** What each machine's file knows to do, by the machine's id. */
+  readonly jobs: Readonly<Record<string, readonly string[]>>
 }
 
 /** What is known at the door: machine, owner, what it does, the job to do. */
-export function TakeIn({ action, machines }: TakeInProps) {
+export function TakeIn({ action, machines, jobs }: TakeInProps) {
   const [state, submit, busy] = useActionState(action, {})
-  const [machine, setMachine] = useState(state.values?.['machine'] || machines[0]?.id || 'none')
+  const [machine, setMachine] = useState(state.values?.['machine'] || (machines.length === 0 ? 'none' : ''))
+  const [job, setJob] = useState(state.values?.['job'] ?? '')
   const was = (name: string): string => state.values?.[name] ?? ''
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
@@ -37,8 +40,15 @@ export function TakeIn({ action, machines }: TakeInProps) {
         <TextField label="Owner" name="owner" defaultValue={was('owner')} placeholder="quay porters’ pool" maxLength={200} />
         <TextField label="Stand" name="stand" defaultValue={was('stand')} placeholder="empty: at the door" maxLength={40} />
         <TextArea className="md:col-span-3" label="What does it do?" name="complaint" rows={2} defaultValue={was('complaint')} placeholder="jerks and won’t start off" maxLength={2000} hint="In the owner’s own words." />
-        <TextField label="Job to do, if it is known" name="job" defaultValue={was('job')} placeholder="front motor" maxLength={200} />
+        <TextField label="Job to do, if it is known" name="job" value={job} onChange={(e) => setJob(e.target.value)} placeholder="front motor" maxLength={200} autoComplete="off" />
         <TextField className="md:col-span-2" label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
+        {jobs[machine] ? (
+          <div role="group" aria-label="Jobs that its file knows" className="flex flex-wrap gap-1.5 md:col-span-3">
+            {jobs[machine].map((name) => (
+              <button key={name} type="button" aria-pressed={job === name} onClick={() => setJob(job === name ? '' : name)} className="narrow min-h-11 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] aria-pressed:border-copper aria-pressed:bg-copper-tint">{name}</button>
+            ))}
+          </div>
+        ) : null}
         <p className="text-[15px] text-steel md:col-span-3">
           A pack that is swollen, wet, hit, hot or smelling is not charged and does not come to the bench: put it outdoors, away from anything that burns, and ask a lead.
         </p>
