@@ -1,11 +1,5 @@
 import { factsIn } from '../machine'
-import type { PlannedStep } from './types'
-
-/** A limb done by two mechanics: minutes from start to end, and what no schedule can beat. */
-export interface Together {
-  readonly minutes: number
-  readonly bound: number
-}
+import type { PlannedStep, Together } from './types'
 
 /**
  * How long a limb takes with a second mechanic all the way: a list schedule of the planned order (Graham 1966). The machine stands one way

@@ -1,7 +1,6 @@
 import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Use, Variants } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
-import type { Together } from './together'
 
 export type Limb = 'down' | 'up'
 
@@ -71,6 +70,12 @@ export interface PoseTurn {
   readonly note?: string
   readonly people: 1 | 2
   readonly minutes: Minutes
+}
+
+/** A limb done by two mechanics: minutes from start to end, and what no schedule can beat. */
+export interface Together {
+  readonly minutes: number
+  readonly bound: number
 }
 
 /** A step as adopted by a job: it carries all that the journal and the screen need, so that the file may change behind it. */
