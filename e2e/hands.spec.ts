@@ -145,5 +145,8 @@ test('axe finds nothing on any screen, by day and by night, on tablet and phone'
   await cleanSheets(page, [['ride', () => page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()]])
   await page.goto(named('no. 7'))
   await page.getByRole('radio', { name: 'front motor', exact: true }).check()
-  await cleanSheets(page, [['compare', () => card(page).getByRole('button', { name: 'Compare it' }).click()]])
+  await cleanSheets(page, [
+    ['compare', () => card(page).getByRole('button', { name: 'Compare it' }).click()],
+    ['delivery', () => card(page).getByRole('button', { name: 'Count it' }).click()],
+  ])
 })
