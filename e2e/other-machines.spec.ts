@@ -29,6 +29,12 @@ test('another machine goes down and up, with another job chosen in the middle, a
   await page.unroute('**/api/tools')
   await page.getByRole('button', { name: /hex key 2.5 mm here again/ }).click()
   await expect(page.getByText('What is not here counts for this page only', { exact: false })).toBeHidden()
+  // A torque that cannot be measured goes by feel, and what has to be here is told from what is only easier.
+  await expect(page.getByRole('list', { name: 'What can be left out' })).toContainText('Without torque driver 1–6 N·m: by feel, not measured.')
+  await page.getByRole('button', { name: 'torque driver 1–6 N·m' }).click()
+  await expect(page.getByText('hex key 2.5 mm stands in for torque driver 1–6 N·m. By feel: its number is then not measured.')).toBeVisible()
+  await page.getByRole('button', { name: /torque driver 1–6 N·m here again/ }).click()
+  await expect(page.getByRole('button', { name: 'Start down' })).toBeEnabled()
   // Too little of what is used up stops nothing, and is a list to take to the shop.
   const sheet = page.getByRole('button', { name: /^1 × double-sided sheet/ })
   await sheet.click()

@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile, Variants } from '../core/machine'
-import type { Differences, PlanOptions, PlanResult, PlanStart } from '../core/planning'
+import type { Differences, Plan, PlanOptions, PlanResult, PlanStart, ToolWorth } from '../core/planning'
 import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 
 export type { FileInspection, MachineLook } from './planner.worker'
@@ -34,6 +34,11 @@ export function inspectAside(text: string, onJob: (done: number, of: number) => 
 
 export function alikeAside(file: MachineFile, first: string, second: string, options: PlanOptions, signal?: AbortSignal): Promise<Differences | null> {
   return ask((planner) => planner.alike(file, first, second, options) as Promise<Differences | null>, signal)
+}
+
+/** What each tool of a plan is worth to it. Leaving cancels. */
+export function worthsAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, found: Plan, signal?: AbortSignal): Promise<ToolWorth[]> {
+  return ask((planner) => planner.worths(file, from, goals, options, found) as Promise<ToolWorth[]>, signal)
 }
 
 /** The way with the smallest kit. Leaving cancels. */

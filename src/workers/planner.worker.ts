@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import { checkIntegrity, type FileFault, type Guard, type MachineFile, type Variants } from '../core/machine'
-import { type Differences, differences, layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanResult, type PlanStart, reportJobs, smallestKit } from '../core/planning'
+import { type Differences, differences, layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanResult, type PlanStart, reportJobs, smallestKit, toolWorths } from '../core/planning'
 
 export interface FileInspection {
   readonly problems: readonly { readonly at: string; readonly text: string }[]
@@ -58,7 +58,7 @@ function planned(file: MachineFile, from: PlanStart | 'untouched', goals: readon
 }
 
 /** The planner, off the main thread. */
-const api = { plan: planned, reach, jobs, look, inspect, alike, kit: smallestKit }
+const api = { plan: planned, reach, jobs, look, inspect, alike, kit: smallestKit, worths: toolWorths }
 export type PlannerApi = typeof api
 
 expose(api)

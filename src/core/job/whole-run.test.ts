@@ -122,6 +122,14 @@ describe('one tap on a set', () => {
     expect(members).toHaveLength(11)
     for (const n of [1, 2, 3]) expect(members).not.toContain(`deck-screw-${n}`)
   })
+  it('gives no number to what goes back by feel', () => {
+    const { bottom } = run
+    const tight = (byFeel: boolean): JobState => ({ ...bottom, up: bottom.up.map((s) => (s.id === 'up:undo:deck-screws' ? { ...s, passes: ['final'], ...(byFeel ? { substitute: { for: 'torque driver', risk: '', byFeel: true } } : {}) } : s)) })
+    const fit = (state: JobState) => expectedDone(state, state.up.find((s) => s.id === 'up:undo:deck-screws')!).in
+    expect(fit(tight(false))).toMatchObject({ pass: 'final', torque: expect.any(Number) })
+    expect(fit(tight(true))).toMatchObject({ pass: 'final', how: 'feel' })
+    expect(fit(tight(true))).not.toHaveProperty('torque')
+  })
 })
 
 describe('the lid does not close over a loose piece', () => {

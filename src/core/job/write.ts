@@ -28,7 +28,7 @@ export function expectedDone(state: JobState, step: PlannedStep): Bodies['step-d
     step: step.id,
     ...(pass ? { pass } : {}),
     ...(pass && members.length > 0
-      ? { in: { members: members.map((f) => f.id), pass, ...(pass === 'final' && step.torque ? { torque: step.torque.value } : {}) } }
+      ? { in: { members: members.map((f) => f.id), pass, ...(pass === 'final' && step.torque ? (step.substitute?.byFeel ? { how: 'feel' as const } : { torque: step.torque.value }) : {}) } }
       : {}),
     ...(last && step.parts.length > 0 ? { partsOn: step.parts.map((p) => p.id) } : {}),
     ...(last && step.power ? { power: step.power } : {}),

@@ -1,9 +1,17 @@
-import type { Doing, FileIndex, Mode } from '../machine'
+import type { Doing, FileIndex, Mode, Substitute } from '../machine'
+import type { UpAction } from './way-up'
 import type { Action } from './actions'
 
 /** A mode whose tool is not to hand, done with another that is. */
 export interface StandIn extends Mode {
-  readonly standsFor: { readonly tool: string; readonly risk: string }
+  readonly standsFor: Replaced
+}
+
+interface Replaced {
+  readonly tool: string
+  readonly risk: string
+  /** The tool would have measured a torque. */
+  readonly byFeel?: true
 }
 
 export const standsIn = (mode: Mode): StandIn['standsFor'] | undefined => ('standsFor' in mode ? (mode as StandIn).standsFor : undefined)
@@ -16,9 +24,30 @@ export function equip(doing: Doing, lacking: ReadonlySet<string>): Doing {
     modes: doing.modes.flatMap((mode): Mode[] => {
       if (mode.tool === null || !lacking.has(mode.tool)) return [mode]
       const other = mode.substitutes?.find((s) => !lacking.has(s.tool))
-      return other ? [{ ...mode, tool: other.tool, standsFor: { tool: mode.tool, risk: other.risk } } as StandIn] : []
+      return other ? [{ ...mode, tool: other.tool, standsFor: { tool: mode.tool, risk: other.risk, ...(isFelt(other) ? { byFeel: true } : {}) } } as StandIn] : []
     }),
   }
+}
+
+interface Felt extends Substitute {
+  readonly byFeel: true
+}
+const isFelt = (s: Substitute): s is Felt => 'byFeel' in s
+
+/** What it risks to do without a torque tool. */
+export const BY_FEEL = 'By feel: its number is then not measured.'
+
+/**
+ * The return of a fixing, by feel too where no torque tool is to hand: what undid it stands in. Axle, steering, brake and pack terminals
+ * keep their wrench.
+ */
+export function orByFeel(index: FileIndex, { answers, doing }: UpAction): Doing {
+  const joint = answers?.kind === 'release' ? index.joints.get(answers.subject) : undefined
+  const hand = joint?.down.modes.find((m) => m.tool !== null)?.tool
+  if (!joint || joint.critical || !hand) return doing
+  const measures = (tool: string | null): boolean => tool !== null && index.tools.get(tool)!.kind.startsWith('torque')
+  const felt: Felt = { tool: hand, risk: BY_FEEL, byFeel: true }
+  return { ...doing, modes: doing.modes.map((m) => (measures(m.tool) ? { ...m, substitutes: [...(m.substitutes ?? []), felt] } : m)) }
 }
 
 /** The first step that cannot be done for want of a tool, and the tool. */

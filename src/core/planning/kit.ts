@@ -3,28 +3,12 @@ import { plan } from './plan'
 import type { PlanOptions, PlanResult } from './types'
 
 /**
- * The file as it is worked by the road: what is not critical goes back with the tool that undid it, hand-tight, and gets its number in the
- * shop. Axle, steering, brake and pack terminals keep their wrench.
- */
-export function roadside(file: MachineFile): MachineFile {
-  const torque = new Set(file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id))
-  return {
-    ...file,
-    joints: file.joints.map((joint) => {
-      const hand = joint.down.modes.find((m) => m.tool !== null)?.tool ?? null
-      if (joint.critical || !joint.up?.modes.some((m) => m.tool !== null && torque.has(m.tool))) return joint
-      return { ...joint, up: { ...joint.up, modes: joint.up.modes.map((m) => (m.tool !== null && torque.has(m.tool) ? { ...m, tool: hand } : m)) } }
-    }),
-  }
-}
-
-/**
  * The way that gets by with the smallest kit: tools are left behind one by one, those rarely at hand first, wherever a way without them is
- * left. No tool of what remains can be done without. Not the shortest way, and the only one for a pocket.
+ * left. What is not critical then goes back by feel, and gets its number in the shop. No tool of what remains can be done without. Not
+ * the shortest way, and the only one for a pocket.
  * @param onTool told how many tools have been tried
  */
-export function smallestKit(whole: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void = () => undefined): PlanResult {
-  const file = roadside(whole)
+export function smallestKit(file: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void = () => undefined): PlanResult {
   const limited = { ...options, nodeLimit: 500 }
   const first = plan(file, 'untouched', [goal], limited)
   if (!first.ok) return first

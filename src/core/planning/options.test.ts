@@ -3,10 +3,10 @@ import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { pipit } from '../../demo/machines/pipit'
 import { whimbrel } from '../../demo/machines/whimbrel'
-import { roadside } from './kit'
+import { BY_FEEL } from './equip'
 import { DEFAULT_PRICES } from './types'
 import { otherJob, type MachineFile } from '../machine'
-import { differences, everythingInFileOrder, plan, referrals, smallestKit, type Plan, type PlanOptions, type PlannedStep } from './index'
+import { differences, everythingInFileOrder, plan, referrals, smallestKit, toolWorths, type Plan, type PlanOptions, type PlannedStep } from './index'
 
 function planned(file: MachineFile, goal: string, options: Partial<PlanOptions> = {}): Plan {
   const result = plan(file, 'untouched', [goal], { variants: {}, ...options })
@@ -150,6 +150,37 @@ describe('a turn that asks for something first', () => {
   })
 })
 
+describe('a tool that is not there', () => {
+  const file = dunlin()
+  const without = (...gone: string[]): Partial<PlanOptions> => ({ toolsOwned: file.tools.map((t) => t.id).filter((t) => !gone.includes(t)) })
+
+  it('where it measures, its fixings go back by feel with what undid them, never axle, steering, brake or pack terminal', () => {
+    const measuring = file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id)
+    const whole = planned(file, 'front-motor-goal')
+    const driver = planned(file, 'front-motor-goal', without('torque-6'))
+    const felt = driver.up.steps.filter((s) => s.substitute)
+    expect(felt.map((s) => s.id).sort()).toEqual(whole.up.steps.filter((s) => s.tool?.id === 'torque-6').map((s) => s.id).sort())
+    for (const s of felt) expect([s.substitute, s.joint!.critical, s.tool!.id], s.title).toEqual([{ for: 'torque driver 1–6 N·m', risk: BY_FEEL, byFeel: true }, undefined, driver.down.steps.find((d) => d.action === s.action)!.tool!.id])
+    const none = plan(file, 'untouched', ['front-motor-goal'], { variants: {}, ...without(...measuring) })
+    expect(none).toMatchObject({ ok: false, error: { kind: 'missing-tool' } })
+  })
+  it('is only easier to have where the job goes without it, and is said with what that costs', () => {
+    for (const [name, goal, machine, id] of jobs.filter((_, i) => i % 7 === 1)) {
+      const found = planned(machine, id)
+      const worths = toolWorths(machine, 'untouched', [id], { variants: {} }, found)
+      expect(worths.map((w) => w.tool), `${name}, ${goal}`).toEqual(found.tools.map((t) => t.id))
+      for (const w of worths) {
+        const other = plan(machine, 'untouched', [id], { variants: {}, toolsOwned: machine.tools.map((t) => t.id).filter((t) => t !== w.tool) })
+        expect(w.more === null, `${name}, ${goal} without ${w.name}`).toBe(!other.ok)
+        if (other.ok) expect(w.more!).toBeCloseTo(Math.max(0, other.value.down.minutes.handsOn + other.value.up.minutes.handsOn - found.down.minutes.handsOn - found.up.minutes.handsOn))
+      }
+    }
+    const worths = toolWorths(file, 'untouched', ['front-motor-goal'], { variants: {} }, planned(file, 'front-motor-goal'))
+    expect(worths.find((w) => w.tool === 'open-18')).toMatchObject({ more: 0, instead: { name: 'adjustable spanner' } })
+    expect(worths.find((w) => w.tool === 'meter')).toMatchObject({ more: null })
+  })
+})
+
 describe('the smallest kit', () => {
   it('reaches the goal with no more tools, none of which can be left behind, and keeps the wrench for what is critical', () => {
     for (const [name, goal, file, id] of jobs.filter((_, i) => i % 5 === 2)) {
@@ -159,7 +190,7 @@ describe('the smallest kit', () => {
       expect(kit.value.tools.length, `${name}, ${goal}`).toBeLessThanOrEqual(whole.tools.length)
       const mine = kit.value.tools.map((t) => t.id)
       for (const left of mine) {
-        const fewer = plan(roadside(file), 'untouched', [id], { variants: {}, toolsOwned: mine.filter((t) => t !== left), nodeLimit: 500 })
+        const fewer = plan(file, 'untouched', [id], { variants: {}, toolsOwned: mine.filter((t) => t !== left), nodeLimit: 500 })
         expect(fewer.ok, `${name}, ${goal} without ${left}`).toBe(false)
       }
       for (const step of kit.value.up.steps) if (step.joint?.critical && step.torque) expect(step.tool?.id, step.title).toBe(whole.up.steps.find((s) => s.id === step.id)?.tool?.id)

@@ -3,7 +3,7 @@ import { fail, ok } from '../result'
 import { type Action, compileDown, expandGoal, usableModes } from './actions'
 import { LOOKED_AT, rejectedSets } from './alternatives'
 import { cheapestCompletion, type Completion } from './completion'
-import { equip, stoppedBy } from './equip'
+import { equip, orByFeel, stoppedBy } from './equip'
 import { consumableNeeds, secondPerson, toolNeeds } from './needs'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
@@ -70,7 +70,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
   const all = [...already, ...chosen]
-  const returns = compileUp(index, variants, all)
+  const returns = compileUp(index, variants, all).map((u) => ({ ...u, doing: orByFeel(index, u) }))
   const stopped = stoppedBy(index, returns, lacking)
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
   const ups = returns.map((u) => ({ ...u, doing: equip(u.doing, lacking) }))

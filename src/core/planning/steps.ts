@@ -84,7 +84,7 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
     pose: placing.pose,
     ...(turn ? { turn } : {}),
     ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.size !== undefined ? { size: tool.size } : {}), ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
-    ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, risk: instead.risk } } : {}),
+    ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, risk: instead.risk, ...(instead.byFeel ? { byFeel: true as const } : {}) } } : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
     ...(doing.looks ? { looks: doing.looks } : {}),

@@ -78,6 +78,14 @@ export interface Together {
   readonly bound: number
 }
 
+/** A tool that is not to hand, for which another is taken: its name, and what that risks. */
+export interface StoodFor {
+  readonly for: string
+  readonly risk: string
+  /** It would have measured a torque, which then is not measured. */
+  readonly byFeel?: true
+}
+
 /** A step as adopted by a job: it carries all that the journal and the screen need, so that the file may change behind it. */
 export interface PlannedStep {
   readonly id: string
@@ -93,7 +101,7 @@ export interface PlannedStep {
   readonly turn?: PoseTurn
   readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string; readonly size?: string }
   /** Done with another tool than the file names. */
-  readonly substitute?: { readonly for: string; readonly risk: string }
+  readonly substitute?: StoodFor
   readonly people: 1 | 2
   readonly minutes: Minutes
   /** Minutes that then pass with no hands on it. */
@@ -155,7 +163,7 @@ export interface ToolNeed {
   readonly form?: string
   /** Why another form ruins the fixing. */
   readonly why?: string
-  readonly substitute?: { readonly for: string; readonly risk: string }
+  readonly substitute?: StoodFor
 }
 
 /** One call for a second person: minutes from the start of the limb, and for how long. */

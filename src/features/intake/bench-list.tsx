@@ -1,6 +1,6 @@
 'use client'
 import type { MachineFile } from '../../core/machine'
-import { type Lift, type Plan, referrals } from '../../core/planning'
+import { type Lift, type Plan, referrals, type ToolWorth } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
@@ -17,6 +17,8 @@ export interface BenchListProps {
   /** Epoch ms; 0 before the clock is known. */
   readonly now: number
   readonly lacking: ReadonlySet<string>
+  /** What each tool is worth to the job; null until that is known. */
+  readonly worths: readonly ToolWorth[] | null
   readonly mayChange: boolean
   readonly avoiding: boolean
   readonly upOrder: Plan['upOrder']
@@ -26,7 +28,7 @@ export interface BenchListProps {
 }
 
 /** What has to be there before the first bolt: tools, what is used up, a second person and when; and the other ways there are. */
-export function BenchList({ file, plan, swap, now, lacking, mayChange, avoiding, upOrder, onLacking, onAvoid, onUpOrder }: BenchListProps) {
+export function BenchList({ file, plan, swap, now, lacking, worths, mayChange, avoiding, upOrder, onLacking, onAvoid, onUpOrder }: BenchListProps) {
   const cure = Math.max(0, ...plan.up.steps.flatMap((s) => s.lock?.cureHours ?? []))
   const gone = [...lacking].filter((name) => file.tools.some((t) => t.name === name) && !plan.tools.some((t) => t.name === name))
   const toBuy = plan.consumables.filter((c) => lacking.has(c.name))
@@ -48,7 +50,8 @@ export function BenchList({ file, plan, swap, now, lacking, mayChange, avoiding,
             </li>
           ))}
         </ul>
-        {plan.tools.flatMap((t) => t.substitute ? [<p key={t.id} className="mt-1 text-[15.5px]"><span className="font-bold text-look">◆ </span>{t.name} stands in for {t.substitute.for}. {t.substitute.risk}</p>] : [])}
+        {standIns(plan).map((text) => <p key={text} className="mt-1 text-[15.5px]"><span className="font-bold text-look">◆ </span>{text}</p>)}
+        <Worth worths={worths} />
         <Gone names={gone} mayChange={mayChange} onBack={(name) => onLacking(name, false)} />
       </section>
       {plan.consumables.length > 0 ? (
@@ -90,6 +93,28 @@ export function BenchList({ file, plan, swap, now, lacking, mayChange, avoiding,
       ) : null}
       {!plan.down.proved || !plan.up.proved ? <p className="text-[14.5px] text-steel">Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.</p> : null}
     </div>
+  )
+}
+
+/** Each tool that does another's work, once, with its risk. */
+function standIns(plan: Plan): string[] {
+  return [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => (s.substitute && s.tool ? [`${s.tool.name} stands in for ${s.substitute.for}. ${s.substitute.risk}`] : [])))]
+}
+
+/** Which tools have to be there, and which only make it easier. */
+function Worth({ worths }: Pick<BenchListProps, 'worths'>) {
+  if (!worths || worths.length < 2) return null
+  const easier = worths.filter((w) => w.more !== null)
+  const felt = easier.filter((w) => w.instead?.byFeel)
+  const lines = [
+    ...easier.filter((w) => !w.instead?.byFeel).map(({ name, more, instead }) => `Without ${name}: ${[...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [`${more! < 1 ? 'no' : Math.round(more!)} min more.`])].join(' ')}`),
+    ...(felt.length > 0 ? [`Without ${felt.map((w) => w.name).join(', ')}: by feel, not measured.`] : []),
+  ]
+  return (
+    <ul aria-label="What can be left out" className="mt-1 text-[15.5px] text-steel">
+      {lines.map((text) => <li key={text}>{text}</li>)}
+      <li>{lines.length === 0 ? 'None of it can be left out.' : 'All else has to be here.'}</li>
+    </ul>
   )
 }
 

@@ -2,8 +2,8 @@
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
 import { type MachineFile, otherJob } from '../../core/machine'
-import type { Plan } from '../../core/planning'
-import { planAside } from '../../workers/planner'
+import type { Plan, PlanOptions, ToolWorth } from '../../core/planning'
+import { planAside, worthsAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
@@ -31,7 +31,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const atTop = done && presentStep(state, 'up', state.lastAt) === null
   const wished = state.planned ? (atTop ? otherJob(file, done.id)?.id : undefined) : file.goals.find((g) => g.name === state.job.trim().toLowerCase())?.id
   const [goal, setGoal] = useState(wished ?? '')
-  const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan; readonly asked: string } | null>(null)
+  const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan; readonly options: PlanOptions; readonly asked: string } | null>(null)
   const [fault, setFault] = useState<string>()
   const [share, setShare] = useState(0)
   const [live, setLive] = useState('')
@@ -49,18 +49,26 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     if (!goal) return
     const asking = new AbortController()
     const toolsOwned = file.tools.filter((t) => !lacking.has(t.name)).map((t) => t.id)
-    planAside(file, startOf(latest.current, file), [goal], { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }, setShare, asking.signal).then(
+    const options: PlanOptions = { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }
+    planAside(file, startOf(latest.current, file), [goal], options, setShare, asking.signal).then(
       async (result) => {
         const words = result.ok ? undefined : (await import('../shared/plan-words')).whyNot(result.error, file)
         if (asking.signal.aborted) return
         setShare(0)
-        setPlanned(result.ok ? { goal, plan: result.value, asked } : null)
+        setPlanned(result.ok ? { goal, plan: result.value, options, asked } : null)
         setFault(words)
       },
       () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
     )
     return () => asking.abort()
   }, [file, goal, answers, lacking, avoid, upOrder, asked])
+  const [worths, setWorths] = useState<{ readonly asked: string; readonly list: readonly ToolWorth[] } | null>(null)
+  useEffect(() => {
+    if (!planned) return
+    const asking = new AbortController()
+    worthsAside(file, startOf(latest.current, file), [planned.goal], planned.options, planned.plan, asking.signal).then((list) => asking.signal.aborted || setWorths({ asked: planned.asked, list }), () => undefined)
+    return () => asking.abort()
+  }, [file, planned])
   const ready = planned !== null && planned.asked === asked
   const choose = (id: string): void => {
     setGoal(id)
@@ -103,7 +111,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           </dl>
           {done && otherJob(file, done.id)?.id === planned.goal ? <OtherSide file={file} first={done} second={planned.goal} variants={state.variants} /> : null}
           <BenchList
-            file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} mayChange={mayWork}
+            file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} worths={worths?.asked === asked ? worths.list : null} mayChange={mayWork}
             avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
           />
           <DeliveryLine plan={planned.plan} />

@@ -1,4 +1,4 @@
-import { expectedDone, isCheck, isOpen, type JobState, waitingFor } from '../../core/job'
+import { type Bodies, expectedDone, isCheck, isOpen, type JobState, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { CHECK_LISTS } from '../prove/check-lists'
 import { cautionsOf } from '../shared/cautions'
@@ -12,6 +12,12 @@ export function turnNeeded(state: JobState, step: PlannedStep): boolean {
 /** A step that a pedal or an unfocused key may do: no hazard, check or reading, and nothing made live. */
 export function pedalMay(step: PlannedStep): boolean {
   return step.check === undefined && step.kind !== 'prove' && step.power === undefined && !cautionsOf(step.cautions).some((c) => c.level === 'stop')
+}
+
+/** Logs a step as done; what was tightened by feel is to be looked at after the first ride. */
+export function logDone({ log, logAll }: Pick<JobContext, 'log' | 'logAll'>, step: PlannedStep, body: Bodies['step-done']): void {
+  if (body.in?.how === 'feel') logAll([{ kind: 'step-done', body }, { kind: 'recheck-set', body: { what: `${step.title}: tightened by feel, not measured`, due: 'after the first ride' } }])
+  else log('step-done', body)
 }
 
 /** Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now. */
@@ -28,6 +34,6 @@ export function doStep(job: JobContext, step: PlannedStep): boolean {
   }
   if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check]) job.open({ kind: 'spin', check: step.check, step: step.id })
   else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
-  else job.log('step-done', expectedDone(state, step))
+  else logDone(job, step, expectedDone(state, step))
   return true
 }

@@ -55,6 +55,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
       {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
+      {step.substitute && !turn ? <p className="text-[16.5px]"><span className="font-bold text-look">◆ </span>It stands in for {step.substitute.for}. {step.substitute.risk}</p> : null}
       {warmed.map((t) => <p key={t.entry} className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-look">◆ </span>It was warmed on the way down. Look before it goes back: {t.near}.</p>)}
       <Cautions key={step.id} step={step} />
       <Disputes step={step} />

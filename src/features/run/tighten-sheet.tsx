@@ -9,6 +9,7 @@ import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { BreakawaySheet } from './breakaway-sheet'
+import { logDone } from './do-step'
 
 /** Further from the number than this, and a reason is wanted. */
 const FAR = 0.1
@@ -24,7 +25,7 @@ export function TightenSheet({ step: id, onClose }: { readonly step: string; rea
 function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClose: () => void }) {
   const { state, log, logAll } = useJob()
   const wanted = step.torque?.value
-  const [how, setHow] = useState<'wrench' | 'feel'>('wrench')
+  const [how, setHow] = useState<'wrench' | 'feel'>(step.substitute?.byFeel ? 'feel' : 'wrench')
   const [value, setValue] = useState(wanted === undefined ? '' : String(wanted))
   const [lever, setLever] = useState('')
   const [force, setForce] = useState<'50' | '150' | '300'>('150')
@@ -52,8 +53,7 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
     const { torque: _, ...kept } = body.in ?? { members: step.fixings.map((f) => f.id), pass: 'final' as const }
     const lock = locker === 'none' || !given ? undefined : temperature !== undefined ? { ...given, ...cureAt(given, temperature), temperature } : given
     const entry = { ...body, in: { ...kept, ...tightened }, ...(lock ? { lock } : {}) }
-    if (how === 'feel') logAll([{ kind: 'step-done', body: entry }, { kind: 'recheck-set', body: { what: `${step.title}: tightened by feel, not measured`, due: 'after the first ride' } }])
-    else log('step-done', entry)
+    logDone({ log, logAll }, step, entry)
     onClose()
   }
   return (
