@@ -88,7 +88,7 @@ test('a machine is parked in a state that is safe to leave, and taken up again',
   await expect(page.getByText(/Parked by/)).toBeHidden()
 })
 
-test('the job named at the door is planned at once; the front desk reads the plan and starts nothing', async ({ page }) => {
+test('the jobs named at the door are planned at once, in one go; the front desk reads the plan and a mechanic starts it', async ({ page, browser }) => {
   await signIn(page, 'Aldo')
   await page.goto('/take-in')
   // No machine is taken for another's because it happens to stand first.
@@ -98,7 +98,8 @@ test('the job named at the door is planned at once; the front desk reads the pla
   await expect(page.getByText('Which machine is it?')).toBeVisible()
   await page.getByRole('radio', { name: /^Dunlin/ }).check()
   await page.getByRole('button', { name: 'front motor' }).click()
-  await expect(page.getByLabel('Job to do, if it is known')).toHaveValue('front motor')
+  await page.getByRole('button', { name: 'rear motor' }).click()
+  await expect(page.getByLabel('Job to do, if it is known')).toHaveValue('front motor + rear motor')
   await page.getByRole('button', { name: 'Take it in' }).click()
   await expect(page.getByText('A mechanic chooses the job.')).toBeVisible()
   await expect(page.getByText('On the bench')).toBeVisible()
@@ -107,4 +108,18 @@ test('the job named at the door is planned at once; the front desk reads the pla
   await page.getByRole('button', { name: 'Note it' }).first().click()
   await expect(page.getByText('“smells warm”')).toBeVisible()
   await expect(page.getByText(/not sent yet/)).toBeHidden()
+
+  const bench = await browser.newPage()
+  await signIn(bench, 'Marit')
+  await bench.goto(page.url())
+  const also = card(bench).getByRole('group', { name: 'And in the same go' })
+  await expect(also.getByRole('button', { name: 'rear motor' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(card(bench).getByRole('button', { name: '6 × cable tie 200 × 4.8' })).toBeVisible()
+  await also.getByRole('button', { name: 'rear motor' }).click()
+  await expect(card(bench).getByRole('button', { name: '3 × cable tie 200 × 4.8' })).toBeVisible()
+  await also.getByRole('button', { name: 'front tyre' }).click()
+  await expect(also.getByRole('button', { name: 'front tyre' })).toHaveAttribute('aria-pressed', 'true')
+  await card(bench).getByRole('button', { name: 'Start down' }).click()
+  await expect(bench.getByRole('heading', { level: 1 })).toHaveText('Dunlin · front motor + front tyre')
+  await bench.close()
 })

@@ -35,3 +35,8 @@ export function Button({ weight = 'plain', hint, children, className, type = 'bu
     </button>
   )
 }
+
+/** A small choice that is on or off by itself. */
+export function Chip({ on, onClick, children }: { readonly on: boolean; readonly onClick: () => void; readonly children: ReactNode }) {
+  return <button type="button" aria-pressed={on} onClick={onClick} className="narrow min-h-11 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] aria-pressed:border-copper aria-pressed:bg-copper-tint">{children}</button>
+}

@@ -1,10 +1,10 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
-import { type MachineFile, otherJob } from '../../core/machine'
+import { goalsNamed, inOneGo, type MachineFile, otherJob } from '../../core/machine'
 import type { Plan, PlanOptions, ToolWorth } from '../../core/planning'
 import { planAside, worthsAside } from '../../workers/planner'
-import { Button } from '../../ui/button'
+import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
@@ -29,9 +29,10 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   // What was asked for at the door is chosen already; one tap starts down.
   const done = state.planned ? file.goals.find((g) => g.name === state.job) : undefined
   const atTop = done && presentStep(state, 'up', state.lastAt) === null
-  const wished = state.planned ? (atTop ? otherJob(file, done.id)?.id : undefined) : file.goals.find((g) => g.name === state.job.trim().toLowerCase())?.id
-  const [goal, setGoal] = useState(wished ?? '')
-  const [planned, setPlanned] = useState<{ readonly goal: string; readonly plan: Plan; readonly options: PlanOptions; readonly asked: string } | null>(null)
+  const wished = state.planned ? [atTop ? otherJob(file, done.id)?.id : undefined] : goalsNamed(file, state.job).map((g) => g.id)
+  const [goal, setGoal] = useState(wished[0] ?? '')
+  const [also, setAlso] = useState<readonly string[]>(wished.slice(1).flatMap((id) => id ?? []))
+  const [planned, setPlanned] = useState<{ readonly goals: readonly string[]; readonly plan: Plan; readonly options: PlanOptions; readonly asked: string } | null>(null)
   const [fault, setFault] = useState<string>()
   const [share, setShare] = useState(0)
   const [live, setLive] = useState('')
@@ -44,44 +45,51 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     latest.current = state
   })
   // Whatever is adopted was planned for just what is chosen now.
-  const asked = JSON.stringify([goal, answers, [...lacking], avoid, upOrder])
+  const asked = JSON.stringify([goal, also, answers, [...lacking], avoid, upOrder])
   useEffect(() => {
     if (!goal) return
+    const goals = [goal, ...also]
     const asking = new AbortController()
     const toolsOwned = file.tools.filter((t) => !lacking.has(t.name)).map((t) => t.id)
     const options: PlanOptions = { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }
-    planAside(file, startOf(latest.current, file), [goal], options, setShare, asking.signal).then(
+    planAside(file, startOf(latest.current, file), goals, options, setShare, asking.signal).then(
       async (result) => {
         const words = result.ok ? undefined : (await import('../shared/plan-words')).whyNot(result.error, file)
         if (asking.signal.aborted) return
         setShare(0)
-        setPlanned(result.ok ? { goal, plan: result.value, options, asked } : null)
+        setPlanned(result.ok ? { goals, plan: result.value, options, asked } : null)
         setFault(words)
       },
       () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
     )
     return () => asking.abort()
-  }, [file, goal, answers, lacking, avoid, upOrder, asked])
+  }, [file, goal, also, answers, lacking, avoid, upOrder, asked])
   const [worths, setWorths] = useState<{ readonly asked: string; readonly list: readonly ToolWorth[] } | null>(null)
   useEffect(() => {
     if (!planned) return
     const asking = new AbortController()
-    worthsAside(file, startOf(latest.current, file), [planned.goal], planned.options, planned.plan, asking.signal).then((list) => asking.signal.aborted || setWorths({ asked: planned.asked, list }), () => undefined)
+    worthsAside(file, startOf(latest.current, file), planned.goals, planned.options, planned.plan, asking.signal).then((list) => asking.signal.aborted || setWorths({ asked: planned.asked, list }), () => undefined)
     return () => asking.abort()
   }, [file, planned])
   const ready = planned !== null && planned.asked === asked
   const choose = (id: string): void => {
     setGoal(id)
+    setAlso([])
     setPlanned(null)
+    setFault(undefined)
+    setAvoid([])
+  }
+  const toggle = (id: string): void => {
+    setAlso(also.includes(id) ? also.filter((other) => other !== id) : [...also, id])
     setFault(undefined)
     setAvoid([])
   }
   const adopt = (): void => {
     if (!planned || !ready) return
-    const name = file.goals.find((g) => g.id === planned.goal)!.name
+    const names = planned.goals.flatMap((id) => file.goals.find((g) => g.id === id)?.name ?? [])
     const { topSpeed: _, lacking: __, ...kept } = settings
     logAll([
-      { kind: 'goal-set', body: { goals: [planned.goal], text: name } },
+      { kind: 'goal-set', body: { goals: planned.goals, text: inOneGo(names) } },
       { kind: 'plan-adopted', body: { plan: planned.plan, file: file.id, revision: file.revision, settings: kept, ...(isolates || !live ? {} : { reason: live.trim() }) } },
     ])
     if (state.stage === 'take in' || state.stage === 'find the fault') log('stage-moved', { to: 'take down' })
@@ -97,6 +105,12 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       <p className="text-[15px] text-steel">{state.planned ? `Now: ${state.job}` : 'Before step 1'}</p>
       <h2 className="title text-[30px]">Which job?</h2>
       {mayWork ? <Tiles legend="Why do we go in?" name="goal" value={goal} onChange={choose} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} /> : <p className="text-[17px] text-steel">A mechanic chooses the job.</p>}
+      {mayWork && goal && file.goals.length > 1 ? (
+        <div role="group" aria-label="And in the same go" className="flex flex-wrap items-center gap-1.5">
+          <span className="text-[15px] text-steel">And in the same go:</span>
+          {file.goals.filter((g) => g.id !== goal).map((g) => <Chip key={g.id} on={also.includes(g.id)} onClick={() => toggle(g.id)}>{g.name}</Chip>)}
+        </div>
+      ) : null}
       {fault ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">▲ {fault}</p> : null}
       {unsaved ? <p role="status" className="text-[15.5px]"><span className="font-bold text-look">◆ </span>What is not here counts for this page only: the server did not take it.</p> : null}
       {fault && lacking.size > 0 ? <Gone names={[...lacking].filter((name) => file.tools.some((t) => t.name === name))} mayChange={mayWork} onBack={(name) => setGone(name, false)} /> : null}
@@ -109,7 +123,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             <Fact label="Up" value={count(planned.plan.up.steps.length, 'step')} note={`${Math.round(planned.plan.up.minutes.handsOn)} min`} />
             <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
           </dl>
-          {done && otherJob(file, done.id)?.id === planned.goal ? <OtherSide file={file} first={done} second={planned.goal} variants={state.variants} /> : null}
+          {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? <OtherSide file={file} first={done} second={planned.goals[0]!} variants={state.variants} /> : null}
           <BenchList
             file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} worths={worths?.asked === asked ? worths.list : null} mayChange={mayWork}
             avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}

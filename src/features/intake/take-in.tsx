@@ -1,6 +1,7 @@
 'use client'
 import { useActionState, useState } from 'react'
-import { Button } from '../../ui/button'
+import { inOneGo, namesIn } from '../../core/machine'
+import { Button, Chip } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import type { FormAction } from '../people/sign-in'
 
@@ -44,9 +45,7 @@ export function TakeIn({ action, machines, jobs }: TakeInProps) {
         <TextField className="md:col-span-2" label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
         {jobs[machine] ? (
           <div role="group" aria-label="Jobs that its file knows" className="flex flex-wrap gap-1.5 md:col-span-3">
-            {jobs[machine].map((name) => (
-              <button key={name} type="button" aria-pressed={job === name} onClick={() => setJob(job === name ? '' : name)} className="narrow min-h-11 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] aria-pressed:border-copper aria-pressed:bg-copper-tint">{name}</button>
-            ))}
+            {jobs[machine].map((name) => <Chip key={name} on={namesIn(job).includes(name.toLowerCase())} onClick={() => setJob(toggled(job, name))}>{name}</Chip>)}
           </div>
         ) : null}
         <p className="text-[15px] text-steel md:col-span-3">
@@ -56,4 +55,11 @@ export function TakeIn({ action, machines, jobs }: TakeInProps) {
       </form>
     </main>
   )
+}
+
+/** The jobs of a text with one more, or one less. */
+function toggled(text: string, name: string): string {
+  const names = namesIn(text)
+  const same = name.toLowerCase()
+  return inOneGo(names.includes(same) ? names.filter((n) => n !== same) : [...names, same])
 }
