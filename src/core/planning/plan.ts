@@ -91,7 +91,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     swap: goals.flatMap((id) =>
       (index.goals.get(id)!.swap ?? []).map(({ part, ...rest }) => {
         const found = part === undefined ? undefined : index.parts.get(part)
-        return { ...rest, ...(found ? { part: { id: found.id, name: found.name } } : {}), ...(found?.compare ? { compare: found.compare } : {}) }
+        return { ...rest, ...(goals.length > 1 ? { job: index.goals.get(id)!.name } : {}), ...(found ? { part: { id: found.id, name: found.name } } : {}), ...(found?.compare ? { compare: found.compare } : {}) }
       }),
     ),
     up: limb(upSteps, up),

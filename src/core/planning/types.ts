@@ -182,6 +182,8 @@ export interface ConsumableNeed {
 export interface SwapPlanStep {
   readonly id: string
   readonly title: string
+  /** The job that it belongs to, where several are done in one go. */
+  readonly job?: string
   readonly note?: string
   readonly part?: PartSpec
   /** What the new part has to have in common with the old one, before anything is undone for it. */

@@ -18,7 +18,7 @@ export function JobHead() {
         <p className="truncate text-[15px] text-steel">
           Job {state.number} · {[state.machine.owner, state.machine.unit].filter(Boolean).join(', ') || 'no owner given'}
         </p>
-        <h1 className="title truncate text-[24px]">{state.machine.name}{state.job ? ` · ${state.job}` : ''}</h1>
+        <h1 title={state.job} className="title truncate text-[24px]">{state.machine.name}{state.job ? ` · ${state.job}` : ''}</h1>
       </div>
       <nav aria-label="Stages" className="relative h-[92px] max-md:hidden">
         <div className="absolute inset-x-0 top-1"><Dip at={placeOf(at, stageProgress(summary))} depth={DEPTH} height={DEPTH + 34} colour="copper" ring={24} /></div>

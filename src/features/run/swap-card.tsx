@@ -47,7 +47,7 @@ export function SwapCard() {
   const over = Object.values(state.parts).filter((p) => p.condition === 'off' && !replaced.has(p.id) && file?.parts.find((f) => f.of?.some((id) => replaced.has(id)))?.of?.includes(p.id))
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Swap, {n} of {state.swap.length}</p>
+      <p className="text-[15px] text-steel">Swap, {n} of {state.swap.length}{open.job ? ` · ${open.job}` : ''}</p>
       <h2 className="title text-[30px]">{open.title}</h2>
       {open.note ? <p className="text-[17px]">{open.note}</p> : null}
       {open.part ? (
