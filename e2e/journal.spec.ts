@@ -117,6 +117,7 @@ test('the jobs named at the door are planned at once, in one go; the front desk 
   await expect(card(bench).getByRole('button', { name: '6 × cable tie 200 × 4.8' })).toBeVisible()
   await also.getByRole('button', { name: 'rear motor' }).click()
   await expect(card(bench).getByRole('button', { name: '3 × cable tie 200 × 4.8' })).toBeVisible()
+  await also.getByRole('button', { name: 'And in the same go…' }).click()
   await also.getByRole('button', { name: 'front tyre' }).click()
   await expect(also.getByRole('button', { name: 'front tyre' })).toHaveAttribute('aria-pressed', 'true')
   await card(bench).getByRole('button', { name: 'Start down' }).click()

@@ -43,11 +43,11 @@ export function PocketCard({ file, goal, variants, onClose }: { readonly file: M
 function Card({ file, goal, plan, variants }: { readonly file: MachineFile; readonly goal: Goal; readonly plan: Plan; readonly variants: Readonly<Record<string, string>> }) {
   const stops = [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.cautions))].flatMap((id) => (CAUTIONS[id]?.level === 'stop' ? [CAUTIONS[id].text] : []))
   const wrenches = new Set(file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id))
-  const answered = file.variants.flatMap((v) => v.options.find((o) => o.id === (variants[v.id] ?? v.worst))?.label ?? [])
+  const answered = file.variants.flatMap((v) => v.options.filter((o) => o.id === (variants[v.id] ?? v.worst)).map((o) => `${v.question} ${o.label}`))
   return (
     <article className="text-[13.5px] leading-snug print:text-[8.6pt]">
       <h2 className="title text-[24px] print:text-[15pt]">{file.name} · {goal.name}</h2>
-      <p className="text-steel print:text-black">Revision {file.revision}{answered.length > 0 ? ` · ${answered.join(', ')}` : ''} · {Math.round(plan.down.minutes.handsOn + plan.up.minutes.handsOn)} min with this kit</p>
+      <p className="text-steel print:text-black">Revision {file.revision}{answered.map((text) => ` · ${text}`)} · {Math.round(plan.down.minutes.handsOn + plan.up.minutes.handsOn)} min with this kit</p>
       <section className="mt-2 border-y-2 border-ink py-1.5">
         <h3 className="narrow font-semibold">In the pocket</h3>
         <p>{[...pocket(file, plan), ...plan.consumables.map((c) => `${c.count} × ${c.name}`)].map((name) => `☐ ${name}`).join('   ')}</p>
