@@ -38,14 +38,14 @@ const isFelt = (s: Substitute): s is Felt => 'byFeel' in s
 export const BY_FEEL = 'By feel: its number is then not measured.'
 
 /**
- * The return of a fixing, by feel too where no torque tool is to hand: what undid it stands in. Axle, steering, brake and pack terminals
- * keep their wrench.
+ * The return of a fixing, by feel too where no torque tool is to hand and it may: what undid it stands in. Axle, steering, brake and pack
+ * terminals keep their wrench always, and whatever does the work too unless `whatever` may.
  */
-export function orByFeel(index: FileIndex, { answers, doing }: UpAction): Doing {
+export function orByFeel(index: FileIndex, { answers, doing }: UpAction, may: 'covers' | 'whatever'): Doing {
   const joint = answers?.kind === 'release' ? index.joints.get(answers.subject) : undefined
   const hand = joint?.down.modes.find((m) => m.tool !== null)?.tool
-  if (!joint || joint.critical || !hand) return doing
-  const measures = (tool: string | null): boolean => tool !== null && index.tools.get(tool)!.kind.startsWith('torque')
+  if (!joint || !hand || joint.critical || (may === 'covers' && joint.role === 'working')) return doing
+  const measures = (tool: string | null): boolean => tool !== null && (index.tools.get(tool)?.kind ?? '').startsWith('torque')
   const felt: Felt = { tool: hand, risk: BY_FEEL, byFeel: true }
   return { ...doing, modes: doing.modes.map((m) => (measures(m.tool) ? { ...m, substitutes: [...(m.substitutes ?? []), felt] } : m)) }
 }

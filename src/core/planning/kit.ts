@@ -9,7 +9,7 @@ import type { PlanOptions, PlanResult } from './types'
  * @param onTool told how many tools have been tried
  */
 export function smallestKit(file: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void = () => undefined): PlanResult {
-  const limited = { ...options, nodeLimit: 500 }
+  const limited: PlanOptions = { ...options, nodeLimit: 500, byFeel: 'whatever' }
   const first = plan(file, 'untouched', [goal], limited)
   if (!first.ok) return first
   let best = first

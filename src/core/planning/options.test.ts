@@ -154,14 +154,17 @@ describe('a tool that is not there', () => {
   const file = dunlin()
   const without = (...gone: string[]): Partial<PlanOptions> => ({ toolsOwned: file.tools.map((t) => t.id).filter((t) => !gone.includes(t)) })
 
-  it('where it measures, its fixings go back by feel with what undid them, never axle, steering, brake or pack terminal', () => {
+  it('where it measures, covers go back by feel with what undid them; what does the work only by the road, and never axle, steering, brake or pack terminal', () => {
     const measuring = file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id)
-    const whole = planned(file, 'front-motor-goal')
-    const driver = planned(file, 'front-motor-goal', without('torque-6'))
-    const felt = driver.up.steps.filter((s) => s.substitute)
-    expect(felt.map((s) => s.id).sort()).toEqual(whole.up.steps.filter((s) => s.tool?.id === 'torque-6').map((s) => s.id).sort())
-    for (const s of felt) expect([s.substitute, s.joint!.critical, s.tool!.id], s.title).toEqual([{ for: 'torque driver 1–6 N·m', risk: BY_FEEL, byFeel: true }, undefined, driver.down.steps.find((d) => d.action === s.action)!.tool!.id])
-    const none = plan(file, 'untouched', ['front-motor-goal'], { variants: {}, ...without(...measuring) })
+    for (const [byFeel, roles] of [['covers', ['cover']], ['whatever', ['cover', 'working']]] as const) {
+      const goal = byFeel === 'covers' ? 'front-tyre-goal' : 'front-motor-goal'
+      const whole = planned(file, goal)
+      const driver = planned(file, goal, { ...without('torque-6'), byFeel })
+      const felt = driver.up.steps.filter((s) => s.substitute)
+      expect(felt.map((s) => s.id).sort()).toEqual(whole.up.steps.filter((s) => s.tool?.id === 'torque-6').map((s) => s.id).sort())
+      for (const s of felt) expect([s.substitute, s.joint!.critical, roles.includes(s.joint!.role as never), s.tool!.id], s.title).toEqual([{ for: 'torque driver 1–6 N·m', risk: BY_FEEL, byFeel: true }, undefined, true, driver.down.steps.find((d) => d.action === s.action)!.tool!.id])
+    }
+    const none = plan(file, 'untouched', ['front-motor-goal'], { variants: {}, ...without(...measuring), byFeel: 'whatever' })
     expect(none).toMatchObject({ ok: false, error: { kind: 'missing-tool' } })
   })
   it('is only easier to have where the job goes without it, and is said with what that costs', () => {
@@ -190,7 +193,7 @@ describe('the smallest kit', () => {
       expect(kit.value.tools.length, `${name}, ${goal}`).toBeLessThanOrEqual(whole.tools.length)
       const mine = kit.value.tools.map((t) => t.id)
       for (const left of mine) {
-        const fewer = plan(file, 'untouched', [id], { variants: {}, toolsOwned: mine.filter((t) => t !== left), nodeLimit: 500 })
+        const fewer = plan(file, 'untouched', [id], { variants: {}, toolsOwned: mine.filter((t) => t !== left), nodeLimit: 500, byFeel: 'whatever' })
         expect(fewer.ok, `${name}, ${goal} without ${left}`).toBe(false)
       }
       for (const step of kit.value.up.steps) if (step.joint?.critical && step.torque) expect(step.tool?.id, step.title).toBe(whole.up.steps.find((s) => s.id === step.id)?.tool?.id)

@@ -70,7 +70,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
   const all = [...already, ...chosen]
-  const returns = compileUp(index, variants, all).map((u) => ({ ...u, doing: orByFeel(index, u) }))
+  const returns = compileUp(index, variants, all).map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
   const stopped = stoppedBy(index, returns, lacking)
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
   const ups = returns.map((u) => ({ ...u, doing: equip(u.doing, lacking) }))

@@ -24,6 +24,8 @@ export interface PlanOptions {
   readonly upOrder?: 'planned' | 'reverse'
   /** Tool ids the shop has; all of the file's when left out. */
   readonly toolsOwned?: readonly string[]
+  /** What may go back by feel where its torque tool is not to hand: covers, or all but axle, steering, brake and pack terminals. */
+  readonly byFeel?: 'covers' | 'whatever'
   /** Most states kept per layer before the rest are dropped and the answer is no longer proved. */
   readonly nodeLimit?: number
 }
