@@ -80,7 +80,8 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
 
   it('goes down and up for two jobs in one go, each thing once, in no more time than one after the other', () => {
     const jobs = file.goals.slice(1)
-    for (const [i, goal] of jobs.entries()) {
+    for (let i = 0; i < jobs.length; i += 2) {
+      const goal = jobs[i]!
       const other = jobs[(i + 1) % jobs.length]!
       const what = `${goal.name} and ${other.name}`
       const { plan: both, top, waits } = run(file, [goal.id, other.id], {})
