@@ -81,7 +81,8 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 
   // The plugs are behind the lid: the way in is planned like any job. A controller that still holds a charge is not dead.
   await card(page).getByRole('button', { name: 'Plan the way in: inspect connections' }).click()
-  await page.getByRole('radio', { name: 'No, dry' }).check()
+  await page.getByRole('radio', { name: 'No, dry' }).click()
+  await expect(page.getByRole('radio', { name: 'No, dry' })).toBeChecked()
   await card(page).getByRole('button', { name: 'Start down' }).click()
   await stepUntil(page, 'Prove dead, both feeds')
   await card(page).getByRole('button', { name: 'Enter the readings' }).click()
