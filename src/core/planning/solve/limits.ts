@@ -29,7 +29,7 @@ export const DEFAULT_LIMITS: Limits = { nodes: 30_000, beam: 40 }
 export const SHORT = 70
 export const LONGEST_SEARCH = 150
 
-/** Limits that keep a problem of so many tasks within about a second to three. */
+/** Limits that keep a problem of so many tasks within about a second; without structure up to fifteen. */
 export function limitsFor(tasks: number): Limits {
   return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 50, beam: 44 } : { nodes: 40, beam: 5 }
 }
