@@ -1,13 +1,21 @@
 import type { Goal, MachineFile } from './types'
 
-/** The jobs to do that a text names, in small letters: `front motor + rear motor`. */
-export const namesIn = (text: string): string[] => text.split('+').map((name) => name.trim().toLowerCase()).filter(Boolean)
+const AND = ' + '
+const spaced = (text: string): string => `${AND}${text.trim().replace(/\s*\+\s*/g, AND)}${AND}`
 
-/** Several jobs to do in one go, as a text that `namesIn` reads. */
-export const inOneGo = (names: readonly string[]): string => names.join(' + ')
+/** Several jobs to do in one go, as a text that `isNamed` reads: `front motor + rear motor`. */
+export const inOneGo = (names: readonly string[]): string => names.join(AND)
 
-/** What of it the file knows, in the order of the file. */
-export function goalsNamed(file: MachineFile, text: string): readonly Goal[] {
-  const names = [text.trim().toLowerCase(), ...namesIn(text)]
-  return file.goals.filter((g) => names.includes(g.name.toLowerCase()))
+/** Is the job among those of the text, in large letters or small? */
+export const isNamed = (text: string, job: string): boolean => spaced(text).toLowerCase().includes(spaced(job).toLowerCase())
+
+/** The text with the job, or without it where it was named; the rest stays as it was written. */
+export function toggleNamed(text: string, job: string): string {
+  if (!isNamed(text, job)) return inOneGo([...(text.trim() ? [text.trim()] : []), job])
+  const at = spaced(text).toLowerCase().indexOf(spaced(job).toLowerCase())
+  const [before, after] = [spaced(text).slice(0, at), spaced(text).slice(at + spaced(job).length)]
+  return inOneGo([before, after].map((part) => part.replace(/^ \+ | \+ $/g, '')).filter(Boolean))
 }
+
+/** What of a text the file knows, in the order of the file. */
+export const goalsNamed = (file: MachineFile, text: string): readonly Goal[] => file.goals.filter((g) => isNamed(text, g.name))

@@ -1,6 +1,6 @@
 'use client'
 import { useActionState, useState } from 'react'
-import { inOneGo, namesIn } from '../../core/machine'
+import { isNamed, toggleNamed } from '../../core/machine'
 import { Button, Chip } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import type { FormAction } from '../people/sign-in'
@@ -17,6 +17,11 @@ export function TakeIn({ action, machines, jobs }: TakeInProps) {
   const [state, submit, busy] = useActionState(action, {})
   const [machine, setMachine] = useState(state.values?.['machine'] || (machines.length === 0 ? 'none' : ''))
   const [job, setJob] = useState(state.values?.['job'] ?? '')
+  // What was tapped for another machine is not asked of this one.
+  const choose = (id: string): void => {
+    setMachine(id)
+    setJob((jobs[machine] ?? []).filter((name) => isNamed(job, name)).reduce(toggleNamed, job))
+  }
   const was = (name: string): string => state.values?.[name] ?? ''
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
@@ -27,7 +32,7 @@ export function TakeIn({ action, machines, jobs }: TakeInProps) {
         </p>
         <div className="md:col-span-3">
           <Tiles
-            legend="Machine" name="machine" value={machine} onChange={setMachine}
+            legend="Machine" name="machine" value={machine} onChange={choose}
             options={[...machines.map((m) => ({ value: m.id, label: m.name, hint: m.class })), { value: 'none', label: 'Another', hint: 'no file: logged as it comes off' }]}
           />
         </div>
@@ -41,13 +46,13 @@ export function TakeIn({ action, machines, jobs }: TakeInProps) {
         <TextField label="Owner" name="owner" defaultValue={was('owner')} placeholder="quay porters’ pool" maxLength={200} />
         <TextField label="Stand" name="stand" defaultValue={was('stand')} placeholder="empty: at the door" maxLength={40} />
         <TextArea className="md:col-span-3" label="What does it do?" name="complaint" rows={2} defaultValue={was('complaint')} placeholder="jerks and won’t start off" maxLength={2000} hint="In the owner’s own words." />
-        <TextField label="Job to do, if it is known" name="job" value={job} onChange={(e) => setJob(e.target.value)} placeholder="front motor" maxLength={200} autoComplete="off" />
-        <TextField className="md:col-span-2" label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
         {jobs[machine] ? (
           <div role="group" aria-label="Jobs that its file knows" className="flex flex-wrap gap-1.5 md:col-span-3">
-            {jobs[machine].map((name) => <Chip key={name} on={namesIn(job).includes(name.toLowerCase())} onClick={() => setJob(toggled(job, name))}>{name}</Chip>)}
+            {jobs[machine].map((name) => <Chip key={name} on={isNamed(job, name)} onClick={() => setJob(toggleNamed(job, name))}>{name}</Chip>)}
           </div>
         ) : null}
+        <TextField label="Job to do, if it is known" name="job" value={job} onChange={(e) => setJob(e.target.value)} placeholder="front motor" maxLength={200} autoComplete="off" />
+        <TextField className="md:col-span-2" label="Damage seen before it was touched" name="damage" defaultValue={was('damage')} placeholder="left bar end scraped" maxLength={2000} />
         <p className="text-[15px] text-steel md:col-span-3">
           A pack that is swollen, wet, hit, hot or smelling is not charged and does not come to the bench: put it outdoors, away from anything that burns, and ask a lead.
         </p>
@@ -55,11 +60,4 @@ export function TakeIn({ action, machines, jobs }: TakeInProps) {
       </form>
     </main>
   )
-}
-
-/** The jobs of a text with one more, or one less. */
-function toggled(text: string, name: string): string {
-  const names = namesIn(text)
-  const same = name.toLowerCase()
-  return inOneGo(names.includes(same) ? names.filter((n) => n !== same) : [...names, same])
 }
