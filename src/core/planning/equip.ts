@@ -1,5 +1,4 @@
 import type { Doing, FileIndex, Mode, Substitute } from '../machine'
-import type { UpAction } from './way-up'
 import type { Action } from './actions'
 
 /** A mode whose tool is not to hand, done with another that is. */
@@ -41,7 +40,7 @@ export const BY_FEEL = 'By feel: its number is then not measured.'
  * The return of a fixing, by feel too where no torque tool is to hand and it may: what undid it stands in. Axle, steering, brake and pack
  * terminals keep their wrench always, and whatever does the work too unless `whatever` may.
  */
-export function orByFeel(index: FileIndex, { answers, doing }: UpAction, may: 'covers' | 'whatever'): Doing {
+export function orByFeel(index: FileIndex, { answers, doing }: { readonly answers: Action | null; readonly doing: Doing }, may: 'covers' | 'whatever'): Doing {
   const joint = answers?.kind === 'release' ? index.joints.get(answers.subject) : undefined
   const hand = joint?.down.modes.find((m) => m.tool !== null)?.tool
   if (!joint || !hand || joint.critical || (may === 'covers' && joint.role === 'working')) return doing

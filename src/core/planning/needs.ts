@@ -17,7 +17,6 @@ export function toolNeeds(index: FileIndex, steps: readonly PlannedStep[]): Tool
       special: tool.special ?? false,
       ...(tool.form !== undefined ? { form: tool.form } : {}),
       ...(tool.why !== undefined ? { why: tool.why } : {}),
-      ...(step.substitute && !known ? { substitute: step.substitute } : {}),
     })
   }
   return [...needs.values()]

@@ -165,7 +165,6 @@ export interface ToolNeed {
   readonly form?: string
   /** Why another form ruins the fixing. */
   readonly why?: string
-  readonly substitute?: StoodFor
 }
 
 /** One call for a second person: minutes from the start of the limb, and for how long. */

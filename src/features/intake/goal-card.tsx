@@ -1,17 +1,17 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import { goalsNamed, inOneGo, type MachineFile, otherJob } from '../../core/machine'
-import type { Plan, PlanOptions, ToolWorth } from '../../core/planning'
-import { planAside, worthsAside } from '../../workers/planner'
+import type { Plan } from '../../core/planning'
 import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
-import { presentStep, startOf } from '../../core/job'
+import { presentStep } from '../../core/job'
 import { comparedWords } from './compare-words'
 import { useLacking } from './lacking'
+import { usePlan } from './use-plan'
 
 const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
 const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
@@ -32,58 +32,20 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const wished = state.planned ? [atTop ? otherJob(file, done.id)?.id : undefined] : goalsNamed(file, state.job).map((g) => g.id)
   const [goal, setGoal] = useState(wished[0] ?? '')
   const [also, setAlso] = useState<readonly string[]>(wished.slice(1).flatMap((id) => id ?? []))
-  const [planned, setPlanned] = useState<{ readonly goals: readonly string[]; readonly plan: Plan; readonly options: PlanOptions; readonly asked: string } | null>(null)
-  const [fault, setFault] = useState<string>()
-  const [share, setShare] = useState(0)
   const [live, setLive] = useState('')
   const [avoid, setAvoid] = useState<readonly string[]>([])
   const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
   const [more, setMore] = useState(false)
   const { lacking, setGone, unsaved } = useLacking(settings.lacking)
-  const answers = JSON.stringify(state.variants)
-  const latest = useRef(state)
-  useEffect(() => {
-    latest.current = state
-  })
-  // Whatever is adopted was planned for just what is chosen now.
-  const asked = JSON.stringify([goal, also, answers, [...lacking], avoid, upOrder])
-  useEffect(() => {
-    if (!goal) return
-    const goals = [goal, ...also]
-    const asking = new AbortController()
-    const toolsOwned = file.tools.filter((t) => !lacking.has(t.name)).map((t) => t.id)
-    const options: PlanOptions = { variants: JSON.parse(answers) as Record<string, string>, toolsOwned, avoid, upOrder }
-    planAside(file, startOf(latest.current, file), goals, options, setShare, asking.signal).then(
-      async (result) => {
-        const words = result.ok ? undefined : (await import('../shared/plan-words')).whyNot(result.error, file)
-        if (asking.signal.aborted) return
-        setShare(0)
-        setPlanned(result.ok ? { goals, plan: result.value, options, asked } : null)
-        setFault(words)
-      },
-      () => asking.signal.aborted || setFault('The planner stopped. Choose the job again.'),
-    )
-    return () => asking.abort()
-  }, [file, goal, also, answers, lacking, avoid, upOrder, asked])
-  const [worths, setWorths] = useState<{ readonly asked: string; readonly list: readonly ToolWorth[] } | null>(null)
-  useEffect(() => {
-    if (!planned) return
-    const asking = new AbortController()
-    worthsAside(file, startOf(latest.current, file), planned.goals, planned.options, planned.plan, asking.signal).then((list) => asking.signal.aborted || setWorths({ asked: planned.asked, list }), () => undefined)
-    return () => asking.abort()
-  }, [file, planned])
-  const ready = planned !== null && planned.asked === asked
+  const { planned, fault, share, ready, worths } = usePlan(file, { goals: goal ? [goal, ...also] : [], lacking, avoid, upOrder })
   const choose = (id: string): void => {
     setGoal(id)
     setAlso([])
     setMore(false)
-    setPlanned(null)
-    setFault(undefined)
     setAvoid([])
   }
   const toggle = (id: string): void => {
     setAlso(also.includes(id) ? also.filter((other) => other !== id) : [...also, id])
-    setFault(undefined)
     setAvoid([])
   }
   const adopt = (): void => {
@@ -127,7 +89,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           </dl>
           {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? <OtherSide file={file} first={done} second={planned.goals[0]!} variants={state.variants} /> : null}
           <BenchList
-            file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} worths={worths?.asked === asked ? worths.list : null} mayChange={mayWork}
+            file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} worths={worths} mayChange={mayWork}
             avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
           />
           <DeliveryLine plan={planned.plan} />
