@@ -71,8 +71,8 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       {mayWork ? <Tiles legend="Why do we go in?" name="goal" value={goal} onChange={choose} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} /> : <p className="text-[17px] text-steel">A mechanic chooses the job.</p>}
       {mayWork && goal && file.goals.length > 1 ? (
         <div role="group" aria-label="And in the same go" className="flex flex-wrap items-center gap-1.5">
+          {more ? <span className="text-[15px] text-steel">And in the same go:</span> : <Button weight="quiet" onClick={() => setMore(true)}>And in the same go…</Button>}
           {file.goals.filter((g) => g.id !== goal && (more || also.includes(g.id))).map((g) => <Chip key={g.id} on={also.includes(g.id)} onClick={() => toggle(g.id)}>{g.name}</Chip>)}
-          {more ? null : <Button weight="quiet" onClick={() => setMore(true)}>And in the same go…</Button>}
         </div>
       ) : null}
       {fault ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">▲ {fault}</p> : null}
