@@ -1,16 +1,17 @@
 /** The staircase of imports. `scripts/arrows.mjs` runs it and proves that a planted fault is caught. */
-const areas = ['app', 'server', 'features', 'client', 'ui', 'workers', 'instruments', 'formats', 'demo', 'db', 'core']
+const areas = ['app', 'server', 'features', 'client', 'ui', 'workers', 'instruments', 'formats', 'demo', 'db', 'words', 'core']
 const allowed = {
-  app: ['app', 'server', 'features', 'client', 'ui', 'formats', 'core'],
-  server: ['server', 'core', 'db', 'formats', 'instruments'],
-  features: ['features', 'core', 'ui', 'client', 'workers', 'instruments', 'formats'],
+  app: ['app', 'server', 'features', 'client', 'ui', 'formats', 'words', 'core'],
+  server: ['server', 'core', 'db', 'formats', 'instruments', 'words'],
+  features: ['features', 'core', 'ui', 'client', 'workers', 'instruments', 'formats', 'words'],
   client: ['client', 'core', 'formats'],
   workers: ['workers', 'core', 'formats'],
   instruments: ['instruments', 'core'],
-  formats: ['formats', 'core'],
+  formats: ['formats', 'words', 'core'],
   demo: ['demo', 'core', 'formats'],
   db: ['db', 'core'],
   ui: ['ui'],
+  words: ['words', 'core'],
   core: ['core'],
 }
 /** Pure numeric packages that core may use. */

@@ -1,15 +1,18 @@
 import { defineConfig } from '@playwright/test'
 import { CHROMIUM_ARGS } from './scripts/lib/chromium.mjs'
 
+/** Each worker has an app and a database of its own; the list of them comes from `npm test`. */
+const benches = JSON.parse(process.env['BENCHES'] ?? '[]') as readonly { readonly url: string }[]
+
 export default defineConfig({
   testDir: 'e2e',
   timeout: 90_000,
   expect: { timeout: 20_000 },
-  workers: 1,
+  workers: Math.max(1, benches.length),
   fullyParallel: false,
   reporter: [['list'], ['json']],
   use: {
-    baseURL: process.env['BASE_URL'] ?? 'http://127.0.0.1:4310',
+    baseURL: benches[Number(process.env['TEST_PARALLEL_INDEX'] ?? 0)]?.url ?? 'http://127.0.0.1:4310',
     viewport: { width: 1280, height: 800 },
     trace: 'off',
     launchOptions: { executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS },

@@ -1,17 +1,24 @@
 import AxeBuilder from '@axe-core/playwright'
 import { type APIRequestContext, type BrowserContext, expect, type Page } from '@playwright/test'
 
-export const CONTROL = process.env['CONTROL_URL'] ?? ''
+interface Bench {
+  readonly url: string
+  readonly control: string
+  readonly database: string
+}
+
+/** This worker's own app: its address, its control port and its database. */
+export const BENCH = (JSON.parse(process.env['BENCHES'] ?? '[]') as readonly Bench[])[Number(process.env['TEST_PARALLEL_INDEX'] ?? 0)] ?? { url: '', control: '', database: '' }
 
 /** Breaks or mends the server under test. */
 export async function server(request: APIRequestContext, deed: 'stop' | 'kill' | 'start' | 'restart'): Promise<void> {
-  const done = await request.get(`${CONTROL}/${deed}`, { timeout: 60_000 })
+  const done = await request.get(`${BENCH.control}/${deed}`, { timeout: 60_000 })
   expect(done.status(), await done.text()).toBe(204)
 }
 
 /** Moves the server's clock on; pages follow at their next answer. */
 export async function later(request: APIRequestContext, minutes: number): Promise<void> {
-  expect((await request.get(`${CONTROL}/later/${minutes}`)).status()).toBe(204)
+  expect((await request.get(`${BENCH.control}/later/${minutes}`)).status()).toBe(204)
 }
 
 export async function signIn(page: Page, name: string): Promise<void> {

@@ -1,11 +1,11 @@
 import { type APIResponse, expect, type Page, test } from '@playwright/test'
 import { v4, v7 } from 'uuid'
-import { card, chooseJob, clean, journal, keptForOffline, server, signIn, step, takeInDunlin } from './bench'
+import { BENCH, card, chooseJob, clean, journal, keptForOffline, server, signIn, step, takeInDunlin } from './bench'
 
 test.afterEach(({ request }) => server(request, 'start'))
 
 const deviceOf = async (page: Page): Promise<string> => (await page.context().cookies()).find((c) => c.name === 'nailsmith-device')!.value
-const base = (): string => process.env['BASE_URL']!
+const base = (): string => BENCH.url
 
 async function post(page: Page, jobId: string, batch: unknown, headers: Record<string, string> = { origin: base() }): Promise<APIResponse> {
   return page.request.post(`/api/jobs/${jobId}/entries`, { data: typeof batch === 'string' ? batch : JSON.stringify(batch), headers: { 'content-type': 'application/json', ...headers } })

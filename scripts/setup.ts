@@ -12,11 +12,13 @@ import { loadSettings, saveSettings } from '../src/db/settings'
 import { demoJobs } from '../src/demo/jobs'
 import { demoMachines } from '../src/demo/machines'
 import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
+import { assertFrozen, freezePages, pageOf } from '../src/server/pages'
 import { hashPassphrase, newToken, tokenHash } from '../src/server/secrets'
 import { demoPassphrase } from '../src/server/sign-in'
 
 export async function loadDemo(sql: Sql, now: number): Promise<void> {
   const files = demoMachines()
+  const names = new Map<string, string>(PEOPLE.map((p) => [p.id, p.name]))
   await saveSettings(sql, { ...(await loadSettings(sql)), shop: SHOP })
   for (const person of PEOPLE) await addPerson(sql, { ...person, passphraseHash: await hashPassphrase(demoPassphrase(person.name)), demo: true })
   await addDevice(sql, BENCH_TABLET)
@@ -27,7 +29,7 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
     let seq = 0
     for (const { kind, body, by, at } of job.entries) {
       const written = kind === 'job-opened' ? { ...body, number } : body
-      await append(sql, id, [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }], by, () => Math.round(at))
+      await append(sql, id, [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }], by, () => Math.round(at), (state) => pageOf(state, names))
     }
   }
 }
@@ -38,8 +40,11 @@ async function main(): Promise<void> {
   const sql = connect(url, 2)
   try {
     await assertDurable(sql)
+    await assertFrozen(sql)
     const applied = await migrate(sql, path.join(import.meta.dirname, '..', 'src', 'db', 'migrations'))
     if (applied.length > 0) console.log(`Database brought to ${applied.at(-1)}.`)
+    const frozen = await freezePages(sql)
+    if (frozen > 0) console.log(`${frozen} pages that went home before are kept as they were printed.`)
     if ((await countPeople(sql)) > 0) return
     if (process.env['NAILSMITH_DEMO'] !== '0') {
       await loadDemo(sql, Date.now())

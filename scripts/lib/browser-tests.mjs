@@ -14,12 +14,15 @@ const DEEDS = {
   '/restart': async (world) => (await world.stop('SIGKILL'), world.start()),
 }
 
-export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
-  const clock = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), 'clock-ahead')
+/** Browser tests run in this many workers; each has an app, a database and a clock of its own. */
+const WORKERS = 2
+
+/** One worker's world, with a control port by which its tests can stop, kill and start the app and move its clock on. */
+async function openBench(cluster, n) {
+  const clock = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), `clock-ahead-${n}`)
   rmSync(clock, { force: true })
   let ahead = 0
   const world = await new World(cluster).open({ env: { NAILSMITH_TEST_CLOCK: clock, NODE_OPTIONS: `--import=${pathToFileURL(path.join(ROOT, 'e2e/clock.mjs')).href}` } })
-  const empty = await new World(cluster).open({ demo: false })
   const control = http.createServer((request, response) => {
     const later = /^\/later\/(\d+)$/.exec(request.url ?? '')
     if (later) {
@@ -32,20 +35,26 @@ export async function browserTests(cluster, args = process.env.E2E_ARGS?.split('
   })
   const port = await freePort()
   await new Promise((resolve) => control.listen(port, '127.0.0.1', resolve))
+  return { url: world.url(), control: `http://127.0.0.1:${port}`, database: world.databaseUrl, close: () => (control.close(), world.close()) }
+}
+
+export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
+  const benches = []
+  const empty = await new World(cluster).open({ demo: false })
   const out = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), 'browser.json')
   rmSync(out, { force: true })
   try {
+    for (let n = 0; n < WORKERS; n++) benches.push(await openBench(cluster, n))
     const child = spawn(process.execPath, [path.join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', ...args], {
       cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'],
       env: {
-        ...process.env, BASE_URL: world.url(), CONTROL_URL: `http://127.0.0.1:${port}`, WORLD_DATABASE: world.databaseUrl,
+        ...process.env, BENCHES: JSON.stringify(benches.map(({ url, control, database }) => ({ url, control, database }))),
         EMPTY_URL: `${empty.url()}/first?token=${empty.token}`, PLAYWRIGHT_JSON_OUTPUT_NAME: out,
       },
     })
     await new Promise((resolve) => child.once('exit', resolve))
   } finally {
-    control.close()
-    await world.close()
+    for (const bench of benches) await bench.close()
     await empty.close()
   }
   if (!existsSync(out)) return { passed: 0, failed: 1 }

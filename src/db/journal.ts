@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { type Entry, type EntryDraft, fold, type JobState, reduce, REDUCER_VERSION, summarize, type UnknownEntry } from '../core/job'
 import type { Db, Sql, Tx } from './client'
+import { addReport } from './reports'
 
 /** What became of one entry of a batch. */
 export type Answer =
@@ -52,15 +53,16 @@ export function contentHash(entry: EntryDraft): Buffer {
 /**
  * Appends a batch to one job in one transaction: lock the job, know the ids that are there, number and insert the new ones,
  * fold the state, write the summary, notify `jobId:seq`. Gapless, exactly once by id. Null when there is no such job.
+ * @param page what goes home with a machine, kept in the same transaction as its `handed-back`
  */
-export async function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number): Promise<AppendResult | null> {
-  const result = await sql.begin(async (tx) => appendIn(tx, jobId, batch, sentBy, now))
+export async function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, page?: (state: JobState) => unknown): Promise<AppendResult | null> {
+  const result = await sql.begin(async (tx) => appendIn(tx, jobId, batch, sentBy, now, page))
   if (!result) return null
   if (result.state) remember(result.state)
   return { answers: result.answers, lastSeq: result.lastSeq }
 }
 
-async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number) {
+async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, page?: (state: JobState) => unknown) {
   const ids = batch.flatMap((c) => (c.ok ? [c.entry.id] : []))
   // Both go out at once and are answered in order: what is there is read under the job's lock.
   const [jobs, known] = await Promise.all([
@@ -108,9 +110,17 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
       ? tx`update jobs set last_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
       : tx`update jobs set last_seq = ${seq} where id = ${jobId}`,
     writeSummary(tx, state),
+    ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
     tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
   ])
   return { answers, lastSeq: seq, state }
+}
+
+/** Keeps the page as it stands at the hand back itself, whatever follows it in the same batch. */
+async function freeze(tx: Tx, jobId: string, seq: number, page: (state: JobState) => unknown, inserted: Promise<unknown>): Promise<void> {
+  await inserted
+  const state = reduce(jobId, (await readEntries(tx, jobId, 0)).filter((e) => e.seq <= seq))
+  if (state.handedBack?.seq === seq) await addReport(tx, { jobId, seq, reducer: REDUCER_VERSION, body: page(state) })
 }
 
 /** The state before `fresh`, from memory or the snapshot, folded on; reduced anew where a crossing-out reaches back. */

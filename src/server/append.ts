@@ -5,6 +5,7 @@ import type { Role } from '../db/people'
 import { listPeople, type Person } from '../db/people'
 import { peopleOfDevice } from '../db/sessions'
 import { MAX_BATCH, parseEntry } from '../formats/entry'
+import { pageOf } from './pages'
 import { mayWrite } from './permissions'
 import type { Session } from './session'
 
@@ -23,9 +24,10 @@ export async function appendBatch(session: Session, jobId: string, batch: unknow
   const sql = db()
   const authors = await peopleOfDevice(sql, session.device)
   const people = new Map((await listPeople(sql)).map((p) => [p.id, p]))
+  const names = new Map([...people.values()].map((p) => [p.id, p.name]))
   const checked: Checked[] = []
   for (const value of batch) checked.push(await check(sql, session, jobId, value, authors, people, checked))
-  const result = await append(sql, jobId, checked, session.person.id, now)
+  const result = await append(sql, jobId, checked, session.person.id, now, (state) => pageOf(state, names))
   return result ?? { status: 404, message: 'There is no such job on this server. What you logged is kept on this device.' }
 }
 

@@ -6,6 +6,8 @@ import { addJob, findJob, listSummaries, type PageMark } from '../db/jobs'
 import { append, readEntries } from '../db/journal'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
 import { listPeople, type Person } from '../db/people'
+import { listReports } from '../db/reports'
+import type { Report } from '../formats/report'
 import { loadSettings, type ShopSettings } from '../db/settings'
 import type { Entry, UnknownEntry } from '../core/job'
 import type { Session } from './session'
@@ -40,6 +42,8 @@ export interface JobPack {
   readonly file: MachineFile | null
   readonly people: readonly Person[]
   readonly settings: ShopSettings
+  /** Pages that went home, by the seq of their hand back, as they were printed. */
+  readonly pages: readonly { readonly seq: number; readonly body: Report }[]
 }
 
 /** Everything that a job's screen starts from; null when there is no such job. */
@@ -55,6 +59,7 @@ export async function loadJob(id: string): Promise<JobPack | null> {
     file: text === null ? null : (JSON.parse(text) as MachineFile),
     people: await listPeople(sql),
     settings: await loadSettings(sql),
+    pages: (await listReports(sql, id)) as JobPack['pages'],
   }
 }
 

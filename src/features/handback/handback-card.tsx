@@ -4,7 +4,7 @@ import { MAY_OVERRIDE, stageMissing } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { useJob } from '../shared/context'
-import { checkWords } from '../shared/check-words'
+import { checkWords } from '../../words/en/checks'
 import { Rechecks } from './rechecks'
 import { SavePage } from './save-page'
 

@@ -5,16 +5,17 @@ import type { Report, ReportSection } from '../../formats/report'
 import { clockText } from '../../ui/time'
 import { count } from '../shared/words'
 import { useJob } from '../shared/context'
-import { writeReport } from './report'
+import { writeReport } from '../../formats/hand-back'
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
-/** The page as it stands; once handed back as it stood then, later entries left out of it. */
+/** The page as it stands; once handed back as it was printed then. One that has just gone home is drawn as the server keeps it: later entries left out. */
 export function useReport(): Report {
-  const { state, view, nameOf, now } = useJob()
+  const { state, view, nameOf, now, pages } = useJob()
   const seq = state.handedBack?.seq
-  const frozen = useMemo(() => (seq === undefined ? null : reduce(state.jobId, view.entries.filter((e) => e.seq <= seq))), [seq, state.jobId, view.entries])
-  return writeReport(frozen ?? state, { nameOf, when: (at) => day.format(at), now: frozen?.handedBack?.at ?? (now || state.lastAt) })
+  const kept = pages.find((p) => p.seq === seq)?.body
+  const frozen = useMemo(() => (seq === undefined || kept ? null : reduce(state.jobId, view.entries.filter((e) => e.seq <= seq))), [seq, kept, state.jobId, view.entries])
+  return kept ?? writeReport(frozen ?? state, { nameOf, when: (at) => day.format(at), now: frozen?.handedBack?.at ?? (now || state.lastAt) })
 }
 
 /** The page that goes with the machine; prints on one side. */

@@ -41,6 +41,7 @@ export interface JobScreenProps {
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly file: MachineFile | null
   readonly settings: ScreenSettings
+  readonly pages: JobContext['pages']
 }
 
 /** Not crossed out by a key: what opens a job, what needs a reason, and crossings-out themselves. */
@@ -54,7 +55,7 @@ function stageFromUrl(): Stage | null {
 
 /** One job, all its stages: a single client route over the journal, so that stages change and pages reload without a network. */
 export function JobScreen(props: JobScreenProps) {
-  const { jobId, device, person, people, entries, file, settings } = props
+  const { jobId, device, person, people, entries, file, settings, pages } = props
   const { view, journal } = useJournal({ jobId, device, person: person.id, entries })
   const { state } = view
   const now = useNow(5_000, clockNow)
@@ -87,7 +88,7 @@ export function JobScreen(props: JobScreenProps) {
   const choose = useCallback((id: string): void => setChosen((before) => (before === id ? null : id)), [])
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const job: JobContext = {
-    view, state, now, file, person, people, mayWork, mayNote, stage, settings,
+    view, state, now, file, person, people, mayWork, mayNote, stage, settings, pages,
     nameOf: (id) => names.get(id) ?? 'somebody',
     log: (kind, body) => void journal.log(kind, body),
     logAll: (items) => void journal.logAll(items),

@@ -6,7 +6,7 @@ import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
-import { count } from '../../ui/count'
+import { count } from '../../words/en/count'
 import { whyNot } from '../shared/plan-words'
 import { Leads } from './leads'
 

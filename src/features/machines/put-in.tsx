@@ -2,7 +2,7 @@
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/button'
-import { count } from '../../ui/count'
+import { count } from '../../words/en/count'
 import { type FileInspection, inspectAside } from '../../workers/planner'
 import { whyNot } from '../shared/plan-words'
 

@@ -3,9 +3,9 @@ import { rideShut, stageIndex } from '../../core/job'
 import { nextRide, RIDE_STAGES, ridePassed, STOP_SIGNS } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
-import { checkWords } from '../shared/check-words'
+import { checkWords } from '../../words/en/checks'
 import { useJob } from '../shared/context'
-import { RIDE_HOW, STOP_WORDS } from './ride-words'
+import { RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
 
 /** The rung to ride now, what still holds it, and what ends it at once. */
 export function ProveCard() {

@@ -3,11 +3,11 @@ import { checkStatus, type CheckId, MAY_OVERRIDE, relevantChecks } from '../../c
 import { nextRide, RIDE_NEEDED, RIDE_STAGES, ridePassed } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText, spanText } from '../../ui/time'
-import { checkWords } from '../shared/check-words'
+import { checkWords } from '../../words/en/checks'
 import { useJob } from '../shared/context'
 import { Block } from '../shared/panel'
 import { CHECK_LISTS } from './check-lists'
-import { RIDE_HOW } from './ride-words'
+import { RIDE_HOW } from '../../words/en/rides'
 import { RideLogView } from './ride-log-view'
 import { TyreBlock } from './tyre-block'
 

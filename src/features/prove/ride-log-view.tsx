@@ -1,6 +1,6 @@
 'use client'
 import type { Finding, RideLogSummary } from '../../core/ride'
-import { findingName, findingWords, noteWords } from './ride-words'
+import { findingName, findingWords, noteWords } from '../../words/en/rides'
 import { RideStrips } from './strips'
 
 const SIGN: Readonly<Record<Finding['verdict'], readonly [string, string]>> = {

@@ -3,6 +3,7 @@ import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/journal'
 import type { Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
+import type { Report } from '../../formats/report'
 import type { RideStage } from '../../core/ride'
 
 /** A sheet that is open over the job, and what it is about. */
@@ -50,6 +51,8 @@ export interface JobContext {
   readonly mayNote: boolean
   readonly stage: Stage
   readonly settings: ScreenSettings
+  /** Pages that had gone home when this was opened, as they were printed, by the seq of their hand back. */
+  readonly pages: readonly { readonly seq: number; readonly body: Report }[]
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly nameOf: (personId: string) => string
   readonly log: <K extends Kind>(kind: K, body: Bodies[K]) => void

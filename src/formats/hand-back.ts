@@ -1,10 +1,10 @@
-import { checkStatus, type JobState, type Mark, relevantChecks, tally } from '../../core/job'
-import { type Finding, RIDE_STAGES, ridePassed } from '../../core/ride'
-import { unitLabel } from '../../core/units'
-import { REPORT_FORMAT, type Report, type ReportSection } from '../../formats/report'
-import { checkWords } from '../shared/check-words'
-import { count } from '../shared/words'
-import { findingName, findingWords, RIDE_HOW } from '../prove/ride-words'
+import { checkStatus, type JobState, type Mark, relevantChecks, tally } from '../core/job'
+import { type Finding, RIDE_STAGES, ridePassed } from '../core/ride'
+import { unitLabel } from '../core/units'
+import { REPORT_FORMAT, type Report, type ReportSection } from './report'
+import { checkWords } from '../words/en/checks'
+import { count } from '../words/en/count'
+import { findingName, findingWords, RIDE_HOW } from '../words/en/rides'
 
 /** What the page is written with: names of people, and how a moment is written. */
 export interface Pen {

@@ -1,0 +1,38 @@
+import { BUILD, FREEZING_BUILD, FREEZING_REDUCER } from '../core/build'
+import { type JobState, reduce, REDUCER_VERSION } from '../core/job'
+import type { Sql } from '../db/client'
+import { readEntries } from '../db/journal'
+import { listPeople } from '../db/people'
+import { addReport, hasEntries, mark, marked, unfrozen } from '../db/reports'
+import { writeReport } from '../formats/hand-back'
+import type { Report } from '../formats/report'
+
+const FROZEN = 'pages frozen'
+const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** The page that goes home, from the job as it stands with its hand back: names and times written out, as it is printed. */
+export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Report {
+  return writeReport(state, { nameOf: (person) => names.get(person) ?? 'somebody', when: (at) => when.format(at), now: state.handedBack?.at ?? state.lastAt })
+}
+
+/**
+ * Refuses a shop whose pages were never frozen: this build's reducer would print them differently.
+ * @throws Error that says which build to start first
+ */
+export async function assertFrozen(sql: Sql): Promise<void> {
+  if (REDUCER_VERSION === FREEZING_REDUCER || !(await hasEntries(sql)) || (await marked(sql, FROZEN)) !== null) return
+  throw new Error(`This shop's journal comes from before build ${FREEZING_BUILD}, which freezes the pages that went home. Start build ${FREEZING_BUILD} once, then this one (${BUILD}): docs/builds.md says how.`)
+}
+
+/** Freezes what had gone home before pages were kept, once. @returns how many pages were written now */
+export async function freezePages(sql: Sql): Promise<number> {
+  if ((await marked(sql, FROZEN)) !== null) return 0
+  const names = new Map((await listPeople(sql)).map((p) => [p.id, p.name]))
+  const missing = await unfrozen(sql)
+  for (const { jobId, seq } of missing) {
+    const state = reduce(jobId, (await readEntries(sql, jobId, 0)).filter((e) => e.seq <= seq))
+    if (state.handedBack) await addReport(sql, { jobId, seq, reducer: REDUCER_VERSION, body: pageOf(state, names) })
+  }
+  await mark(sql, FROZEN, BUILD)
+  return missing.length
+}
