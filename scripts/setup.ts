@@ -13,6 +13,8 @@ import { demoJobs } from '../src/demo/jobs'
 import { demoMachines } from '../src/demo/machines'
 import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
 import { assertFrozen, freezePages, pageOf } from '../src/server/pages'
+import { hasEntries } from '../src/db/reports'
+import { retireDemoPeople } from '../src/server/people'
 import { hashPassphrase, newToken, tokenHash } from '../src/server/secrets'
 import { demoPassphrase } from '../src/server/sign-in'
 
@@ -29,7 +31,7 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
     let seq = 0
     for (const { kind, body, by, at } of job.entries) {
       const written = kind === 'job-opened' ? { ...body, number } : body
-      await append(sql, id, [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }], by, () => Math.round(at), (state) => pageOf(state, names))
+      await append(sql, id, [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }], by, () => Math.round(at), { page: (state) => pageOf(state, names) })
     }
   }
 }
@@ -45,8 +47,14 @@ async function main(): Promise<void> {
     if (applied.length > 0) console.log(`Database brought to ${applied.at(-1)}.`)
     const frozen = await freezePages(sql)
     if (frozen > 0) console.log(`${frozen} pages that went home before are kept as they were printed.`)
-    if ((await countPeople(sql)) > 0) return
-    if (process.env['NAILSMITH_DEMO'] !== '0') {
+    const demo = process.env['NAILSMITH_DEMO'] !== '0'
+    if (!demo) {
+      const gone = await retireDemoPeople(sql)
+      if (gone > 0) console.log(`${gone} people of the demo world are struck off: their passphrases are known.`)
+    }
+    if ((await countPeople(sql)).leads > 0) return
+    const { all } = await countPeople(sql)
+    if (demo && all === 0 && !(await hasEntries(sql))) {
       await loadDemo(sql, Date.now())
       console.log('Demo world loaded: Slipway Works.')
     } else {

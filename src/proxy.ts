@@ -28,8 +28,10 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('x-content-type-options', 'nosniff')
   response.headers.set('referrer-policy', 'same-origin')
   response.headers.set('permissions-policy', 'camera=(self), microphone=(), geolocation=()')
+  const secure = (request.headers.get('x-forwarded-proto') ?? request.nextUrl.protocol).startsWith('https')
+  if (secure) response.headers.set('strict-transport-security', 'max-age=31536000')
   if (!request.cookies.has(DEVICE_COOKIE)) {
-    response.cookies.set(DEVICE_COOKIE, crypto.randomUUID(), { httpOnly: true, sameSite: 'lax', path: '/', maxAge: DEVICE_SECONDS })
+    response.cookies.set(DEVICE_COOKIE, crypto.randomUUID(), { httpOnly: true, sameSite: 'lax', path: '/', maxAge: DEVICE_SECONDS, secure })
   }
   return response
 }

@@ -43,7 +43,7 @@ export async function person(sql: Sql, role: Role, name: string = role): Promise
 export async function device(sql: Sql, ...people: readonly string[]): Promise<string> {
   const id = v4()
   await addDevice(sql, id)
-  for (const p of people) await sql`insert into device_people (device_id, person_id) values (${id}, ${p})`
+  for (const p of people) await sql`insert into sign_ins (device_id, person_id, from_at) values (${id}, ${p}, now() - interval '1 day')`
   return id
 }
 

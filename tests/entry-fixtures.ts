@@ -20,6 +20,7 @@ export const ENTRY_FIXTURES: { readonly [K in Kind]: Bodies[K] } = {
   'test-observed': { test: 'halls', outcome: 'one stuck', text: 'one never changes', live: true, drive: 'front-drive' },
   'test-skipped': { test: 'spin', text: 'Spin it', reason: 'no stand free', drive: 'front-drive' },
   'fault-called': { fault: 'Hall wire broken', certainty: 'maybe', id: 'hall-wire', drive: 'front-drive', action: 'new motor' },
+  'voltage-told': { from: 'cells', volts: 54.6, cells: 13, chemistry: 'Li-ion' },
   'power-changed': { to: 'isolated', how: 'unplugged' },
   'proof-taken': { readings: [{ between: 'front feed', volts: 0.2, role: 'poles' }], instrument: 'meter 3' },
   'plan-adopted': { plan: JSON.parse(JSON.stringify(dunlinPlan('inspect'))) as Bodies['plan-adopted']['plan'], file: 'dunlin', revision: '2026-03', settings: { proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 }, reason: 'first' },

@@ -38,7 +38,7 @@ export class Logbook {
   }
 
   open(): this {
-    this.log('job-opened', { number: '0412', machine: { name: 'Dunlin', unit: 'no. 7', file: 'dunlin', revision: '2026-03' }, complaint: 'jerks', stand: '2' })
+    this.log('job-opened', { number: '0412', machine: { name: 'Dunlin', unit: 'no. 7', file: 'dunlin', revision: '2026-03', fullVolts: 58.8 }, complaint: 'jerks', stand: '2' })
     return this
   }
 

@@ -19,7 +19,7 @@ beforeAll(async () => {
 afterAll(() => close())
 
 const open = (id: string): EntryDraft => draft(id, ines, tablet, 'job-opened', { number: '7', machine: { name: 'trike' }, complaint: 'hums' })
-const send = (id: string, batch: EntryDraft[]) => appendBatch({ person: { id: ines, name: 'lead', role: 'lead', qualified: false }, device: tablet } as never, id, JSON.parse(JSON.stringify(batch)))
+const send = (id: string, batch: EntryDraft[]) => appendBatch({ person: { id: ines, name: 'lead', role: 'lead', qualified: false }, device: tablet, keyed: true, maySend: true } as never, id, JSON.parse(JSON.stringify(batch)))
 
 describe('a page that goes home', () => {
   it('is kept with its hand back as it stood then, whatever follows in the same batch, and is never changed', async () => {

@@ -10,7 +10,8 @@ import { addSession, findSession, setFirstLeadToken } from '../src/db/sessions'
 import { parseMachineFile } from '../src/formats/machine-file'
 import { keepPhoto, readPhoto } from '../src/server/photos'
 import { hashPassphrase, newToken, tokenHash, verifyPassphrase } from '../src/server/secrets'
-import { checkSignIn, firstLeadOpen, inWords, lockSeconds, makeFirstLead } from '../src/server/sign-in'
+import { lockSeconds } from '../src/db/tries'
+import { checkSignIn, firstLeadOpen, inWords, makeFirstLead } from '../src/server/sign-in'
 import { device, freshDatabase } from './database'
 
 let sql: Sql
@@ -65,7 +66,7 @@ describe('the demo world', () => {
     for (let i = 0; i < 3; i++) await checkSignIn('Ines', 'nope')
     expect(await checkSignIn('Ines', 'nope')).toMatchObject({ message: expect.stringMatching(/wait 1 minute/) })
     expect(await checkSignIn('Ines', 'ines at the slip')).toMatchObject({ message: expect.stringMatching(/Try again in/) })
-    expect(await checkSignIn('Ines', 'ines at the slip', () => Date.now() + 61_000)).toEqual({ personId: 'p-ines' })
+    expect(await checkSignIn('Ines', 'ines at the slip', undefined, () => Date.now() + 61_000)).toEqual({ personId: 'p-ines' })
   })
 
   it('ends a session that is past its time', async () => {
@@ -79,7 +80,7 @@ describe('the demo world', () => {
 })
 
 describe('waiting and secrets', () => {
-  it.each([[4, null], [5, 60], [6, 120], [11, 3600], [40, 3600]])('after %i failures: %s s', (failures, seconds) => expect(lockSeconds(failures)).toBe(seconds))
+  it.each([[4, null], [5, 60], [6, 120], [11, 3600], [40, 3600]])('after %i failures: %s s', (failures, seconds) => expect(lockSeconds(failures, { free: 5, longest: 3600 })).toBe(seconds))
   it.each([[1, '1 second'], [59, '59 seconds'], [60, '1 minute'], [61, '2 minutes']])('%i s is %s', (s, words) => expect(inWords(s)).toBe(words))
   it('hashes by Argon2id, and a broken hash verifies nothing', async () => {
     const hash = await hashPassphrase('words')

@@ -18,7 +18,7 @@ beforeAll(async () => {
 })
 afterAll(() => close())
 
-const as = (role: Role): Session => ({ person: { id: ids[role], name: role, role, qualified: false }, device: tablet })
+const as = (role: Role): Session => ({ person: { id: ids[role], name: role, role, qualified: false }, device: tablet, keyed: true, maySend: true, token: Buffer.alloc(32) })
 async function answers(role: Role, jobId: string, batch: unknown) {
   const result = await appendBatch(as(role), jobId, batch)
   return 'answers' in result ? result.answers : result

@@ -7,6 +7,8 @@ export interface JobRow {
   readonly machineId: string | null
   readonly revision: string | null
   readonly lastSeq: number
+  /** Running hash at `lastSeq`, hexadecimal; null where it was not asked for yet. */
+  readonly chain: string | null
 }
 
 export interface SummaryRow {
@@ -29,7 +31,7 @@ export async function addJob(sql: Db, job: { readonly id: string; readonly machi
 }
 
 export async function findJob(sql: Db, id: string): Promise<JobRow | null> {
-  const [row] = await sql<JobRow[]>`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq" from jobs where id = ${id}`
+  const [row] = await sql<JobRow[]>`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", encode(chain, 'hex') as chain from jobs where id = ${id}`
   return row ?? null
 }
 

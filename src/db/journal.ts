@@ -1,19 +1,34 @@
 import { createHash } from 'node:crypto'
-import { type Entry, type EntryDraft, fold, type JobState, reduce, REDUCER_VERSION, summarize, type UnknownEntry } from '../core/job'
+import { type Entry, type EntryDraft, fold, type JobState, reduce, REDUCER_VERSION, refold, type Stamp, summarize, type UnknownEntry } from '../core/job'
+import { mended } from '../core/text'
 import type { Db, Sql, Tx } from './client'
 import { addReport } from './reports'
 
+/** Whether sending the same again can help: later, by somebody else, once this server is renewed, or never. */
+export type Again = 'later' | 'other person' | 'newer build' | 'never'
+
 /** What became of one entry of a batch. */
 export type Answer =
-  | { readonly id: string; readonly status: 'stored' | 'already'; readonly seq: number; readonly receivedAt: number }
-  | { readonly id: string; readonly status: 'refused'; readonly reason: string }
+  | { readonly id: string; readonly status: 'stored' | 'already'; readonly seq: number; readonly receivedAt: number; readonly stamp?: Stamp }
+  | { readonly id: string; readonly status: 'refused'; readonly reason: string; readonly again: Again; readonly past?: 'other' }
 
 /** An entry that has passed every check but those that need the journal itself. */
-export type Checked = { readonly ok: true; readonly entry: EntryDraft } | { readonly ok: false; readonly id: string; readonly reason: string }
+export type Checked =
+  | { readonly ok: true; readonly entry: EntryDraft; readonly stamp?: Stamp; readonly agrees?: number }
+  | { readonly ok: false; readonly id: string; readonly reason: string; readonly again?: Again }
 
 export interface AppendResult {
   readonly answers: Answer[]
   readonly lastSeq: number
+  /** Running hash of the journal at `lastSeq`, hexadecimal. */
+  readonly chain: string
+}
+
+export interface AppendOptions {
+  /** What goes home with a machine, kept in the same transaction as its `handed-back`. */
+  readonly page?: (state: JobState) => unknown
+  /** The job is made where it is not there yet: of this machine and revision. */
+  readonly create?: { readonly machineId: string | null; readonly revision: string | null }
 }
 
 interface EntryRow {
@@ -29,10 +44,14 @@ interface EntryRow {
   readonly kind: string
   readonly v: number
   readonly body: unknown
+  readonly stamp: Stamp | null
+  readonly agrees: number | null
 }
 
 /** A stored state is refreshed when it has fallen this far behind. */
 const SNAPSHOT_EVERY = 64
+/** One of these is kept on the way, for crossings-out that reach further back. */
+const KEEP_EVERY = 512
 
 /** States last folded by this copy; good only where their `seq` is the journal's, which the row lock settles. */
 const recent = new Map<string, JobState>()
@@ -50,25 +69,38 @@ export function contentHash(entry: EntryDraft): Buffer {
   return createHash('sha256').update(JSON.stringify(stable({ jobId, base, at, by, device, kind, v, body }))).digest()
 }
 
+/** The running hash after one more entry: SHA-256 over the one before and the entry's content. */
+const link = (chain: Buffer, content: Buffer): Buffer => createHash('sha256').update(chain).update(content).digest()
+const NO_CHAIN = Buffer.alloc(32)
+
+/** The running hash of a job's journal at `seq`, from what is stored. 10,000 entries take some 80 ms. */
+export async function chainAt(sql: Db, jobId: string, seq: number): Promise<Buffer> {
+  const rows = await sql<{ content: Buffer }[]>`select content from entries where job_id = ${jobId} and seq <= ${seq} order by seq`
+  return rows.reduce<Buffer>((chain, { content }) => link(chain, content), NO_CHAIN)
+}
+
 /**
  * Appends a batch to one job in one transaction: lock the job, know the ids that are there, number and insert the new ones,
  * fold the state, write the summary, notify `jobId:seq`. Gapless, exactly once by id. Null when there is no such job.
- * @param page what goes home with a machine, kept in the same transaction as its `handed-back`
  */
-export async function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, page?: (state: JobState) => unknown): Promise<AppendResult | null> {
-  const result = await sql.begin(async (tx) => appendIn(tx, jobId, batch, sentBy, now, page))
+export async function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, options: AppendOptions = {}): Promise<AppendResult | null> {
+  const result = await sql.begin(async (tx) => appendIn(tx, jobId, batch, sentBy, now, options))
   if (!result) return null
   if (result.state) remember(result.state)
-  return { answers: result.answers, lastSeq: result.lastSeq }
+  return { answers: result.answers, lastSeq: result.lastSeq, chain: result.chain.toString('hex') }
 }
 
-async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, page?: (state: JobState) => unknown) {
+async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, { page, create }: AppendOptions) {
+  if (create) {
+    const [made] = await tx<{ number: number }[]>`insert into jobs (id, machine_id, revision) values (${jobId}, ${create.machineId}, ${create.revision}) on conflict do nothing returning number`
+    if (made) batch = batch.map((c) => (c.ok && c.stamp && c.entry.kind === 'job-opened' && (c.entry.body as { number: string }).number === '' ? { ...c, stamp: { ...c.stamp, number: String(made.number).padStart(4, '0') } } : c))
+  }
   const ids = batch.flatMap((c) => (c.ok ? [c.entry.id] : []))
   // Both go out at once and are answered in order: what is there is read under the job's lock.
   const [jobs, known] = await Promise.all([
-    tx<{ lastSeq: number; snapshotSeq: number }[]>`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq" from jobs where id = ${jobId} for update`,
-    tx<{ id: string; jobId: string; seq: number; receivedAt: number; content: Buffer }[]>`
-      select id, job_id as "jobId", seq, received_at as "receivedAt", content from entries where id = any(${ids}::uuid[])`,
+    tx<{ lastSeq: number; snapshotSeq: number; chain: Buffer | null }[]>`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq", chain from jobs where id = ${jobId} for update`,
+    tx<{ id: string; jobId: string; seq: number; receivedAt: number; content: Buffer; stamp: Stamp | null }[]>`
+      select id, job_id as "jobId", seq, received_at as "receivedAt", content, stamp from entries where id = any(${ids}::uuid[])`,
   ])
   const job = jobs[0]
   if (!job) return null
@@ -78,42 +110,50 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
   const rows: object[] = []
   const receivedAt = now()
   let seq = job.lastSeq
+  let chain = job.chain ?? (job.lastSeq === 0 ? NO_CHAIN : await chainAt(tx, jobId, job.lastSeq))
   for (const checked of batch) {
     if (!checked.ok) {
-      answers.push({ id: checked.id, status: 'refused', reason: checked.reason })
+      answers.push({ id: checked.id, status: 'refused', reason: checked.reason, again: checked.again ?? 'never' })
       continue
     }
-    const entry = checked.entry
+    const { entry, stamp, agrees } = checked
     const content = contentHash(entry)
     const known = there.get(entry.id)
     if (known) {
       const same = known.jobId === jobId && content.equals(known.content)
-      answers.push(same ? { id: entry.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt } : { id: entry.id, status: 'refused', reason: 'This entry number is already in use for something else.' })
+      answers.push(same ? { id: entry.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt, ...(known.stamp ? { stamp: known.stamp } : {}) } : { id: entry.id, status: 'refused', reason: 'This entry number is already in use for something else.', again: 'never' })
+      continue
+    }
+    if ((agrees ?? entry.base) > job.lastSeq) {
+      answers.push({ id: entry.id, status: 'refused', reason: 'This entry says that it has seen more of the journal than there is. The tablet holds another past of this job.', again: 'later', past: 'other' })
       continue
     }
     seq += 1
-    there.set(entry.id, { id: entry.id, jobId, seq, receivedAt, content })
-    answers.push({ id: entry.id, status: 'stored', seq, receivedAt })
-    fresh.push({ ...entry, seq, receivedAt, sentBy } as Entry)
+    chain = link(chain, content)
+    there.set(entry.id, { id: entry.id, jobId, seq, receivedAt, content, stamp: stamp ?? null })
+    answers.push({ id: entry.id, status: 'stored', seq, receivedAt, ...(stamp ? { stamp } : {}) })
+    fresh.push({ ...entry, seq, receivedAt, sentBy, ...(stamp ? { stamp } : {}), ...(agrees !== undefined ? { agrees } : {}) } as Entry)
     rows.push({
       job_id: jobId, seq, id: entry.id, base: entry.base, at: Math.round(entry.at), received_at: receivedAt, by_person: entry.by, sent_by: sentBy,
-      device: entry.device, kind: entry.kind, v: entry.v, body: tx.json(entry.body as never), content,
+      device: entry.device, kind: entry.kind, v: entry.v, body: tx.json(entry.body as never), content, stamp: stamp ? tx.json(stamp as never) : null, agrees: agrees ?? null,
     })
   }
-  if (fresh.length === 0) return { answers, lastSeq: job.lastSeq, state: null }
+  if (fresh.length === 0) return { answers, lastSeq: job.lastSeq, chain, state: null }
   const inserted = tx`insert into entries ${tx(rows as never)}`.execute()
   const state = await stateAfter(tx, jobId, job, fresh, inserted)
   const store = seq - job.snapshotSeq >= SNAPSHOT_EVERY || fresh.some((e) => e.kind === 'plan-adopted' || e.kind === 'struck')
+  const passed = Math.floor(seq / KEEP_EVERY) > Math.floor(job.lastSeq / KEEP_EVERY)
   await Promise.all([
     inserted,
     store
-      ? tx`update jobs set last_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
-      : tx`update jobs set last_seq = ${seq} where id = ${jobId}`,
+      ? tx`update jobs set last_seq = ${seq}, chain = ${chain}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
+      : tx`update jobs set last_seq = ${seq}, chain = ${chain} where id = ${jobId}`,
+    ...(passed ? [tx`insert into snapshots (job_id, seq, reducer, state) values (${jobId}, ${seq}, ${REDUCER_VERSION}, ${tx.json(state as never)}) on conflict (job_id, seq) do update set reducer = excluded.reducer, state = excluded.state`] : []),
     writeSummary(tx, state),
     ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
     tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
   ])
-  return { answers, lastSeq: seq, state }
+  return { answers, lastSeq: seq, chain, state }
 }
 
 /** Keeps the page as it stands at the hand back itself, whatever follows it in the same batch. */
@@ -123,13 +163,31 @@ async function freeze(tx: Tx, jobId: string, seq: number, page: (state: JobState
   if (state.handedBack?.seq === seq) await addReport(tx, { jobId, seq, reducer: REDUCER_VERSION, body: page(state) })
 }
 
-/** The state before `fresh`, from memory or the snapshot, folded on; reduced anew where a crossing-out reaches back. */
+/** The state before `fresh`, from memory or the snapshot, folded on; folded anew from before its target where a crossing-out reaches back. */
 async function stateAfter(tx: Tx, jobId: string, job: { readonly lastSeq: number }, fresh: readonly Entry[], inserted: Promise<unknown>): Promise<JobState> {
-  const before = await stateAt(tx, jobId, job.lastSeq)
-  const folded = fold(before, fresh)
-  if (folded) return folded
+  const strikes = fresh.filter((e) => e.kind === 'struck')
+  if (strikes.length === 0) return fold(await stateAt(tx, jobId, job.lastSeq), fresh)!
   await inserted
-  return reduce(jobId, await readEntries(tx, jobId, 0))
+  const reach = await earliestStruck(tx, jobId, strikes.map((e) => e.id))
+  // What stands on something that was just crossed out, or is back again, is no longer true.
+  await tx`delete from snapshots where job_id = ${jobId} and seq >= ${reach}`
+  const [row] = await tx<{ state: JobState; seq: number }[]>`
+    select state, seq from (
+      select state, seq from snapshots where job_id = ${jobId} and reducer = ${REDUCER_VERSION} and seq < ${reach}
+      union all select snapshot, snapshot_seq from jobs where id = ${jobId} and reducer = ${REDUCER_VERSION} and snapshot_seq < ${reach} and snapshot is not null
+    ) kept order by seq desc limit 1`
+  return row ? refold(row.state, await readEntries(tx, jobId, row.seq)) : reduce(jobId, await readEntries(tx, jobId, 0))
+}
+
+/** The lowest seq that these crossings-out reach, through every crossing-out that they cross out in turn. */
+async function earliestStruck(tx: Tx, jobId: string, ids: readonly string[]): Promise<number> {
+  const [row] = await tx<{ seq: number | null }[]>`
+    with recursive reached as (
+      select e.id, e.seq, e.kind, e.body from entries e where e.job_id = ${jobId} and e.id = any(${ids as string[]}::uuid[])
+      union all
+      select t.id, t.seq, t.kind, t.body from reached r join entries t on r.kind = 'struck' and t.job_id = ${jobId} and t.seq < r.seq and t.id::text = r.body->>'target'
+    ) select min(seq) as seq from reached`
+  return row?.seq ?? 1
 }
 
 async function stateAt(sql: Db, jobId: string, seq: number): Promise<JobState> {
@@ -151,7 +209,7 @@ function remember(state: JobState): void {
   if (recent.size > RECENT_LIMIT) recent.delete(recent.keys().next().value!)
 }
 
-async function writeSummary(tx: Tx, state: JobState): Promise<void> {
+async function writeSummary(tx: Db, state: JobState): Promise<void> {
   const body = summarize(state)
   const open = !body.handedBack
   await tx`
@@ -159,22 +217,46 @@ async function writeSummary(tx: Tx, state: JobState): Promise<void> {
     on conflict (job_id) do update set open = excluded.open, sort_at = excluded.sort_at, body = excluded.body`
 }
 
-/** Entries of a job after `seq`, in order. */
+/** Writes a job's summary and state anew from its entries, as after an import. */
+export async function rebuild(sql: Db, jobId: string): Promise<void> {
+  const entries = await readEntries(sql, jobId, 0)
+  const state = reduce(jobId, entries)
+  recent.delete(jobId)
+  await sql`delete from snapshots where job_id = ${jobId}`
+  await sql`update jobs set last_seq = ${entries.length}, chain = ${await chainAt(sql, jobId, entries.length)}, snapshot = ${sql.json(state as never)}, snapshot_seq = ${entries.length}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
+  await writeSummary(sql, state)
+}
+
+/** Entries of a job after `seq`, in order. Texts that cannot be shown are mended on the way out, never in the row. */
 export async function readEntries(sql: Db, jobId: string, after: number, limit = 100_000): Promise<(Entry | UnknownEntry)[]> {
   const rows = await sql<EntryRow[]>`
-    select id, job_id as "jobId", seq, base, at, received_at as "receivedAt", by_person as by, sent_by as "sentBy", device, kind, v, body
+    select id, job_id as "jobId", seq, base, at, received_at as "receivedAt", by_person as by, sent_by as "sentBy", device, kind, v, body, stamp, agrees
     from entries where job_id = ${jobId} and seq > ${after} order by seq limit ${limit}`
-  return rows as unknown as (Entry | UnknownEntry)[]
+  return rows.map(({ stamp, agrees, ...row }) => mended({ ...row, ...(stamp ? { stamp } : {}), ...(agrees !== null ? { agrees } : {}) })) as unknown as (Entry | UnknownEntry)[]
 }
 
 export interface EntryOwner {
+  readonly id: string
   readonly by: string
   readonly kind: string
+  /** What it crosses out, where it is a crossing-out. */
+  readonly target: string | null
 }
 
-/** Who wrote which of these entries of a job. */
+/** These entries of a job and, where one is a crossing-out, what it crosses out, and so on: whose they are, and of which kind. */
 export async function ownersOf(sql: Db, jobId: string, ids: readonly string[]): Promise<Map<string, EntryOwner>> {
   if (ids.length === 0) return new Map()
-  const rows = await sql<{ id: string; by: string; kind: string }[]>`select id, by_person as by, kind from entries where job_id = ${jobId} and id in ${sql(ids as string[])}`
-  return new Map(rows.map((r) => [r.id, { by: r.by, kind: r.kind }]))
+  const rows = await sql<EntryOwner[]>`
+    with recursive chain as (
+      select id, seq, by_person as by, kind, case when kind = 'struck' then body->>'target' end as target from entries where job_id = ${jobId} and id = any(${ids as string[]}::uuid[])
+      union
+      select e.id, e.seq, e.by_person, e.kind, case when e.kind = 'struck' then e.body->>'target' end from chain c join entries e on e.job_id = ${jobId} and e.id::text = c.target and e.seq < c.seq
+    ) select id, by, kind, target from chain`
+  return new Map(rows.map((r) => [r.id, r]))
+}
+
+/** Which past of the shop this database holds. */
+export async function historyId(sql: Db): Promise<string> {
+  const [row] = await sql<{ id: string }[]>`select id from history`
+  return row!.id
 }

@@ -10,25 +10,27 @@ export interface Person {
   readonly qualified: boolean
 }
 
-export interface PersonSecret extends Person {
-  readonly passphraseHash: string
-  readonly failures: number
-  readonly lockedUntil: Date | null
+export interface ShopPerson extends Person {
+  /** Struck off: signs in no more. */
+  readonly struck: boolean
+  readonly demo: boolean
 }
 
-export async function listPeople(sql: Db): Promise<Person[]> {
-  return sql<Person[]>`select id, name, role, qualified from people order by created_at, name`
+/** Everyone who ever worked here, those struck off too: they stay the authors of what they wrote. */
+export async function listPeople(sql: Db): Promise<ShopPerson[]> {
+  return sql<ShopPerson[]>`select id, name, role, qualified, struck_at is not null as struck, demo from people order by created_at, name`
 }
 
-export async function countPeople(sql: Db): Promise<number> {
-  const [row] = await sql<{ n: number }[]>`select count(*)::int as n from people`
-  return row!.n
+/** Of those who can sign in: how many, and how many of them are leads. */
+export async function countPeople(sql: Db): Promise<{ readonly all: number; readonly leads: number }> {
+  const [row] = await sql<{ all: number; leads: number }[]>`
+    select count(*)::int as all, count(*) filter (where role = 'lead')::int as leads from people where struck_at is null`
+  return row!
 }
 
-export async function findByName(sql: Db, name: string): Promise<PersonSecret | null> {
-  const [row] = await sql<PersonSecret[]>`
-    select id, name, role, qualified, passphrase_hash as "passphraseHash", failures, locked_until as "lockedUntil"
-    from people where lower(name) = lower(${name})`
+export async function findByName(sql: Db, name: string): Promise<(ShopPerson & { readonly passphraseHash: string }) | null> {
+  const [row] = await sql<(ShopPerson & { passphraseHash: string })[]>`
+    select id, name, role, qualified, struck_at is not null as struck, demo, passphrase_hash as "passphraseHash" from people where lower(name) = lower(${name})`
   return row ?? null
 }
 
@@ -38,18 +40,17 @@ export async function addPerson(sql: Db, person: Person & { readonly passphraseH
     values (${person.id}, ${person.name}, ${person.role}, ${person.qualified}, ${person.passphraseHash}, ${person.demo ?? false})`
 }
 
-/** Counts a failed sign-in; from the fifth on the name is locked for `lockSeconds`. */
-export async function noteFailure(sql: Db, id: string, lockSeconds: number | null): Promise<void> {
+/** Changes somebody; what is left out stays. Somebody struck off is taken back by `struck: false`. */
+export async function changePerson(sql: Db, id: string, to: { readonly role?: Role; readonly qualified?: boolean; readonly passphraseHash?: string; readonly struck?: boolean }): Promise<void> {
   await sql`
-    update people set failures = failures + 1,
-      locked_until = case when ${lockSeconds}::int is null then locked_until else now() + make_interval(secs => ${lockSeconds}::int) end
+    update people set
+      role = coalesce(${to.role ?? null}, role), qualified = coalesce(${to.qualified ?? null}, qualified),
+      passphrase_hash = coalesce(${to.passphraseHash ?? null}, passphrase_hash),
+      struck_at = case ${to.struck ?? null}::boolean when true then coalesce(struck_at, now()) when false then null else struck_at end
     where id = ${id}`
 }
 
-export async function clearFailures(sql: Db, id: string): Promise<void> {
-  await sql`update people set failures = 0, locked_until = null where id = ${id}`
-}
-
-export async function demoNames(sql: Db): Promise<{ readonly name: string; readonly role: Role }[]> {
-  return sql<{ name: string; role: Role }[]>`select name, role from people where demo order by created_at`
+/** The demo world's people who can still sign in. */
+export async function demoNames(sql: Db): Promise<{ readonly id: string; readonly name: string; readonly role: Role }[]> {
+  return sql<{ id: string; name: string; role: Role }[]>`select id, name, role from people where demo and struck_at is null order by created_at`
 }

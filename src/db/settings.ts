@@ -23,6 +23,16 @@ export async function loadSettings(sql: Db): Promise<ShopSettings> {
   return { ...SHOP_DEFAULTS, ...row?.body }
 }
 
+/** The limits that entries name, and their version: a new one whenever they have changed. */
+export async function currentLimits(sql: Db): Promise<{ readonly version: number; readonly limits: { readonly proofMinutes: number; readonly proofMinutesHigh: number; readonly deadVolts: number } }> {
+  const { proofMinutes, proofMinutesHigh, deadVolts } = await loadSettings(sql)
+  const limits = { proofMinutes, proofMinutesHigh, deadVolts }
+  const [last] = await sql<{ version: number; limits: typeof limits }[]>`select version, limits from settings_versions order by version desc limit 1`
+  if (last && Object.entries(limits).every(([k, v]) => last.limits[k as keyof typeof limits] === v)) return { version: last.version, limits }
+  const [made] = await sql<{ version: number }[]>`insert into settings_versions (limits) values (${sql.json(limits as never)}) returning version`
+  return { version: made!.version, limits }
+}
+
 export async function saveSettings(sql: Db, settings: ShopSettings): Promise<void> {
   await sql`insert into settings (body) values (${sql.json(settings as never)}) on conflict (only_row) do update set body = excluded.body`
 }

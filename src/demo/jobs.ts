@@ -1,6 +1,6 @@
 import type { Bodies } from '../core/job'
 import type { FixingSpec } from '../core/planning'
-import { fullChargeVolts, type MachineFile } from '../core/machine'
+import { fileVolts, type MachineFile } from '../core/machine'
 import { DEFAULT_LIMITS, RIDE_STAGES, summariseRide } from '../core/ride'
 import { quayLog } from './ride'
 import { JobScript, type ScriptedJob } from './script'
@@ -19,7 +19,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     return file
   }
   const [dunlin, sanderling, whimbrel, redshank] = [known('dunlin'), known('sanderling'), known('whimbrel'), known('redshank')]
-  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({ name: file.name, unit, file: file.id, revision: file.revision, owner, ...(file.pack ? { fullVolts: fullChargeVolts(file.pack) } : {}) })
+  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({ name: file.name, unit, file: file.id, revision: file.revision, owner, ...(fileVolts(file) !== null ? { fullVolts: fileVolts(file)! } : {}) })
   const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
   const home = start(50, 'p-aldo')

@@ -1,5 +1,5 @@
-import { checkStatus, type JobState, type Mark, relevantChecks, tally } from '../core/job'
-import { type Finding, RIDE_STAGES, ridePassed } from '../core/ride'
+import { checkStatus, type JobState, type Mark, relevantChecks, ridesPassed, tally } from '../core/job'
+import { type Finding, RIDE_STAGES } from '../core/ride'
 import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
 import { checkWords } from '../words/en/checks'
@@ -109,7 +109,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
     if (status.how === 'overridden') return [`${checkWords(id)}: passed over`]
     return (state.checks[id]?.passed?.items ?? []).filter((i) => i.result === 'not tested').map((i) => `${checkWords(id)}: ${i.name} not tested`)
   })
-  const passed = ridePassed(state.rides)
+  const passed = ridesPassed(state)
   const stages = RIDE_STAGES.filter((s) => !passed.has(s)).map((s) => RIDE_HOW[s].title.toLowerCase())
   const logs = state.rides.flatMap((r) => (r.log?.findings ?? []).filter((f) => f.verdict === 'cannot say').map((f) => `${findingName(f.id)}: ${findingWords(f)}`))
   const skipped = state.skipped.map((s) => `Test left out: ${s.text ?? s.test}. ${s.reason}`)

@@ -2,12 +2,13 @@
 import { cookies, headers } from 'next/headers'
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
-import { addToShop } from './add-person'
+import { cut } from '../core/text'
+import { addToShop, changeSomebody, endOne, type PersonChange } from './people'
 import { takeIn } from './jobs'
 import { originFault } from './origin'
 import { may } from './permissions'
 import { currentSession } from './session'
-import { checkSignIn, closeSession, makeFirstLead, openSession } from './sign-in'
+import { checkSignIn, closeSession, makeFirstLead, openSession, originOf } from './sign-in'
 
 export interface FormState {
   readonly message?: string
@@ -17,7 +18,7 @@ export interface FormState {
   readonly values?: Readonly<Record<string, string>>
 }
 
-const text = (form: FormData, name: string, max = 2000): string => String(form.get(name) ?? '').slice(0, max).trim()
+const text = (form: FormData, name: string, max = 2000): string => cut(String(form.get(name) ?? ''), max).trim()
 
 async function foreign(): Promise<FormState | null> {
   const fault = originFault(await headers())
@@ -34,7 +35,7 @@ export async function signInAction(_: FormState, form: FormData): Promise<FormSt
   if (fault) return fault
   const name = text(form, 'name', 80)
   if (!name) return { message: 'Whose hands are these? Give your name.' }
-  const result = await checkSignIn(name, String(form.get('passphrase') ?? '').slice(0, 400))
+  const result = await checkSignIn(name, String(form.get('passphrase') ?? '').slice(0, 400), await originOf())
   if ('message' in result) return { message: result.message, values: { name } }
   await openSession(result.personId)
   redirect(ownPath(text(form, 'to', 200) || '/'))
@@ -84,6 +85,41 @@ export async function addPersonAction(_: FormState, form: FormData): Promise<For
   if (wrong) return { message: wrong, values }
   revalidatePath('/people')
   return { done: `${values.name} can sign in now.` }
+}
+
+const CHANGES: Readonly<Record<string, (form: FormData) => PersonChange>> = {
+  role: (form) => ({ deed: 'role', role: text(form, 'role', 20), qualified: form.get('qualified') === 'on' }),
+  passphrase: (form) => ({ deed: 'passphrase', passphrase: String(form.get('passphrase') ?? '').slice(0, 400) }),
+  'strike off': () => ({ deed: 'strike off' }),
+  'take back': () => ({ deed: 'take back' }),
+}
+
+/** Changes somebody in the shop, gives them a new passphrase, strikes them off or takes them back. For leads. */
+export async function changePersonAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const session = await currentSession()
+  if (!session || !may(session.person.role, 'lead')) return { message: 'Only a lead changes people.' }
+  const deed = text(form, 'deed', 20)
+  const change = Object.hasOwn(CHANGES, deed) ? CHANGES[deed]!(form) : null
+  if (!change) return { message: 'That is nothing that can be done to somebody.' }
+  const wrong = await changeSomebody(text(form, 'id', 80), change, session.token)
+  if (wrong) return { message: wrong }
+  revalidatePath('/people')
+  return { done: 'Done. It holds at once.' }
+}
+
+/** Ends a session, or shuts a device until somebody signs in on it anew. For leads. */
+export async function endAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const session = await currentSession()
+  if (!session || !may(session.person.role, 'lead')) return { message: 'Only a lead ends sessions.' }
+  const [ended, device] = [text(form, 'session', 40), text(form, 'device', 40)]
+  if (!/^[0-9a-f-]{36}$/.test(ended || device)) return { message: 'Which one?' }
+  await endOne(ended ? { session: ended } : { device })
+  revalidatePath('/people')
+  return { done: ended ? 'That session has ended.' : 'That device sends nothing until somebody signs in on it anew.' }
 }
 
 export async function setLightAction(light: 'day' | 'night'): Promise<void> {

@@ -3,7 +3,7 @@ import type { EntryDraft, JobSummary, Kind, Bodies } from '../core/job'
 import { fullChargeVolts, type MachineFile } from '../core/machine'
 import { db } from '../db/client'
 import { addJob, findJob, listSummaries, type PageMark } from '../db/jobs'
-import { append, readEntries } from '../db/journal'
+import { append, chainAt, historyId, readEntries } from '../db/journal'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
@@ -63,10 +63,35 @@ export async function loadJob(id: string): Promise<JobPack | null> {
   }
 }
 
-export async function entriesAfter(jobId: string, after: number, limit = 500): Promise<{ entries: readonly (Entry | UnknownEntry)[]; lastSeq: number } | null> {
-  const job = await findJob(db(), jobId)
+/** What a tablet reads on with. */
+export interface Continuation {
+  readonly entries: readonly (Entry | UnknownEntry)[]
+  readonly lastSeq: number
+  /** Running hash of the journal after the last of `entries`, hexadecimal. */
+  readonly chain: string
+  /** Which past of the shop this database holds. */
+  readonly history: string
+}
+
+/**
+ * Entries of a job after `after`.
+ * @param held the running hash that a tablet has of the journal at some seq
+ * @returns null when there is no such job; `past: other` when what the tablet holds was never written here
+ */
+export async function entriesAfter(jobId: string, after: number, held?: { readonly seq: number; readonly chain: string }, limit = 500): Promise<Continuation | { readonly past: 'other'; readonly lastSeq: number; readonly history: string } | null> {
+  const sql = db()
+  const job = await findJob(sql, jobId)
   if (!job) return null
-  return { entries: await readEntries(db(), jobId, after, limit), lastSeq: job.lastSeq }
+  const history = await historyId(sql)
+  const other = { past: 'other' as const, lastSeq: job.lastSeq, history }
+  if (after > job.lastSeq || (held && held.seq > job.lastSeq)) return other
+  if (held && (await chainOf(sql, job, held.seq)) !== held.chain) return other
+  const entries = await readEntries(sql, jobId, after, limit)
+  return { entries, lastSeq: job.lastSeq, chain: await chainOf(sql, job, entries.at(-1)?.seq ?? after), history }
+}
+
+async function chainOf(sql: ReturnType<typeof db>, job: { readonly id: string; readonly lastSeq: number; readonly chain: string | null }, seq: number): Promise<string> {
+  return seq === job.lastSeq && job.chain ? job.chain : (await chainAt(sql, job.id, seq)).toString('hex')
 }
 
 export function machines(): Promise<MachineRow[]> {

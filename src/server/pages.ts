@@ -20,7 +20,7 @@ export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Rep
  * @throws Error that says which build to start first
  */
 export async function assertFrozen(sql: Sql): Promise<void> {
-  if (REDUCER_VERSION === FREEZING_REDUCER || !(await hasEntries(sql)) || (await marked(sql, FROZEN)) !== null) return
+  if ((REDUCER_VERSION as number) === FREEZING_REDUCER || !(await hasEntries(sql)) || (await marked(sql, FROZEN)) !== null) return
   throw new Error(`This shop's journal comes from before build ${FREEZING_BUILD}, which freezes the pages that went home. Start build ${FREEZING_BUILD} once, then this one (${BUILD}): docs/builds.md says how.`)
 }
 

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import { type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes, useId } from 'react'
+import { type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes, useEffect, useId, useRef } from 'react'
 
 const BOX = 'w-full rounded-md border-2 border-steel bg-paper px-3 text-[17px] text-ink placeholder:text-steel'
 
@@ -39,8 +39,15 @@ export function Tiles<T extends string>({ legend, name, options, value, onChange
   readonly defaultValue?: T
   readonly onChange?: (value: T) => void
 }) {
+  const field = useRef<HTMLFieldSetElement>(null)
+  // A tile tapped before the page's script had come is chosen all the same.
+  useEffect(() => {
+    const tapped = field.current?.querySelector<HTMLInputElement>('input:checked')?.value
+    if (value !== undefined && tapped !== undefined && tapped !== value) onChange?.(tapped as T)
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
   return (
-    <fieldset>
+    <fieldset ref={field}>
       <legend className="mb-1 text-[15px] font-semibold">{legend}</legend>
       <div className="flex flex-wrap gap-2">
         {options.map((o) => (

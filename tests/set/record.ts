@@ -27,7 +27,7 @@ const { sql, close } = await freshDatabase()
 await loadDemo(sql, T0)
 for (const tablet of TABLETS) {
   await addDevice(sql, tablet)
-  for (const { id } of PEOPLE) await sql`insert into device_people (device_id, person_id) values (${tablet}, ${id})`
+  for (const { id } of PEOPLE) await sql`insert into sign_ins (device_id, person_id, from_at) values (${tablet}, ${id}, ${new Date(T0)})`
 }
 
 /** Writes one job's entries through the door that tablets use. */
@@ -47,8 +47,8 @@ class Bench {
     const { by = 'p-ines', tablet = 0 } = over
     this.clock = over.at ?? this.clock + 60_000
     const entry = { id: v7(), jobId: this.jobId, base: over.base ?? this.seq, at: this.clock, by, device: TABLETS[tablet], kind, v: 1, body } as unknown as EntryDraft
-    const session = { person: PERSON.get(by)!, device: TABLETS[tablet] }
-    const result = await appendBatch(session as never, this.jobId, [JSON.parse(JSON.stringify(entry))], () => over.receivedAt ?? Math.max(this.clock, T0))
+    const session = { person: PERSON.get(by)!, device: TABLETS[tablet], keyed: true, maySend: true }
+    const result = await appendBatch(session as never, this.jobId, [JSON.parse(JSON.stringify(entry))], { now: () => over.receivedAt ?? Math.max(this.clock, T0) })
     if ('status' in result) throw new Error(result.message)
     const [answer] = result.answers
     if (answer?.status !== 'stored') throw new Error(`${kind}: ${JSON.stringify(answer)}`)

@@ -32,7 +32,7 @@ export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: st
   const known = draft.fixings[id]
   if (!known) flag(ctx, 'no such fixing', id)
   const spec: FixingSpec = known ?? { id, joint: id, label: id, place: 'not in the plan', keep: 'cell' }
-  const settled = settle(draft, entry, `fixing:${id}`, where === undefined ? to : `${to}|${where}`, mark)
+  const settled = settle(draft, entry, 'fixing', id, where === undefined ? to : `${to}|${where}`, mark)
   const [condition = to, cell] = settled.outcome.split('|') as [FixingCondition, string | undefined]
   const base: FixingState = known ?? { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
   const { disputed: _, where: __, ...before } = base
@@ -50,7 +50,7 @@ export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: st
 
 export function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {
   const { draft, entry, mark } = ctx
-  const settled = settle(draft, entry, `part:${id}`, to, mark)
+  const settled = settle(draft, entry, 'part', id, to, mark)
   const base: Draft['parts'][string] = draft.parts[id] ?? { id, name: id, condition: 'on' }
   const { disputed: _, ...before } = base
   draft.parts[id] = { ...before, condition: settled.outcome as 'on' | 'off', mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }

@@ -1,9 +1,10 @@
 import type { FixingSpec, PartSpec, PlannedStep } from '../planning'
-import type { Bodies } from './entries'
+import type { Bodies, Stamp } from './entries'
+import { DEFAULT_SETTINGS, strictest } from './settings'
 import type { Draft } from './state'
 
 /** A plan takes over the limbs. Steps already done that it does not hold stay, ahead of it; nothing done is forgotten. */
-export function adoptPlan(draft: Draft, body: Bodies['plan-adopted']): void {
+export function adoptPlan(draft: Draft, body: Bodies['plan-adopted'], stamp?: Stamp): void {
   const { plan } = body
   const planned = new Set([...plan.down.steps, ...plan.up.steps].map((s) => s.id))
   const kept = draft.down.filter((s) => !planned.has(s.id) && draft.steps[s.id]?.status === 'done')
@@ -12,7 +13,7 @@ export function adoptPlan(draft: Draft, body: Bodies['plan-adopted']): void {
   draft.planned = true
   draft.earlier = [...keptIds]
   draft.goals = [...plan.goals]
-  draft.settings = body.settings
+  draft.settings = strictest(stamp?.settings ?? DEFAULT_SETTINGS, body.settings)
   draft.fileRevision = body.revision
   draft.down = renumber([...kept, ...plan.down.steps])
   draft.up = withNumbers([...plan.up.steps, ...keptUp], draft.down)

@@ -1,16 +1,19 @@
 import { findStep, flag, type Ctx } from './apply-context'
-import { highVoltage } from './checks'
-import { proofClass, proofFaults } from '../safety'
-import { settle } from './claims'
+import { proofFaults } from '../safety'
+import { settle, unseen } from './claims'
 import type { Bodies, Power } from './entries'
 import { proofLasts } from './settings'
+import type { LockState, Proof } from './state'
+import { chargeOf, highVoltage } from './voltage'
 
 export function setPower(ctx: Ctx, to: Power, how?: string): void {
   const { draft, entry, mark } = ctx
-  const settled = settle(draft, entry, 'power', to, mark)
+  const settled = settle(draft, entry, 'power', '', to, mark)
   const state = settled.outcome as Power
   const before = draft.power
-  const ended = state === 'live' ? 'reconnected' : before.state === 'out' && state === 'isolated' ? 'pack returned' : before.proof?.ended
+  // A proof that this device had not seen was taken of another state of things: it has to be taken again.
+  const crossed = unseen(draft, entry, 'proof').length > 0 ? ('power changed meanwhile' as const) : undefined
+  const ended = state === 'live' ? 'reconnected' : before.state === 'out' && state === 'isolated' ? 'pack returned' : (before.proof?.ended ?? crossed)
   draft.power = {
     state,
     mark: settled.mark,
@@ -21,29 +24,57 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
 }
 
 export function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
-  const { draft, mark, time } = ctx
+  const { draft, entry, mark, time } = ctx
   const limit = draft.settings.deadVolts
-  const cls = proofClass(draft.machine.fullVolts, body.readings)
+  const { cls } = chargeOf(draft)
   // Above 60 V only the proof of whoever answers for it counts.
-  const answered = !highVoltage(draft) || draft.checks.qualified?.passed?.by === mark.by
+  const answered = !highVoltage(draft) || draft.checks['qualified']?.passed?.by === mark.by
   if (!answered) flag(ctx, 'not ready', 'qualified')
   const dead = answered && draft.power.state !== 'live' && proofFaults(body.readings, cls, limit).length === 0
   if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
-  draft.power = { ...draft.power, proof: { ...mark, readings: body.readings, instrument: body.instrument, dead, lasts: proofLasts(draft.settings, cls), from: time.earliest } }
+  const crossed = unseen(draft, entry, 'power').length > 0
+  const proof: Proof = {
+    ...mark, readings: body.readings, instrument: body.instrument, dead, lasts: proofLasts(draft.settings, cls), from: time.earliest, ...(crossed ? { ended: 'power changed meanwhile' } : {}),
+  }
+  const settled = settle(draft, entry, 'proof', '', dead ? 'dead' : 'not dead', mark, proof)
+  draft.power = { ...draft.power, proof: { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) } }
 }
 
 /** Above 60 V a proof holds for the one who made it: it ends when the job goes to another (`by`; null when nobody has it yet). */
 export function takenOver(ctx: Ctx, by: string | null): void {
   const { proof } = ctx.draft.power
-  if (!proof || proof.ended || proof.by === by || proofClass(ctx.draft.machine.fullVolts, proof.readings) === 'A') return
+  if (!proof || proof.ended || proof.by === by || chargeOf(ctx.draft).cls === 'A') return
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'taken over by another' } }
+}
+
+/** What was just learnt of the pack makes it the higher class: a proof by one reading proves nothing any more. */
+export function classRaised(ctx: Ctx): void {
+  const { proof } = ctx.draft.power
+  if (!proof?.dead || proof.ended || chargeOf(ctx.draft).cls === 'A' || proofFaults(proof.readings, 'B', ctx.draft.settings.deadVolts).length === 0) return
+  ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'above 60 V after all' } }
 }
 
 export function applyLock(ctx: Ctx, subject: string, lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }): void {
   const { draft, mark, time } = ctx
   const title = findStep(draft, subject)?.title ?? subject
-  draft.locks = [
-    ...draft.locks.filter((l) => l.subject !== title),
-    { ...mark, subject: title, product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 },
-  ]
+  const own: LockState = { ...mark, subject: title, product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 }
+  keepLock(ctx, own, `cures|${own.curedAt}`)
+}
+
+export function disturbLock(ctx: Ctx, subject: string, reason: string): void {
+  const { draft, mark } = ctx
+  const title = findStep(draft, subject)?.title ?? subject
+  const known = draft.locks.find((l) => l.subject === title)
+  keepLock(ctx, { ...(known ?? { ...mark, subject: title, product: '', handlingAt: mark.at, curedAt: mark.at }), disturbed: reason }, 'disturbed')
+}
+
+/** Of a locker put on and one disturbed by devices that had not seen each other, the disturbed one holds; of two cures the later. */
+function keepLock(ctx: Ctx, own: LockState, outcome: string): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle(draft, entry, 'lock', own.subject, outcome, mark, own)
+  const before = draft.locks.find((l) => l.subject === own.subject)
+  const product = settled.value.product || own.product || before?.product || ''
+  // Something disturbed on which no locker is known: it is remembered, and shows once there is one.
+  if (product === '') return
+  draft.locks = [...draft.locks.filter((l) => l.subject !== own.subject), { ...settled.value, product, ...(settled.disputed ? { disputed: settled.disputed } : {}) }]
 }

@@ -2,8 +2,9 @@ import { holds } from '../machine'
 import { type Ctx, findStep, flag } from './apply-context'
 import { moveFixing, moveIn, moveOut, movePart } from './apply-fixings'
 import { addStep, adoptPlan } from './apply-plan'
-import { applyLock, setPower, takenOver, takeProof } from './apply-power'
-import { deadAt, MAY_OVERRIDE, rideShut } from './checks'
+import { applyLock, classRaised, disturbLock, setPower, takenOver, takeProof } from './apply-power'
+import { RIDE_NEEDED, RIDE_STAGES, type RideStage } from '../ride'
+import { deadAt, mayOverride, rideShut } from './checks'
 import { settle } from './claims'
 import { type Bodies, type Entry, stageIndex } from './entries'
 import { factsOf } from './readiness'
@@ -29,8 +30,16 @@ function applyKind(ctx: Ctx): void {
   const { draft, entry, mark } = ctx
   switch (entry.kind) {
     case 'job-opened': {
+      // The first one stands: a job is opened once.
+      if (draft.openedAt > 0) return flag(ctx, 'already open')
       const { number, machine, stand, complaint, job } = entry.body
-      Object.assign(draft, { number, machine, stand: stand ?? '', complaint, job: job ?? '', openedAt: mark.at })
+      const { stamp } = entry
+      const known = machine.file !== undefined && stamp !== undefined && 'fullVolts' in stamp
+      const fullVolts = known ? stamp.fullVolts : machine.fullVolts
+      const { fullVolts: _, ...named } = machine
+      Object.assign(draft, { number: number || (stamp?.number ?? ''), machine: { ...named, ...(typeof fullVolts === 'number' ? { fullVolts } : {}) }, stand: stand ?? '', complaint, job: job ?? '', openedAt: mark.at })
+      if (machine.file === undefined && machine.fullVolts !== undefined) draft.charge.push({ ...mark, from: stamp?.role === 'front desk' ? 'door' : 'label', volts: machine.fullVolts })
+      if (stamp) draft.settings = stamp.settings
       return
     }
     case 'goal-set':
@@ -47,8 +56,7 @@ function applyKind(ctx: Ctx): void {
       draft.damage.push({ ...mark, ...entry.body })
       return
     case 'pack-checked':
-      draft.packCheck = { ...mark, ...entry.body }
-      return
+      return checkPack(ctx, entry.body)
     case 'note-added':
       draft.notes.push({ ...mark, ...entry.body })
       if (entry.body.step !== undefined) touchStep(draft, entry.body.step, (s) => ({ ...s, notes: [...s.notes, entry.body.text], ...(entry.body.tried ? { tried: [...(s.tried ?? []), { ...entry.body.tried, ...mark }] } : {}) }))
@@ -66,8 +74,7 @@ function applyKind(ctx: Ctx): void {
       takenLive(ctx, entry.body.live, entry.body.test)
       return
     case 'replacement-compared':
-      draft.comparisons[entry.body.part] = { ...mark, rows: entry.body.rows }
-      return
+      return compare(ctx, entry.body)
     case 'delivery-counted':
       draft.delivery = { ...mark, ...entry.body }
       return
@@ -79,12 +86,15 @@ function applyKind(ctx: Ctx): void {
       draft.faults.push({ ...mark, text: fault, ...rest })
       return
     }
+    case 'voltage-told':
+      draft.charge.push({ ...mark, from: entry.stamp?.role === 'front desk' ? 'door' : entry.body.from, volts: entry.body.volts })
+      return classRaised(ctx)
     case 'power-changed':
       return setPower(ctx, entry.body.to, entry.body.how)
     case 'proof-taken':
       return takeProof(ctx, entry.body)
     case 'plan-adopted':
-      return adoptPlan(draft, entry.body)
+      return adoptPlan(draft, entry.body, entry.stamp)
     case 'step-added':
       return addStep(draft, entry.body)
     case 'step-done':
@@ -130,7 +140,7 @@ function applyKind(ctx: Ctx): void {
       return
     }
     case 'pose-changed': {
-      const settled = settle(draft, entry, 'pose', `${entry.body.to}|${entry.body.name}`, mark)
+      const settled = settle(draft, entry, 'pose', '', `${entry.body.to}|${entry.body.name}`, mark)
       const [id = '', name = ''] = settled.outcome.split('|')
       draft.pose = { id, name, mark: settled.mark }
       return
@@ -138,8 +148,7 @@ function applyKind(ctx: Ctx): void {
     case 'lock-applied':
       return applyLock(ctx, entry.body.subject, entry.body)
     case 'lock-disturbed':
-      draft.locks = draft.locks.map((l) => (l.subject === entry.body.subject ? { ...l, disturbed: entry.body.reason } : l))
-      return
+      return disturbLock(ctx, entry.body.subject, entry.body.reason)
     case 'check-passed':
       return setCheck(ctx, entry.body.check, 'passed', { evidence: entry.body.evidence, ...(entry.body.items ? { items: entry.body.items } : {}) }, entry.body.step)
     case 'check-failed': {
@@ -147,7 +156,7 @@ function applyKind(ctx: Ctx): void {
       return setCheck(ctx, check, 'failed', found)
     }
     case 'check-overridden':
-      if (MAY_OVERRIDE[entry.body.check] === 'nobody') return flag(ctx, 'no override here', entry.body.check)
+      if (mayOverride(entry.body.check) === 'nobody') return flag(ctx, 'no override here', entry.body.check)
       return setCheck(ctx, entry.body.check, 'overridden', { reason: entry.body.reason })
     case 'stage-moved':
       return moveStage(ctx, entry.body)
@@ -163,7 +172,7 @@ function applyKind(ctx: Ctx): void {
     case 'ride-added':
       if (rideShut(draft, entry.body.stage, mark.at).length > 0) flag(ctx, 'check shut', 'ride')
       draft.rides.push({ ...mark, ...entry.body })
-      return
+      return ride(ctx, entry.body)
     case 'recheck-set':
       draft.rechecks.push({ ...mark, ...entry.body })
       return
@@ -186,7 +195,7 @@ function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<StepState>
   const { draft, entry } = ctx
   const step = findStep(draft, id)
   if (!step && !draft.swap.some((s) => s.id === id)) flag(ctx, 'no such step', id)
-  const settled = settle(draft, entry, `step:${id}`, outcome, ctx.mark)
+  const settled = settle(draft, entry, 'step', id, outcome, ctx.mark)
   const pass = settled.outcome.startsWith('pass:') ? (settled.outcome.slice(5) as StepState['pass']) : undefined
   const last = step?.passes?.at(-1)
   const status = settled.outcome === 'left' ? 'left' : pass === undefined || pass === last ? 'done' : 'begun'
@@ -224,11 +233,34 @@ function takenLive(ctx: Ctx, live: boolean, subject: string): void {
 
 function setCheck(ctx: Ctx, check: string, how: 'passed' | 'failed' | 'overridden', more: object, step?: string): void {
   const { draft, entry, mark } = ctx
-  const settled = settle(draft, entry, `check:${check}`, how, mark)
-  const record: CheckState = settled.outcome === how ? { [how]: { ...settled.mark, ...more } } : (draft.checks[check] ?? {})
-  const { disputed: _, ...kept } = record
-  draft.checks[check] = { ...kept, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  const settled = settle<CheckState>(draft, entry, 'check', check, how, mark, { [how]: { ...mark, ...more } })
+  draft.checks[check] = { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
   if (step !== undefined) setStep(ctx, step, 'done')
+}
+
+function checkPack(ctx: Ctx, body: Bodies['pack-checked']): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle(draft, entry, 'pack', '', body.result, mark, { ...mark, ...body })
+  draft.packCheck = { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+}
+
+function compare(ctx: Ctx, body: Bodies['replacement-compared']): void {
+  const { draft, entry, mark } = ctx
+  const outcome = body.rows.every((r) => r.verdict === 'match') ? 'match' : 'differs'
+  const settled = settle(draft, entry, 'match', body.part, outcome, mark, { ...mark, rows: body.rows })
+  draft.comparisons[body.part] = { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+}
+
+/** A ride stands for its stage, one without a stage for all that are needed; a stopped one takes back what lies above it too. */
+function ride(ctx: Ctx, body: Bodies['ride-added']): void {
+  const { draft, entry, mark } = ctx
+  const outcome = body.outcome === 'stopped' ? 'stopped' : 'passed'
+  const named: readonly RideStage[] = body.stage === undefined ? RIDE_NEEDED : [body.stage]
+  const stages = outcome === 'stopped' ? RIDE_STAGES.slice(RIDE_STAGES.indexOf(named[0]!)) : named
+  for (const stage of stages) {
+    const settled = settle(draft, entry, 'ride', stage, outcome, mark)
+    draft.ridden[stage] = { outcome: settled.outcome as 'passed' | 'stopped', mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  }
 }
 
 function moveStage(ctx: Ctx, body: Bodies['stage-moved']): void {
@@ -239,7 +271,7 @@ function moveStage(ctx: Ctx, body: Bodies['stage-moved']): void {
   const inEffect = missing.length === 0
   draft.moves.push({ ...mark, to: body.to, inEffect, missing, ...(body.reason !== undefined ? { reason: body.reason } : {}) })
   if (!inEffect) return flag(ctx, back ? 'reason missing' : 'check shut', body.to)
-  const settled = settle(draft, entry, 'stage', body.to, mark)
+  const settled = settle(draft, entry, 'stage', '', body.to, mark)
   const stages = (settled.disputed ?? [settled.outcome]) as (typeof body.to)[]
   draft.stage = stages.reduce((a, b) => (stageIndex(b) < stageIndex(a) ? b : a))
 }

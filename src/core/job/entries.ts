@@ -2,7 +2,7 @@ import type { Attempt } from '../fasteners'
 import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, Plan } from '../planning'
 import type { RideLogSummary, RideStage } from '../ride'
-import type { PackSign, ProofReading } from '../safety'
+import type { ChargeSource, PackSign, ProofReading } from '../safety'
 import type { Delivered } from './delivery'
 import type { JobSettings } from './settings'
 
@@ -14,6 +14,8 @@ export const CHECKS = [
   'replacement matches', 'tray adds up', 'ridden', 'pinch',
 ] as const
 export type CheckId = (typeof CHECKS)[number]
+/** A check that an older machine file names and nobody knows: it stays on the job, and only a lead passes it. */
+export type AnyCheck = CheckId | `unknown: ${string}`
 
 /** Where a fixing can be on the way down. */
 export const OUT_PLACES = ['loosened', 'cell', 'own hole', 'carrier', 'captive', 'bin', 'left in'] as const
@@ -78,6 +80,8 @@ export interface Bodies {
   'test-observed': { readonly test: string; readonly outcome: string; readonly text: string; readonly live: boolean; readonly drive?: string }
   'test-skipped': { readonly test: string; readonly reason: string; /** The test in words. */ readonly text?: string; readonly drive?: string }
   'fault-called': { readonly fault: string; readonly certainty?: 'sure' | 'maybe'; readonly id?: string; readonly drive?: string; readonly action?: string }
+  /** What the pack has at full charge, V, and how that is known: a charger's label, its cells, or a reading of the pack as it is now. */
+  'voltage-told': { readonly from: ChargeSource; readonly volts: number; readonly cells?: number; readonly chemistry?: string }
   'power-changed': { readonly to: Power; readonly how?: string }
   'proof-taken': { readonly readings: readonly ProofReading[]; readonly instrument: string }
   'plan-adopted': { readonly plan: Plan; readonly file: string; readonly revision: string; readonly settings: JobSettings; readonly reason?: string }
@@ -119,7 +123,7 @@ export interface Bodies {
   'lock-disturbed': { readonly subject: string; readonly reason: string }
   'check-passed': { readonly check: CheckId; readonly evidence: string; readonly step?: string; readonly items?: readonly TestItem[] }
   'check-failed': { readonly check: CheckId; readonly items: readonly TestItem[]; readonly text?: string }
-  'check-overridden': { readonly check: CheckId; readonly reason: string }
+  'check-overridden': { readonly check: AnyCheck; readonly reason: string }
   'stage-moved': { readonly to: Stage; readonly reason?: string }
   parked: { readonly why: string; readonly where: string; readonly safe: string }
   resumed: { readonly text?: string }
@@ -135,7 +139,7 @@ export type Kind = keyof Bodies
 /** Kinds whose author has to be the one who sends, and that only some may write. */
 export const KINDS: readonly Kind[] = [
   'job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'pack-checked', 'replacement-compared', 'delivery-counted', 'note-added', 'photo-added', 'reading-taken',
-  'test-observed', 'test-skipped', 'fault-called', 'power-changed', 'proof-taken', 'plan-adopted', 'step-done', 'step-left', 'step-added', 'step-differs',
+  'test-observed', 'test-skipped', 'fault-called', 'voltage-told', 'power-changed', 'proof-taken', 'plan-adopted', 'step-done', 'step-left', 'step-added', 'step-differs',
   'fixing-out', 'fixing-in', 'fixing-lost', 'fixing-found', 'fixing-replaced', 'fixing-kept-out', 'part-off', 'part-on', 'part-replaced',
   'pose-changed', 'lock-applied', 'lock-disturbed', 'check-passed', 'check-failed', 'check-overridden', 'stage-moved', 'parked', 'resumed', 'handed-over',
   'ride-added', 'recheck-set', 'handed-back', 'struck',
@@ -155,18 +159,36 @@ export interface EntryDraft<K extends Kind = Kind> {
   readonly body: Bodies[K]
 }
 
-/** An entry as the journal holds it. An entry not yet sent has no `receivedAt` and a provisional `seq`. */
-export type Entry = {
-  [K in Kind]: EntryDraft<K> & { readonly seq: number; readonly receivedAt: number | null; readonly sentBy: string | null }
-}[Kind]
+/** What the server puts on the envelope of `job-opened` and `plan-adopted`: the shop's limits as they stand, whose hand it was, and what the machine's file says. */
+export interface Stamp {
+  readonly settingsVersion: number
+  readonly settings: JobSettings
+  readonly role: string
+  /** Full charge by the machine's file, V; null where the file names none, absent where there is no file. */
+  readonly fullVolts?: number | null
+  /** The job's number, where the tablet that took it in had none to give. */
+  readonly number?: string
+}
 
-/** An entry made by a build newer than this one: it is kept and shown, and no check is passed until this build is renewed. */
-export interface UnknownEntry extends Omit<EntryDraft, 'kind' | 'body'> {
-  readonly kind: string
-  readonly body: unknown
+/** What an entry's envelope says beside what its device wrote. */
+export interface Envelope {
   readonly seq: number
   readonly receivedAt: number | null
   readonly sentBy: string | null
+  readonly stamp?: Stamp
+  /** Given back from another past of this journal, which agrees with this one up to here: its `base` counts no further. */
+  readonly agrees?: number
+}
+
+/** An entry as the journal holds it. An entry not yet sent has no `receivedAt` and a provisional `seq`. */
+export type Entry = {
+  [K in Kind]: EntryDraft<K> & Envelope
+}[Kind]
+
+/** An entry made by a build newer than this one: it is kept and shown, and no check is passed until this build is renewed. */
+export interface UnknownEntry extends Omit<EntryDraft, 'kind' | 'body'>, Envelope {
+  readonly kind: string
+  readonly body: unknown
 }
 
 export const BODY_VERSION = 1

@@ -1,3 +1,4 @@
+import { record } from '../text'
 import { apply } from './apply'
 import { struckIds } from './claims'
 import { type Entry, isKnown, type UnknownEntry } from './entries'
@@ -10,7 +11,7 @@ import { type Draft, emptyState, type JobState } from './state'
 export function reduce(jobId: string, entries: readonly (Entry | UnknownEntry)[]): JobState {
   const struck = struckIds(entries)
   const draft = emptyState(jobId) as Draft
-  draft.struck = [...struck]
+  draft.struck = [...struck].sort()
   for (const entry of entries) step(draft, entry, struck)
   return draft
 }
@@ -27,9 +28,23 @@ export function fold(state: JobState, entries: readonly (Entry | UnknownEntry)[]
   return draft
 }
 
+/**
+ * Folds the rest of a journal, crossings-out too, onto a state from before anything that they cross out; equal to reducing everything.
+ * @param state none of `entries`, nor anything that they cross out, is in it
+ */
+export function refold(state: JobState, entries: readonly (Entry | UnknownEntry)[]): JobState {
+  const struck = new Set([...state.struck, ...struckIds(entries)])
+  const draft = copy(state)
+  draft.struck = [...struck].sort()
+  for (const entry of entries) step(draft, entry, struck)
+  return draft
+}
+
+const RECORDS: ReadonlySet<string> = new Set<keyof JobState>(['variants', 'comparisons', 'steps', 'fixings', 'parts', 'checks', 'heads', 'ridden'])
+
 function step(draft: Draft, entry: Entry | UnknownEntry, struck: ReadonlySet<string>): void {
   if (!struck.has(entry.id)) {
-    if (isKnown(entry)) apply(draft, entry)
+    if (isKnown(entry)) applyOrFlag(draft, entry)
     else {
       draft.unknown += 1
       draft.flags.push({ entry: entry.id, kind: 'unknown kind', subject: entry.kind })
@@ -39,11 +54,20 @@ function step(draft: Draft, entry: Entry | UnknownEntry, struck: ReadonlySet<str
   draft.receipts[entry.seq] = entry.receivedAt ?? draft.receipts[entry.seq - 1] ?? 0
 }
 
+/** One entry that cannot be read takes nothing else with it: it is flagged, and the rest of the job stands. */
+function applyOrFlag(draft: Draft, entry: Entry): void {
+  try {
+    apply(draft, entry)
+  } catch {
+    draft.flags.push({ entry: entry.id, kind: 'unreadable', subject: entry.kind })
+  }
+}
+
 /** A draft may only replace what it holds, never reach into it; so one level is copied. */
 function copy(state: JobState): Draft {
   const draft: Record<string, unknown> = {}
   for (const [key, value] of Object.entries(state)) {
-    draft[key] = Array.isArray(value) ? [...value] : value !== null && typeof value === 'object' ? { ...value } : value
+    draft[key] = Array.isArray(value) ? [...value] : value === null || typeof value !== 'object' ? value : RECORDS.has(key) ? record(value as Record<string, unknown>) : { ...value }
   }
   return draft as unknown as Draft
 }

@@ -1,9 +1,9 @@
-import { checkStatus, relevantChecks } from './checks'
-import type { CheckId, Stage } from './entries'
+import { checkStatus, isCheck, relevantChecks } from './checks'
+import type { AnyCheck, Stage } from './entries'
 import type { JobState } from './state'
 
 /** Checks that bind each stage, and the hand back itself, where the job has them. */
-const BINDS: Partial<Record<Stage | 'handed back', readonly CheckId[]>> = {
+const BINDS: Partial<Record<Stage | 'handed back', readonly AnyCheck[]>> = {
   'hand back': ['tray adds up', 'reaction path', 'brakes', 'spin test'],
   'handed back': ['tray adds up', 'reaction path', 'brakes', 'spin test', 'full cure', 'ridden', 'calibration'],
 }
@@ -13,6 +13,7 @@ export function stageMissing(state: JobState, to: Stage | 'handed back', at: num
   const relevant = relevantChecks(state)
   return (BINDS[to] ?? [])
     .filter((check) => relevant.includes(check))
+    .concat(BINDS[to] ? relevant.filter((check) => !isCheck(check)) : [])
     .map((check) => checkStatus(state, check, at))
     .filter((status) => !status.open)
     .map((status) => status.check)

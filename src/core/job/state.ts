@@ -1,13 +1,14 @@
 import type { Attempt } from '../fasteners'
 import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
+import { record } from '../text'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
 import type { RideLogSummary, RideStage } from '../ride'
-import type { PackSign, ProofReading } from '../safety'
+import type { ChargeClaim, PackSign, ProofReading } from '../safety'
 import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 6
+export const REDUCER_VERSION = 7
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -62,7 +63,8 @@ export interface Proof extends Mark {
   readonly lasts: number
   /** Earliest plausible time of the proof: it expires from here. */
   readonly from: number
-  readonly ended?: 'reconnected' | 'pack returned' | 'taken over by another'
+  readonly ended?: 'reconnected' | 'pack returned' | 'taken over by another' | 'power changed meanwhile' | 'above 60 V after all'
+  readonly disputed?: readonly string[]
 }
 
 export interface PowerState {
@@ -79,6 +81,7 @@ export interface LockState extends Mark {
   readonly handlingAt: number
   readonly curedAt: number
   readonly disturbed?: string
+  readonly disputed?: readonly string[]
 }
 
 export interface CheckState {
@@ -90,7 +93,7 @@ export interface CheckState {
 
 export type FlagKind =
   | 'never came off' | 'already out' | 'not dead' | 'not ready' | 'check shut' | 'no such step' | 'no such fixing' | 'clock ahead' | 'clock behind'
-  | 'unknown kind' | 'no override here' | 'nothing to cross out' | 'stands on a crossed-out entry' | 'reason missing'
+  | 'unknown kind' | 'unreadable' | 'already open' | 'given back' | 'no override here' | 'nothing to cross out' | 'stands on a crossed-out entry' | 'reason missing'
 
 /** Something odd that was logged all the same. */
 export interface Flag {
@@ -176,6 +179,8 @@ export interface Head {
   readonly device: string
   readonly outcome: string
   readonly mark: Mark
+  /** What came with the claim, where it is more than its outcome. */
+  readonly value?: unknown
 }
 
 /** Everything a job's journal adds up to. Plain data: it is stored as a snapshot beside the journal. */
@@ -184,6 +189,8 @@ export interface JobState {
   readonly seq: number
   readonly number: string
   readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string; readonly fullVolts?: number }
+  /** What was said of full charge where no file knows it. */
+  readonly charge: readonly (Mark & ChargeClaim)[]
   readonly stand: string
   readonly complaint: string
   readonly job: string
@@ -219,11 +226,13 @@ export interface JobState {
   readonly delivery?: Mark & Bodies['delivery-counted']
   readonly photos: readonly Photo[]
   readonly faults: readonly CalledFault[]
-  readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number }
+  readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number; readonly disputed?: readonly string[] }
   /** By part: the last comparison of its replacement. */
-  readonly comparisons: Readonly<Record<string, Mark & { readonly rows: readonly Compared[] }>>
+  readonly comparisons: Readonly<Record<string, Mark & { readonly rows: readonly Compared[]; readonly disputed?: readonly string[] }>>
   readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
+  /** By stage of the ride: how it stands, a stopped one taking back what lies above it. */
+  readonly ridden: Readonly<Record<string, { readonly outcome: 'passed' | 'stopped'; readonly mark: Mark; readonly disputed?: readonly string[] }>>
   readonly rechecks: readonly Recheck[]
   readonly parked?: Mark & { readonly why: string; readonly where: string; readonly safe: string }
   readonly handedOver?: Mark & { readonly to: string; readonly text: string }
@@ -237,7 +246,7 @@ export interface JobState {
   readonly receipts: readonly number[]
 }
 
-type Records = 'variants' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
+type Records = 'ridden' | 'variants' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
 
 /** A state while entries are being folded onto it. */
 export type Draft = {
@@ -250,9 +259,9 @@ export type Draft = {
 
 export function emptyState(jobId: string): JobState {
   return {
-    jobId, seq: 0, number: '', machine: { name: '' }, stand: '', complaint: '', job: '', goals: [], variants: {}, openedAt: 0, lastBy: '', lastAt: 0,
-    stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, earlier: [], settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: {}, fixings: {},
-    parts: {}, locks: [], checks: {}, symptoms: [], damage: [], notes: [], readings: [], observations: [], comparisons: {}, photos: [], faults: [], skipped: [], rides: [], rechecks: [],
-    addenda: 0, flags: [], struck: [], unknown: 0, heads: {}, receipts: [0],
+    jobId, seq: 0, number: '', machine: { name: '' }, stand: '', complaint: '', job: '', goals: [], variants: record(), openedAt: 0, lastBy: '', lastAt: 0,
+    stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, earlier: [], settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: record(), fixings: record(),
+    parts: record(), locks: [], checks: record(), symptoms: [], damage: [], notes: [], readings: [], observations: [], comparisons: record(), photos: [], faults: [], skipped: [], rides: [], ridden: record(), charge: [], rechecks: [],
+    addenda: 0, flags: [], struck: [], unknown: 0, heads: record(), receipts: [0],
   }
 }

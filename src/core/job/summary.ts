@@ -51,7 +51,7 @@ export function summarize(state: JobState): JobSummary {
   const upNeeded = state.up.filter((s) => s.pair === undefined || state.steps[s.pair]?.status === 'done')
   const curing = state.locks.filter((l) => l.disturbed === undefined)
   const next = nextStep(state, at)
-  const disputed = [...Object.values(state.fixings), ...Object.values(state.parts), ...Object.values(state.steps), ...Object.values(state.checks), state.power].filter((s) => s.disputed)
+  const disputed = [...Object.values(state.fixings), ...Object.values(state.parts), ...Object.values(state.steps), ...Object.values(state.checks), ...Object.values(state.comparisons), ...Object.values(state.ridden), ...state.locks, state.power, state.power.proof, state.packCheck].filter((s) => s?.disputed)
   return {
     number: state.number,
     machine: state.machine.name,

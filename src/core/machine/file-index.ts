@@ -74,6 +74,13 @@ export function withWorstCase(file: MachineFile, answered: Variants): Variants {
   return Object.fromEntries(file.variants.map((v) => [v.id, answered[v.id] ?? v.worst]))
 }
 
+/** What a machine is fed with at full charge by its file, V: its pack, else the supply between it and the mains; null where the file names neither. */
+export function fileVolts(file: { readonly pack?: Parameters<typeof fullChargeVolts>[0]; readonly energy?: readonly { readonly kind: string; readonly size?: { readonly value: number; readonly unit: string } }[] }): number | null {
+  if (file.pack) return fullChargeVolts(file.pack)
+  const fed = (file.energy ?? []).flatMap((e) => (e.kind === 'mains' && e.size?.unit === 'V' ? [e.size.value] : []))
+  return fed.length > 0 ? Math.max(...fed) : null
+}
+
 const FULL_CHARGE_VOLTS = { 'Li-ion': 4.2, LFP: 3.65, lead: 2.45 } as const
 
 /**

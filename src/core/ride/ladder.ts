@@ -9,26 +9,8 @@ export const RIDE_NEEDED: readonly RideStage[] = ['walking pace', 'brake stops',
 export const STOP_SIGNS = ['noise', 'smell', 'code', 'motor too hot', 'mark moved', 'brake soft', 'pulls to a side'] as const
 export type StopSign = (typeof STOP_SIGNS)[number]
 
-/** A ride as far as the ladder is concerned. Without a stage it was logged in one line, and stands for all that are needed. */
-export interface RideStep {
-  readonly stage?: RideStage
-  readonly outcome?: 'passed' | 'stopped'
-}
-
-/** Stages whose latest ride was not stopped. A stopped ride takes back what it and the stages above it had passed. */
-export function ridePassed(rides: readonly RideStep[]): ReadonlySet<RideStage> {
-  const passed = new Set<RideStage>()
-  for (const ride of rides) {
-    const stages = ride.stage === undefined ? RIDE_NEEDED : [ride.stage]
-    if (ride.outcome === 'stopped') for (const stage of RIDE_STAGES.slice(RIDE_STAGES.indexOf(stages[0]!))) passed.delete(stage)
-    else for (const stage of stages) passed.add(stage)
-  }
-  return passed
-}
-
 /** The rung to ride now: the lowest that is not passed; null when all are. */
-export function nextRide(rides: readonly RideStep[]): RideStage | null {
-  const passed = ridePassed(rides)
+export function nextRide(passed: ReadonlySet<RideStage>): RideStage | null {
   return RIDE_STAGES.find((s) => !passed.has(s)) ?? null
 }
 

@@ -1,5 +1,7 @@
-export { CLASS_LIMIT, PROOF_ROLES, proofClass, proofFaults, proofPlaces, voltageClass } from './proof'
+export { CLASS_LIMIT, PROOF_ROLES, proofFaults, proofPlaces, voltageClass } from './proof'
 export type { ProofFault, ProofPlace, ProofReading, ProofRole, VoltageClass } from './proof'
+export { CHARGE_SOURCES, CHARGER_LABELS, fullCharge, READING_CLASS_A } from './charge'
+export type { ChargeClaim, ChargeSource, FullCharge } from './charge'
 export { bleedSeconds, capacitorEnergy, predictDead } from './bleed'
 export type { BleedPoint } from './bleed'
 export { HOT_ABOVE, PACK_SIGNS, packSigns } from './triage'

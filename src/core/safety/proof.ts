@@ -57,12 +57,6 @@ const NEEDED: Readonly<Record<VoltageClass, readonly ProofRole[]>> = {
   B: ['tester before', 'poles', 'plus to frame', 'minus to frame', 'tester after'],
 }
 
-/** The class a proof is judged by: that of the pack; where its voltage is not known, that of the readings that were taken. */
-export function proofClass(fullVolts: number | undefined, readings: readonly ProofReading[]): VoltageClass {
-  if (fullVolts !== undefined) return voltageClass(fullVolts)
-  return readings.some((r) => r.role !== undefined) ? 'B' : 'A'
-}
-
 /**
  * What is wrong with a proof of dead; an empty list means that it shows dead.
  * A tester counts as proved when it reads its known source: more than the limit. Above 60 V the order matters: a tester proved only

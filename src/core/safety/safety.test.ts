@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bleedSeconds, capacitorEnergy, isolationReasons, packSigns, predictDead, type ProofReading, proofClass, proofFaults, proofPlaces, voltageClass } from './index'
+import { bleedSeconds, fullCharge, capacitorEnergy, isolationReasons, packSigns, predictDead, type ProofReading, proofFaults, proofPlaces, voltageClass } from './index'
 
 describe('voltage class, at full charge', () => {
   it.each([[58.8, 'A'], [60, 'A'], [60.01, 'B'], [67.2, 'B'], [0, 'A'], [400, 'B']] as const)('%d V is class %s', (volts, cls) => expect(voltageClass(volts)).toBe(cls))
@@ -84,11 +84,19 @@ it('says why this machine is isolated, the gravest first', () => {
   expect(isolationReasons({ fullVolts: null, drives: 0, capacitors: false, packKilograms: null })).toEqual(['shock'])
 })
 
-describe('the class a proof is judged by', () => {
-  it('is the pack’s; where that is not known, what was measured says how strict it was', () => {
-    expect(proofClass(67.2, [{ between: 'feed', volts: 0 }])).toBe('B')
-    expect(proofClass(58.8, [{ between: 'tester', volts: 12, role: 'tester before' }])).toBe('A')
-    expect(proofClass(undefined, [{ between: 'feed', volts: 0 }])).toBe('A')
-    expect(proofClass(undefined, [{ between: 'feed', volts: 0, role: 'poles' }])).toBe('B')
-  })
+describe('full charge', () => {
+  it.each([
+    ['the file decides, whatever is told', 58.8, [{ from: 'label', volts: 84 }], 'A', 58.8],
+    ['the file decides upward too', 84, [{ from: 'label', volts: 42 }], 'B', 84],
+    ['nobody knows', null, [], 'B', null],
+    ['a label', null, [{ from: 'label', volts: 54.6 }], 'A', 54.6],
+    ['a label of 60 exactly', undefined, [{ from: 'label', volts: 60 }], 'A', 60],
+    ['the highest of several stands', null, [{ from: 'label', volts: 84 }, { from: 'cells', volts: 42 }], 'B', 84],
+    ['the front desk cannot lower', null, [{ from: 'door', volts: 42 }], 'B', null],
+    ['the front desk can raise', null, [{ from: 'label', volts: 42 }, { from: 'door', volts: 84 }], 'B', 84],
+    ['a reading of 40 V', null, [{ from: 'reading', volts: 40 }], 'A', 40],
+    ['a reading of 51 V: sixteen cells at 3.2 V are 67 when full', null, [{ from: 'reading', volts: 51 }], 'B', 51],
+    ['a reading below its label agrees with it', null, [{ from: 'label', volts: 58.8 }, { from: 'reading', volts: 51 }], 'A', 58.8],
+    ['a reading above its label says that the label is wrong', null, [{ from: 'label', volts: 42 }, { from: 'reading', volts: 51 }], 'B', 51],
+  ] as const)('%s', (_, file, claims, cls, volts) => expect(fullCharge(file, claims)).toMatchObject({ cls, volts }))
 })

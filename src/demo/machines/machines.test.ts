@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseMachineFile } from '../../formats/machine-file'
-import { checkIntegrity, compareOne, fullChargeVolts, type MachineFile } from '../../core/machine'
+import { checkIntegrity, compareOne, fileVolts, type MachineFile } from '../../core/machine'
 import { expectedDone, type JobState, looseCount, presentStep, reduce, tally, waitingFor } from '../../core/job'
 import { plan } from '../../core/planning'
 import { Logbook } from '../../../tests/logbook'
@@ -22,9 +22,9 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
   const found = plan(file, 'untouched', goals, { variants })
   if (!found.ok) throw new Error(`${file.name}, ${goals.join()}: ${JSON.stringify(found.error)}`)
   const book = new Logbook()
-  const full = file.pack && fullChargeVolts(file.pack)
-  const high = full !== undefined && full > 60
-  book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision, ...(full ? { fullVolts: full } : {}) }, complaint: 'x' })
+  const full = fileVolts(file)
+  const high = full === null || full > 60
+  book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision, ...(full !== null ? { fullVolts: full } : {}) }, complaint: 'x' })
   for (const [variant, option] of Object.entries(variants)) book.log('variant-answered', { variant, option })
   book.log('plan-adopted', { plan: found.value, file: file.id, revision: file.revision, settings: reduce('j1', book.entries).settings })
   if (high) book.log('check-passed', { check: 'qualified', evidence: 'answers for it' })

@@ -1,6 +1,6 @@
 'use client'
-import { rideShut, stageIndex } from '../../core/job'
-import { nextRide, RIDE_STAGES, ridePassed, STOP_SIGNS } from '../../core/ride'
+import { rideShut, ridesPassed, stageIndex } from '../../core/job'
+import { nextRide, RIDE_STAGES, STOP_SIGNS } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { checkWords } from '../../words/en/checks'
@@ -10,10 +10,10 @@ import { RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
 /** The rung to ride now, what still holds it, and what ends it at once. */
 export function ProveCard() {
   const { state, now, log, mayWork, show, open } = useJob()
-  const stage = nextRide(state.rides)
+  const passed = ridesPassed(state)
+  const stage = nextRide(passed)
   const shut = stage ? rideShut(state, stage, now) : []
   const cured = Math.max(0, ...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.curedAt))
-  const passed = ridePassed(state.rides)
   const on = (): void => {
     if (stageIndex(state.stage) < stageIndex('hand back')) log('stage-moved', { to: 'hand back' })
     show('hand back')

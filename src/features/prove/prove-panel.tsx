@@ -1,6 +1,6 @@
 'use client'
-import { checkStatus, type CheckId, MAY_OVERRIDE, relevantChecks } from '../../core/job'
-import { nextRide, RIDE_NEEDED, RIDE_STAGES, ridePassed } from '../../core/ride'
+import { type AnyCheck, checkStatus, isCheck, mayOverride, relevantChecks, ridesPassed } from '../../core/job'
+import { nextRide, RIDE_NEEDED, RIDE_STAGES } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText, spanText } from '../../ui/time'
 import { checkWords } from '../../words/en/checks'
@@ -25,8 +25,8 @@ export function ProvePanel() {
 
 function Ladder() {
   const { state, nameOf, now, mayWork, open } = useJob()
-  const passed = ridePassed(state.rides)
-  const next = nextRide(state.rides)
+  const passed = ridesPassed(state)
+  const next = nextRide(passed)
   return (
     <Block title="The ride, one rung at a time">
       <ol className="grid gap-1.5">
@@ -79,7 +79,7 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
 
 function Checks() {
   const { state, now, open, log, mayWork, person, nameOf } = useJob()
-  const look = (id: CheckId): void => (CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, evidence: 'looked at on the stand' }))
+  const look = (id: AnyCheck): void => (!isCheck(id) ? undefined : CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, evidence: 'looked at on the stand' }))
   return (
     <Block title="Checks">
       <ul className="grid gap-2">
@@ -87,8 +87,9 @@ function Checks() {
           const status = checkStatus(state, id, now)
           const record = state.checks[id]
           const mark = record?.passed ?? record?.overridden ?? record?.failed
-          const ticked = CHECK_LISTS[id] !== undefined || id === 'pinch' || id === 'calibration'
-          const may = MAY_OVERRIDE[id]
+          const list = isCheck(id) && CHECK_LISTS[id] !== undefined
+          const ticked = list || id === 'pinch' || id === 'calibration'
+          const may = mayOverride(id)
           const left = record?.passed?.items?.filter((i) => i.result === 'not tested') ?? []
           return (
             <li key={id} className="flex flex-wrap items-center gap-3 rounded-md border border-rule bg-paper px-4 py-2">
@@ -103,7 +104,7 @@ function Checks() {
               </div>
               {!status.open && mayWork ? (
                 <div className="flex gap-2">
-                  {ticked ? <Button onClick={() => look(id)}>{CHECK_LISTS[id] ? 'Look, and answer' : 'It is right'}</Button> : null}
+                  {ticked ? <Button onClick={() => look(id)}>{list ? 'Look, and answer' : 'It is right'}</Button> : null}
                   {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>Pass over, why</Button> : null}
                 </div>
               ) : null}

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { type CheckId, freeCell, type Stage } from '../../core/job'
+import { type AnyCheck, freeCell, type Stage } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
@@ -128,7 +128,7 @@ export function OverrideSheet({ check, onClose }: { readonly check: string; read
   return (
     <Reasoned
       title={`Pass over: ${check}`} note={`Your name, ${person.name}, stands on the hand-back page beside this.`} label="Why" action="Pass it over" onClose={onClose}
-      onDone={(reason) => log('check-overridden', { check: check as CheckId, reason })}
+      onDone={(reason) => log('check-overridden', { check: check as AnyCheck, reason })}
     />
   )
 }

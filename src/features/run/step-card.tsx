@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, toCompare, waitingFor } from '../../core/job'
+import { chargeOf, isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, toCompare, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -118,6 +118,7 @@ function WaitButtons({ waits }: { readonly waits: readonly string[] }) {
           <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
         </>
       ) : null}
+      {waits.includes('check: qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
       {waits.includes('check: qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
       {waits.includes('check: pack triage') ? (
         state.packCheck

@@ -1,8 +1,7 @@
 'use client'
 import { useState } from 'react'
-import type { Bodies } from '../../core/job'
-import { fullChargeVolts } from '../../core/machine'
-import { type ProofFault, proofFaults, proofPlaces, predictDead, voltageClass } from '../../core/safety'
+import { type Bodies, chargeOf } from '../../core/job'
+import { type ProofFault, proofFaults, proofPlaces, predictDead } from '../../core/safety'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
@@ -29,16 +28,14 @@ function faultWords(fault: ProofFault): string {
 
 /** Proving dead: up to 60 V a checked meter and a reading at each controller, above it the five readings. No pedal passes it. */
 export function ProofSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
-  const { file, state, settings, logAll, now, view } = useJob()
-  // A pack that nobody has read the label of counts as above 60 V.
-  const full = state.machine.fullVolts ?? (file?.pack ? fullChargeVolts(file.pack) : undefined)
-  const cls = full === undefined ? 'B' : voltageClass(full)
+  const { file, state, logAll, now, view } = useJob()
+  const { cls, volts: full } = chargeOf(state)
   const places = proofPlaces(cls, feeds(file))
   const [values, setValues] = useState<string[]>(places.map(() => ''))
   const [at, setAt] = useState(0)
   const [instrument, setInstrument] = useState('')
   const [fault, setFault] = useState<string>()
-  const limit = file ? settings.deadVolts : state.settings.deadVolts
+  const limit = state.settings.deadVolts
   const done = (): void => {
     const volts = values.map(readNumber)
     const bad = volts.findIndex((v) => v === null)
@@ -60,7 +57,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   }
   const again = predicted(view, places[at]!.between, limit)
   return (
-    <Sheet open onClose={onClose} title="Prove it dead" note={`${limit} V DC or less at every place. ${cls === 'B' ? `${full === undefined ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, five readings, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${state.power.state === 'live' ? 'It still counts as live: isolate it first.' : ''}`}>
+    <Sheet open onClose={onClose} title="Prove it dead" note={`${limit} V DC or less at every place. ${cls === 'B' ? `${full === null ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, five readings, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${state.power.state === 'live' ? 'It still counts as live: isolate it first.' : ''}`}>
       <div className="mb-3 grid grid-cols-[104px_minmax(0,1fr)] gap-3">
         <OneHand />
         <ul className="grid content-start gap-1">

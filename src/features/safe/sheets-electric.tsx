@@ -1,15 +1,15 @@
 'use client'
 import { useState } from 'react'
-import { deadAt, type Power } from '../../core/job'
-import { fullChargeVolts } from '../../core/machine'
+import { chargeOf, deadAt, type Power, proofLasts } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { readValue, unitLabel } from '../../core/units'
 import { Keypad } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { spanText } from '../../ui/time'
-import { type IsolationReason, isolationReasons, voltageClass } from '../../core/safety'
+import { type IsolationReason, isolationReasons } from '../../core/safety'
 import { useJob } from '../shared/context'
+import { FullCharge } from './full-charge'
 import { readFaultWords } from '../shared/read-words'
 
 const STATES: readonly { readonly value: Power; readonly label: string; readonly hint: string }[] = [
@@ -29,27 +29,28 @@ const WHY: Readonly<Record<IsolationReason, string>> = {
 
 /** What the electrical state is, and its proof. */
 export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
-  const { state, file, now, log, open, mayWork, settings } = useJob()
+  const { state, file, now, log, open, mayWork } = useJob()
   const [to, setTo] = useState<Power>(state.power.state)
   const proved = deadAt(state.power, now)
-  const volts = file?.pack ? fullChargeVolts(file.pack) : (state.machine.fullVolts ?? null)
+  const { cls, volts } = chargeOf(state)
+  const high = cls === 'B'
   const reasons = isolationReasons({
     fullVolts: volts, drives: file?.drives.length ?? 1, capacitors: !file || file.energy.some((e) => e.kind === 'capacitor'),
     packKilograms: file?.parts.find((p) => p.id === file.pack?.part)?.mass?.value ?? null,
   })
-  const high = volts === null || voltageClass(volts) === 'B'
   return (
     <Sheet open onClose={onClose} title={proved ? 'Shown to be dead' : 'Make it safe'} note={volts !== null ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}` : 'Its voltage at full charge is not known: it counts as above 60 V.'}>
       <div className="grid gap-4">
         {state.power.proof ? (
           <div className="rounded-md border border-rule p-3 text-[16px]">
-            <p className="font-semibold">{state.power.proof.dead ? '● Last proof' : '▲ Last reading was not dead'} · {state.power.proof.instrument}</p>
+            <p className="font-semibold">{state.power.proof.disputed ? '▲ Two devices disagree: it counts as not dead' : state.power.proof.dead ? '● Last proof' : '▲ Last reading was not dead'} · {state.power.proof.instrument}</p>
             {state.power.proof.readings.map((r) => <p key={r.between}>{r.between}: {r.volts} V</p>)}
             {state.power.proof.ended ? <p className="text-look">◆ Ended: {state.power.proof.ended}</p> : null}
           </div>
         ) : null}
+        <FullCharge />
         <ul className="grid gap-1 text-[16px]">{reasons.map((r) => <li key={r}><span className="font-bold text-look">◆ </span>{WHY[r]}</li>)}</ul>
-        <p className="text-[15px] text-steel">A proof ends when anything is plugged back{high ? ', when another takes over' : ''}, or after {spanText((high ? (settings.proofMinutesHigh ?? 30) : settings.proofMinutes) * 60_000)} with the pack aboard. With the pack out it holds until the pack returns.</p>
+        <p className="text-[15px] text-steel">A proof ends when anything is plugged back{high ? ', when another takes over' : ''}, or after {spanText(proofLasts(state.settings, cls) * 60_000)} with the pack aboard. With the pack out it holds until the pack returns.</p>
         {mayWork ? (
           <>
             <Tiles legend="How it stands" name="power" value={to} onChange={setTo} options={STATES} />

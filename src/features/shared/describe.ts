@@ -9,6 +9,7 @@ const fixingNames = (state: JobState, ids: readonly string[]): string => {
   return ids.length === 1 ? `${name}${first ? `, ${first.place}` : ''}` : `${ids.length} × ${name}`
 }
 
+const CHARGE_FROM = { label: 'by the charger’s label', cells: 'by its cells', reading: 'read at the pack' } as const
 const POWER = { live: 'live', isolated: 'isolated, pack aboard', out: 'pack out' } as const
 const PASS = { started: 'started by hand', seated: 'seated', final: 'final', marked: 'marked' } as const
 
@@ -29,6 +30,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'test-observed': return `Test: ${entry.body.text}`
     case 'test-skipped': return `Test left out: ${entry.body.text ?? entry.body.test}, ${entry.body.reason}`
     case 'fault-called': return `The fault: ${entry.body.fault}`
+    case 'voltage-told': return `Full charge: ${entry.body.volts} V, ${CHARGE_FROM[entry.body.from]}`
     case 'power-changed': return `Now ${POWER[entry.body.to]}`
     case 'proof-taken': return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${r.between}`).join('; ')} (${entry.body.instrument})`
     case 'plan-adopted': return `Plan taken: ${entry.body.plan.down.steps.length} steps down, ${entry.body.plan.up.steps.length} up (${entry.body.file} ${entry.body.revision})`

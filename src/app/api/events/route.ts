@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers'
 import { allowed } from '@/server/http'
-import { DEVICE_COOKIE, SESSION_COOKIE } from '@/server/cookies'
+import { DEVICE_COOKIE, KEY_COOKIE, SESSION_COOKIE } from '@/server/cookies'
 import { sessionFrom } from '@/server/session'
 import { noticeStream } from '@/server/streams'
 
@@ -13,7 +13,8 @@ export async function GET(request: Request): Promise<Response> {
   const jar = await cookies()
   const token = jar.get(SESSION_COOKIE)?.value
   const device = jar.get(DEVICE_COOKIE)?.value
-  return new Response(noticeStream(() => sessionFrom(token, device), request.signal), {
+  const key = jar.get(KEY_COOKIE)?.value
+  return new Response(noticeStream(() => sessionFrom(token, device, key), request.signal), {
     headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store, no-transform', 'x-accel-buffering': 'no' },
   })
 }
