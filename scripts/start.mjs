@@ -2,7 +2,7 @@
 import { choosePort, endEarlier, ensureBuild, forgetApp, recordApp, spawnApp, waitReady } from './lib/app.mjs'
 import { Cluster } from './lib/postgres.mjs'
 import { openTls } from './lib/tls.mjs'
-import { DATA, ensureDir, installModules, ROOT, say, spawnSync } from './lib/shell.mjs'
+import { alive, DATA, ensureDir, installModules, ROOT, say, spawnSync } from './lib/shell.mjs'
 
 const DEFAULT_PORT = 4310
 const [major, minor] = process.versions.node.split('.').map(Number)
@@ -33,6 +33,25 @@ async function stop(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0))
 
+/** A database that was killed is started again, with a word; the app finds it by itself. */
+function watchDatabase(databaseUrl) {
+  let mending = false
+  setInterval(async () => {
+    if (stopping || mending || alive(cluster.pid())) return
+    mending = true
+    say('The database ended without being told to. Starting it again …')
+    try {
+      const url = await cluster.start()
+      if (url !== databaseUrl) throw new Error('its port is taken by another program')
+      say('The database is back; nothing acknowledged is lost.')
+    } catch (error) {
+      say(`The database did not come back: ${error.message}. Trying again.`)
+    } finally {
+      mending = false
+    }
+  }, 2_000).unref()
+}
+
 // Under npm a SIGTERM reaches npm and its shell, not this process: when they are gone, it stops too.
 if (process.env.npm_lifecycle_event === 'start') {
   const parent = process.ppid
@@ -54,7 +73,7 @@ try {
   if (said) say(said)
   await ensureBuild()
   const port = process.env.NAILSMITH_PORT ? Number(process.env.NAILSMITH_PORT) : await choosePort(DEFAULT_PORT)
-  child = spawnApp({ port, databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: demo ? '1' : '0' } })
+  child = spawnApp({ port, databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: demo ? '1' : '0', NAILSMITH_LOG: `${DATA}/log` } })
   recordApp(child.pid, port)
   child.once('exit', (code) => {
     if (!stopping) {
@@ -71,6 +90,7 @@ try {
     listener = await openTls({ host: process.env.NAILSMITH_HOST, port: tlsPort, certFile: process.env.NAILSMITH_TLS_CERT, keyFile: process.env.NAILSMITH_TLS_KEY, target: port })
     say(`Tablets on the shop's network: https://<this machine's name>:${tlsPort}`)
   }
+  if (cluster) watchDatabase(databaseUrl)
   say('Ctrl+C stops the app and its database.')
 } catch (error) {
   console.error(`\nNailsmith could not start: ${error.message}`)

@@ -1,6 +1,8 @@
-// A TLS listener for tablets on the shop's network: what comes in is handed on, byte for byte, to the app on loopback.
+// A TLS listener for tablets on the shop's network: requests are handed on to the app on loopback, with the tablet's own address beside
+// them, by which tries to sign in are counted.
 import { readFileSync } from 'node:fs'
-import net from 'node:net'
+import http from 'node:http'
+import https from 'node:https'
 import tls from 'node:tls'
 
 /** Opens the listener; returns its server. Throws with a plain message where the certificate or key cannot be used. */
@@ -13,15 +15,17 @@ export async function openTls({ host, port, certFile, keyFile, target }) {
   } catch (error) {
     throw new Error(`the certificate or key cannot be used: ${error.message}`)
   }
-  const server = tls.createServer(options, (outer) => {
-    const inner = net.connect({ host: '127.0.0.1', port: target })
-    outer.pipe(inner)
-    inner.pipe(outer)
-    const end = () => {
-      outer.destroy()
-      inner.destroy()
-    }
-    for (const socket of [outer, inner]) socket.on('error', end).on('close', end)
+  const agent = new http.Agent({ keepAlive: true })
+  const server = https.createServer(options, (request, response) => {
+    // What a tablet says of its own address is not believed.
+    const headers = { ...request.headers, 'x-forwarded-for': request.socket.remoteAddress ?? 'unknown', 'x-forwarded-proto': 'https', 'x-forwarded-host': request.headers.host ?? '' }
+    const inner = http.request({ host: '127.0.0.1', port: target, method: request.method, path: request.url, headers, agent }, (answer) => {
+      response.writeHead(answer.statusCode ?? 502, answer.headers)
+      answer.pipe(response)
+    })
+    inner.on('error', () => (response.headersSent ? response.destroy() : response.writeHead(502).end()))
+    response.on('close', () => inner.destroy())
+    request.pipe(inner)
   })
   server.on('tlsClientError', () => undefined)
   await new Promise((resolve, reject) => server.once('error', reject).listen(port, host, resolve))

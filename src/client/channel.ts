@@ -6,12 +6,24 @@ export type Word =
   | { readonly type: 'pending'; readonly jobId: string; readonly drafts: readonly EntryDraft[] }
   | { readonly type: 'confirmed'; readonly jobId: string; readonly entries: readonly (Entry | UnknownEntry)[] }
   | { readonly type: 'shelved'; readonly jobId: string; readonly ids: readonly string[] }
+  /** Entries that stay in the outbox until somebody else sends them, or the server is renewed; empty when none does any more. */
+  | { readonly type: 'held'; readonly held: readonly Held[] }
+  /** The server holds another past of this job. */
+  | { readonly type: 'other past'; readonly jobId: string }
+  /** Who is signed in on this browser now. */
+  | { readonly type: 'person'; readonly person: string }
   | { readonly type: 'link'; readonly link: Link }
   /** The event stream has just opened: whatever came before was not told. */
   | { readonly type: 'opened' }
 
-/** How the browser stands towards the server. */
-export type Link = 'joined' | 'alone' | 'signed out'
+export interface Held {
+  readonly id: string
+  readonly jobId: string
+  readonly reason: string
+}
+
+/** How the browser stands towards the server; `troubled`: it answers, but cannot write. */
+export type Link = 'joined' | 'alone' | 'signed out' | 'troubled'
 
 type Hearer = (word: Word) => void
 

@@ -5,27 +5,40 @@ import type { Entry, EntryDraft } from '../core/job'
 
 /** A server of one job: numbers entries, knows ids, and can be broken in the ways that networks break. */
 class FakeServer {
-  readonly entries: Entry[] = []
-  mode: 'up' | 'down' | 'answer lost' | 'signed out' | 'restarting' | 'refuses odd' = 'up'
+  entries: Entry[] = []
+  history = 'first'
+  person = 'p-ines'
+  mode: 'up' | 'down' | 'answer lost' | 'signed out' | 'restarting' | 'refuses odd' | 'viewer' | 'older' = 'up'
   posts: number[] = []
+  readonly agrees: number[] = []
   photos: number = 0
 
   readonly fetch = vi.fn(async (url: string, init?: RequestInit): Promise<Response> => {
     if (this.mode === 'down') throw new TypeError('Failed to fetch')
     if (this.mode === 'signed out') return Response.json({ message: 'sign in' }, { status: 401 })
     if (this.mode === 'restarting') return Response.json({}, { status: 503 })
+    if (url === '/api/photos' && this.mode === 'viewer') return Response.json({ message: 'A viewer may not do this.' }, { status: 403 })
     if (url === '/api/photos') return ((this.photos += 1), Response.json({ id: 'x' }))
     if (init?.method !== 'POST') {
-      const after = Number(new URL(url, 'http://x').searchParams.get('after'))
-      return Response.json({ entries: this.entries.slice(after), lastSeq: this.entries.length, now: Date.now() })
+      const query = new URL(url, 'http://x').searchParams
+      const after = Number(query.get('after'))
+      const seen = query.get('seen')
+      if (after > this.entries.length || (seen !== null && query.get('chain') !== this.chain(Number(seen)))) return Response.json({ past: 'other', again: 'later' }, { status: 409 })
+      return Response.json({ entries: this.entries.slice(after), lastSeq: this.entries.length, chain: this.chain(this.entries.length), history: this.history, person: this.person, now: Date.now() })
     }
-    const batch = JSON.parse(String(init.body)) as EntryDraft[]
+    const sent = JSON.parse(String(init.body)) as EntryDraft[] | { agrees: number; entries: EntryDraft[] }
+    const batch = Array.isArray(sent) ? sent : sent.entries
+    const history = (init.headers as Record<string, string>)['x-nailsmith-history']
+    if (history !== undefined && history !== this.history) return Response.json({ message: 'another past', again: 'later' }, { status: 409 })
+    if (!Array.isArray(sent)) this.agrees.push(sent.agrees)
     this.posts.push(batch.length)
     if (JSON.stringify(batch).length > 256_000) return Response.json({ message: 'too much' }, { status: 413 })
     const answers = batch.map((draft) => {
       const known = this.entries.find((e) => e.id === draft.id)
       if (known) return { id: draft.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt }
-      if (this.mode === 'refuses odd' && (draft.body as { text: string }).text.startsWith('odd')) return { id: draft.id, status: 'refused', reason: 'odd' }
+      if (this.mode === 'refuses odd' && (draft.body as { text: string }).text.startsWith('odd')) return { id: draft.id, status: 'refused', reason: 'odd', again: 'never' }
+      if (this.mode === 'viewer' && draft.by !== 'p-runa') return { id: draft.id, status: 'refused', reason: 'A viewer reads; ask a mechanic to log this.', again: 'other person' }
+      if (this.mode === 'older' && draft.kind === 'voltage-told') return { id: draft.id, status: 'refused', reason: 'not known here', again: 'newer build' }
       return this.store(draft)
     })
     if (this.mode === 'answer lost') {
@@ -34,6 +47,10 @@ class FakeServer {
     }
     return Response.json({ answers, lastSeq: this.entries.length, now: Date.now() })
   })
+
+  chain(seq: number): string {
+    return this.entries.slice(0, seq).map((e) => e.id).join()
+  }
 
   store(draft: EntryDraft) {
     const seq = this.entries.length + 1
@@ -48,9 +65,9 @@ let server: FakeServer
 let stops: (() => void)[] = []
 let kept: Map<string, string>
 
-async function open(entries: readonly Entry[] = []) {
+async function open(entries: readonly Entry[] = [], person = 'p-ines') {
   const { JournalClient } = await import('./journal')
-  const client = new JournalClient({ jobId: JOB, device: TABLET, person: 'p-ines', entries })
+  const client = new JournalClient({ jobId: JOB, device: TABLET, person, entries })
   stops.push(client.start())
   await vi.waitFor(() => expect(client.snapshot().ready).toBe(true))
   return client
@@ -225,5 +242,239 @@ describe('the clock', () => {
     const again = await import('./clock')
     again.recallClock()
     expect(Math.abs(again.now() - Date.now() - 3_600_000)).toBeLessThan(100)
+  })
+})
+
+describe('one entry never holds up another', () => {
+  it('what waits for somebody else stays, with why, while the rest goes; and goes once somebody is signed in who may', async () => {
+    server.mode = 'viewer'
+    server.person = 'p-runa'
+    const viewer = await open([], 'p-runa')
+    const { putWaiting, numbered } = await import('./store')
+    await putWaiting(numbered(Array.from({ length: 30 }, (_, i): EntryDraft => ({ ...other(`work ${i}`), by: 'p-ines', device: TABLET }))))
+    viewer.log('note-added', { text: 'mine' })
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['mine']), { timeout: 5_000 })
+    await vi.waitFor(() => expect(viewer.snapshot().held).toHaveLength(30))
+    expect(viewer.snapshot().held[0]?.reason).toMatch(/A viewer reads/)
+    expect(viewer.snapshot().shelf).toEqual([])
+    stops.splice(0).forEach((stop) => stop())
+    server.mode = 'up'
+    server.person = 'p-ines'
+    const lead = await open([], 'p-ines')
+    await vi.waitFor(() => expect(lead.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
+    expect(texts(server.entries).slice(1)).toEqual(Array.from({ length: 30 }, (_, i) => `work ${i}`))
+    expect(lead.snapshot().held).toEqual([])
+  })
+
+  it('a kind that an older server does not know waits for it to be renewed', async () => {
+    server.mode = 'older'
+    const client = await open()
+    client.logAll([{ kind: 'voltage-told', body: { from: 'label', volts: 54.6 } }, { kind: 'note-added', body: { text: 'after it' } }])
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['after it']), { timeout: 5_000 })
+    expect(client.snapshot().shelf).toEqual([])
+    expect(client.snapshot().unsent.size).toBe(1)
+  })
+
+  it('text cut inside an emoji or with a NUL is made whole before it is kept', async () => {
+    const client = await open()
+    client.log('note-added', { text: `ok ${'👍'.slice(0, 1)}\u0000` })
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['ok \ufffd']), { timeout: 5_000 })
+  })
+
+  it('a photo waits as its line does, and goes when somebody may send it', async () => {
+    server.mode = 'viewer'
+    const { putPhoto, unsentPhotos } = await import('./store')
+    await putPhoto({ id: 'p', jobId: JOB, blob: new Blob(['x'], { type: 'image/jpeg' }), at: 1, sent: false })
+    const client = await open([], 'p-runa')
+    const { kick } = await import('./send')
+    await vi.waitFor(async () => expect((await unsentPhotos())[0]?.fault).toBeUndefined())
+    expect(client.snapshot().badPhotos).toEqual([])
+    server.mode = 'up'
+    kick()
+    await vi.waitFor(() => expect(server.photos).toBe(1), { timeout: 5_000 })
+  })
+
+  it('what an older build put on the shelf is offered once more, and by a tap again', async () => {
+    const { putWaiting, numbered, shelve } = await import('./store')
+    const draft = { ...other('shelved'), by: 'p-ines', device: TABLET }
+    await putWaiting(numbered([draft]))
+    await shelve([{ id: draft.id, jobId: JOB, reason: 'then', at: 1, draft }])
+    const client = await open()
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['shelved']), { timeout: 5_000 })
+    server.mode = 'refuses odd'
+    client.log('note-added', { text: 'odd one' })
+    await vi.waitFor(() => expect(client.snapshot().shelf).toHaveLength(1), { timeout: 5_000 })
+    server.mode = 'up'
+    await client.offer(client.snapshot().shelf[0]!.id)
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['shelved', 'odd one']), { timeout: 5_000 })
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0))
+    expect(client.snapshot().shelf).toEqual([])
+  })
+})
+
+describe('storage that fails while the page is open', () => {
+  const breakIt = async (localToo: boolean): Promise<void> => {
+    const { IDBObjectStore } = await import('fake-indexeddb')
+    vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
+    if (localToo) vi.stubGlobal('localStorage', { ...localStorage, getItem: () => null, key: () => null, length: 0, setItem: () => { throw new DOMException('full', 'QuotaExceededError') }, removeItem: () => undefined })
+  }
+  afterEach(() => vi.restoreAllMocks())
+
+  it('with a network the entry goes out all the same', async () => {
+    const client = await open()
+    await breakIt(true)
+    client.log('note-added', { text: 'a' })
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['a']), { timeout: 5_000 })
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
+    expect(client.snapshot().unkept.size).toBe(0)
+    expect(texts(client.snapshot().entries)).toEqual(['a'])
+  })
+
+  it('without one it says at once that nothing keeps it, and sends it when the network is back', async () => {
+    const client = await open()
+    server.mode = 'down'
+    await breakIt(true)
+    client.log('note-added', { text: 'a' })
+    await vi.waitFor(() => expect(client.snapshot().unkept.size).toBe(1))
+    server.mode = 'up'
+    await vi.waitFor(() => expect(client.snapshot().unkept.size).toBe(0), { timeout: 8_000 })
+    expect(texts(server.entries)).toEqual(['a'])
+  })
+
+  it('with the second store whole it is kept there, through a reload', async () => {
+    const client = await open()
+    server.mode = 'down'
+    await breakIt(false)
+    client.log('note-added', { text: 'a' })
+    expect(client.snapshot().unkept.size).toBe(0)
+    stops.splice(0).forEach((stop) => stop())
+    vi.restoreAllMocks()
+    vi.resetModules()
+    server.mode = 'up'
+    await open()
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['a']), { timeout: 5_000 })
+  })
+})
+
+describe('order', () => {
+  it('is that of the device’s counter: a clock put back does not send the crossing-out before the entry', async () => {
+    server.mode = 'down'
+    const client = await open()
+    const id = client.log('note-added', { text: 'wrong' })
+    await new Promise((resolve) => setTimeout(resolve, 30))
+    vi.spyOn(Date, 'now').mockReturnValue(Date.now() - 3 * 3_600_000)
+    client.log('struck', { target: id })
+    await new Promise((resolve) => setTimeout(resolve, 30))
+    vi.restoreAllMocks()
+    server.mode = 'up'
+    await vi.waitFor(() => expect(server.entries.map((e) => e.kind)).toEqual(['note-added', 'struck']), { timeout: 8_000 })
+    expect(client.snapshot().state.notes).toEqual([])
+  })
+  it('goes on above what an outbox from before counters holds, and takes up its jottings', async () => {
+    const { putWaiting } = await import('./store')
+    const old = { ...other('old'), by: 'p-ines', device: TABLET }
+    await putWaiting([{ id: old.id, jobId: JOB, n: Date.now() * 1000, draft: old }])
+    server.mode = 'down'
+    const client = await open()
+    client.log('note-added', { text: 'new' })
+    await new Promise((resolve) => setTimeout(resolve, 30))
+    server.mode = 'up'
+    await vi.waitFor(() => expect(texts(server.entries)).toEqual(['old', 'new']), { timeout: 8_000 })
+  })
+})
+
+describe('a backup put back', () => {
+  /** Ten entries, three of another tablet; then the server is put back to five and somebody writes two more. */
+  async function ahead(writeMore: boolean) {
+    const client = await open()
+    for (let i = 1; i <= 10; i++) {
+      if (i % 3 === 0) {
+        server.store(other(`theirs ${i}`))
+        const { tell } = await import('./channel')
+        tell({ type: 'notice', jobId: JOB, seq: server.entries.length })
+      } else client.log('note-added', { text: `mine ${i}` })
+      await vi.waitFor(() => expect(client.snapshot().state.seq).toBe(i), { timeout: 5_000 })
+      await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
+    }
+    await vi.waitFor(async () => expect((await (await import('./store')).knownPast(JOB))?.seq).toBeGreaterThanOrEqual(9))
+    server.entries = server.entries.slice(0, 5)
+    server.history = 'second'
+    if (writeMore) for (const t of ['after 1', 'after 2', 'after 3', 'after 4', 'after 5', 'after 6']) server.store(other(t))
+    return client
+  }
+
+  it.each([['and nothing written since', false], ['and more written since than was lost', true]] as const)('%s: the tablet notices, shows what the server has, and offers back what it has not', async (_, more) => {
+    const client = await ahead(more)
+    const { tell } = await import('./channel')
+    tell({ type: 'opened' })
+    await vi.waitFor(() => expect(client.snapshot().lost).toHaveLength(5), { timeout: 5_000 })
+    expect(texts(client.snapshot().entries)).toEqual(texts(server.entries))
+    expect(client.snapshot().lost.map((l) => [l.entry.seq, l.agrees])).toEqual([[6, 5], [7, 5], [8, 5], [9, 5], [10, 5]])
+    await client.giveBack()
+    expect(client.snapshot().lost).toEqual([])
+    expect(server.agrees).toEqual([5])
+    expect(new Set(texts(server.entries))).toEqual(new Set([...['mine 1', 'mine 2', 'theirs 3', 'mine 4', 'mine 5', 'theirs 6', 'mine 7', 'mine 8', 'theirs 9', 'mine 10'], ...(more ? ['after 1', 'after 2', 'after 3', 'after 4', 'after 5', 'after 6'] : [])]))
+    await vi.waitFor(() => expect(texts(client.snapshot().entries)).toEqual(texts(server.entries)))
+  })
+
+  it('what was logged in the other past and not sent goes up as such', async () => {
+    const client = await ahead(false)
+    server.mode = 'down'
+    client.log('note-added', { text: 'unsent' })
+    await new Promise((resolve) => setTimeout(resolve, 30))
+    server.mode = 'up'
+    await vi.waitFor(() => expect(texts(server.entries)).toContain('unsent'), { timeout: 10_000 })
+    expect(server.agrees).toContain(5)
+    expect(client.snapshot().lost).toHaveLength(5)
+  })
+
+  it('is noticed at the next start, from what was kept', async () => {
+    await ahead(true)
+    stops.splice(0).forEach((stop) => stop())
+    vi.resetModules()
+    const again = await open(server.entries.slice())
+    await vi.waitFor(() => expect(again.snapshot().lost).toHaveLength(5), { timeout: 5_000 })
+    expect(texts(again.snapshot().entries)).toEqual(texts(server.entries))
+  })
+})
+
+describe('somebody else signed in on this browser', () => {
+  it('an old page logs nothing any more in the name of the one before', async () => {
+    const client = await open()
+    const { tell } = await import('./channel')
+    tell({ type: 'person', person: 'p-marit' })
+    expect(client.snapshot().stranger).toBe('p-marit')
+    expect(client.log('note-added', { text: 'x' })).toBeUndefined()
+    expect(client.snapshot().entries).toEqual([])
+  })
+  it('is noticed from the server’s answer too', async () => {
+    server.person = 'p-marit'
+    const client = await open()
+    await vi.waitFor(() => expect(client.snapshot().stranger).toBe('p-marit'))
+  })
+})
+
+describe('a clock that somebody put forward', () => {
+  it('does not make a cure be over: what has run since the server last spoke counts', async () => {
+    const { measure, now, surely, clockDoubtful } = await import('./clock')
+    const device = Date.now()
+    measure(device, device, device)
+    expect(clockDoubtful()).toBe(false)
+    vi.spyOn(Date, 'now').mockReturnValue(device + 3 * 3_600_000)
+    expect(now() - device).toBeGreaterThan(3 * 3_599_000)
+    expect(surely() - device).toBeLessThan(60_000)
+    expect(clockDoubtful()).toBe(true)
+    vi.restoreAllMocks()
+    // Opened anew without the server: nothing is known to have run since.
+    vi.resetModules()
+    const again = await import('./clock')
+    again.recallClock()
+    vi.spyOn(Date, 'now').mockReturnValue(device + 3 * 3_600_000)
+    expect(again.surely() - device).toBeLessThan(60_000)
+    again.measure(device + 3 * 3_600_000, device + 3 * 3_600_000, device + 3 * 3_600_000)
+    expect(again.clockDoubtful()).toBe(false)
+    vi.restoreAllMocks()
   })
 })

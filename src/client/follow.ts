@@ -28,6 +28,8 @@ function listen(): void {
     const [jobId, seq] = event.data.split(':')
     if (jobId && seq) tell({ type: 'notice', jobId, seq: Number(seq) })
   }
+  // The server's database was away: what was written meanwhile was not told.
+  source.addEventListener('opened', () => tell({ type: 'opened' }))
   source.addEventListener('signed-out', () => {
     source.close()
     say('signed out')

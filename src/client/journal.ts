@@ -1,10 +1,12 @@
 import { v7 } from 'uuid'
 import { type Bodies, emptyState, type Entry, type EntryDraft, fold, type JobState, type Kind, reduce, type UnknownEntry } from '../core/job'
-import { hear, type Link, tell } from './channel'
+import { mended } from '../core/text'
+import { type Held, hear, type Link, tell } from './channel'
 import { measure, now, recallClock } from './clock'
 import { follow } from './follow'
-import { kick, sendAs } from './send'
-import { faultyPhotos, heldEntries, holdEntries, putWaiting, type QueuedPhoto, type Shelved, shelved, unshelve, waiting } from './store'
+import { giveBack, takeOtherPast } from './past'
+import { ANSWER_MS, kick, sendAs, sendUnkept, unkeptIds } from './send'
+import { faultyPhotos, heldEntries, holdEntries, jot, keepPast, knownPast, type Lost, lostEntries, numbered, offerAgain, putWaiting, type QueuedPhoto, rubOut, type Shelved, shelved, unshelve, waiting } from './store'
 
 /** What a job's screen is drawn from. */
 export interface JournalView {
@@ -17,6 +19,14 @@ export interface JournalView {
   readonly badPhotos: readonly QueuedPhoto[]
   readonly link: Link
   readonly ready: boolean
+  /** Entries of this job that wait for somebody else to sign in, or for a newer server, with why. */
+  readonly held: readonly Held[]
+  /** Entries that nothing on this device keeps: they are gone if the page is left before they are sent. */
+  readonly unkept: ReadonlySet<string>
+  /** Entries that this device holds and the server has lost. */
+  readonly lost: readonly Lost[]
+  /** Somebody else is signed in on this browser now: their id. Nothing is logged here in the name of the one before. */
+  readonly stranger: string | null
   /** False where this browser keeps nothing, as in some private windows: then nothing can be logged here. */
   readonly keeps: boolean
 }
@@ -39,6 +49,11 @@ export class JournalClient {
   private link: Link = 'joined'
   private ready = false
   private keeps = true
+  private held: readonly Held[] = []
+  private lost: readonly Lost[] = []
+  private stranger: string | null = null
+  private changingPast = false
+  private unjotted: ReadonlySet<string> = new Set()
   private base: JobState
   private baseCount = 0
   private view: JournalView
@@ -46,6 +61,8 @@ export class JournalClient {
   private stopHearing: (() => void) | null = null
   private poll: ReturnType<typeof setInterval> | undefined
   private reading = false
+  /** The past that is held has still to be compared with the server's: once a load, and whenever the stream opens anew. */
+  private checkPast = false
   private readAgain = false
 
   constructor(private readonly options: JournalOptions) {
@@ -65,10 +82,14 @@ export class JournalClient {
   start(): () => void {
     recallClock()
     sendAs(this.options.person)
+    tell({ type: 'person', person: this.options.person })
     this.stopHearing = hear((word) => {
       if (word.type === 'link') this.setLink(word.link)
-      else if (word.type === 'opened') void this.read()
+      else if (word.type === 'person') this.meet(word.person)
+      else if (word.type === 'held') this.setHeld(word.held)
+      else if (word.type === 'opened') void ((this.checkPast = true), this.read())
       else if (word.jobId !== this.options.jobId) return
+      else if (word.type === 'other past') void this.otherPast()
       else if (word.type === 'notice') word.seq > this.lastSeq() && void this.read()
       else if (word.type === 'confirmed') this.take(word.entries)
       else if (word.type === 'pending') this.addPending(word.drafts)
@@ -93,21 +114,84 @@ export class JournalClient {
   }
 
   logAll(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]): string[] {
+    if (this.stranger !== null) return []
     const at = now()
     const drafts = items.map(({ kind, body }): EntryDraft => ({
-      id: v7(), jobId: this.options.jobId, base: this.lastSeq(), at, by: this.options.person, device: this.options.device, kind, v: 1, body,
+      id: v7(), jobId: this.options.jobId, base: this.lastSeq(), at, by: this.options.person, device: this.options.device, kind, v: 1, body: mended(body),
     }))
+    const fresh = numbered(drafts)
+    const jotted = jot(fresh)
     this.addPending(drafts)
-    void putWaiting(drafts).then(() => {
-      tell({ type: 'pending', jobId: this.options.jobId, drafts })
-      kick()
-    })
+    void putWaiting(fresh).then(
+      () => {
+        rubOut(drafts.map((d) => d.id))
+        tell({ type: 'pending', jobId: this.options.jobId, drafts })
+        kick()
+      },
+      () => {
+        // The storage fails while the page is open: it is sent from here, and the screen says at once where nothing keeps it.
+        sendUnkept(fresh)
+        if (!jotted) this.redraw()
+      },
+    )
+    if (!jotted) this.unjotted = new Set([...this.unjotted, ...drafts.map((d) => d.id)])
     return drafts.map((d) => d.id)
   }
 
   async putAway(id: string): Promise<void> {
     await unshelve(id)
     await this.refreshShelf([])
+  }
+
+  /** Puts a shelved entry back among those that wait to be sent. */
+  async offer(id: string): Promise<void> {
+    const draft = this.shelf.find((s) => s.id === id)?.draft
+    await offerAgain([id])
+    await this.refreshShelf([])
+    if (draft) this.addPending([draft])
+    kick()
+  }
+
+  /** Gives back what the server has lost; reads on when it is done. */
+  async giveBack(): Promise<void> {
+    await giveBack(this.lost)
+    this.lost = await lostEntries(this.options.jobId)
+    this.redraw()
+    await this.read()
+  }
+
+  private meet(person: string): void {
+    const stranger = person === this.options.person ? null : person
+    if (stranger === this.stranger) return
+    this.stranger = stranger
+    // What is sent from here goes by their session.
+    sendAs(person)
+    this.redraw()
+  }
+
+  private setHeld(held: readonly Held[]): void {
+    this.held = held.filter((h) => h.jobId === this.options.jobId)
+    this.redraw()
+  }
+
+  /** The server holds another past of this job: this browser takes it over, and keeps what the server has lost. */
+  private async otherPast(): Promise<void> {
+    if (this.changingPast) return
+    this.changingPast = true
+    try {
+      const entries = await takeOtherPast(this.options.jobId, [...this.confirmed.values()])
+      if (!entries) return this.setLink('alone')
+      this.confirmed = new Map(entries.map((e) => [e.seq, e]))
+      this.base = emptyState(this.options.jobId)
+      this.baseCount = 0
+      this.lost = await lostEntries(this.options.jobId)
+      this.redraw()
+      kick()
+    } catch {
+      this.setLink('alone')
+    } finally {
+      this.changingPast = false
+    }
   }
 
   /** The highest seq up to which nothing is missing here. */
@@ -120,8 +204,14 @@ export class JournalClient {
   private async load(): Promise<void> {
     const { jobId } = this.options
     const [held, unsent, shelf, badPhotos] = await Promise.all([heldEntries(jobId), waiting(jobId), shelved(jobId), faultyPhotos(jobId)])
-    for (const entry of held) this.confirmed.set(entry.seq, entry)
-    void holdEntries(this.options.entries)
+    // What the page came with is the server's; what is held beside it is believed only where it goes on from there.
+    const came = new Map(this.options.entries.map((e) => [e.seq, e.id]))
+    const parted = held.some((e) => came.has(e.seq) && came.get(e.seq) !== e.id)
+    if (!parted) for (const entry of held) if (!this.confirmed.has(entry.seq)) this.confirmed.set(entry.seq, entry)
+    if (!parted) void holdEntries(this.options.entries).catch(() => undefined)
+    this.lost = await lostEntries(jobId).catch(() => [])
+    this.checkPast = true
+    if (parted) await this.otherPast()
     this.shelf = shelf
     this.badPhotos = badPhotos
     this.ready = true
@@ -167,16 +257,26 @@ export class JournalClient {
     try {
       for (let more = true; more; ) {
         const sentAt = Date.now()
-        const response = await fetch(`/api/jobs/${this.options.jobId}/entries?after=${this.lastSeq()}`, { cache: 'no-store' })
+        const { jobId } = this.options
+        const past = this.checkPast ? await knownPast(jobId).catch(() => null) : null
+        const seen = past && past.seq <= this.lastSeq() ? `&seen=${past.seq}&chain=${past.chain}` : ''
+        const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, { cache: 'no-store', signal: AbortSignal.timeout(ANSWER_MS) })
         if (response.status === 401) return this.setLink('signed out')
-        if (!response.ok) return this.setLink('alone')
-        const { entries, lastSeq, now: serverNow } = (await response.json()) as { entries: (Entry | UnknownEntry)[]; lastSeq: number; now: number }
+        if (response.status === 409 || (response.status === 404 && this.lastSeq() > 0)) return void this.otherPast()
+        if (!response.ok) return this.setLink(response.status >= 500 ? 'troubled' : 'alone')
+        const { entries, lastSeq, chain, history, person, now: serverNow } = (await response.json()) as { entries: (Entry | UnknownEntry)[]; lastSeq: number; chain?: string; history?: string; person?: string; now: number }
         measure(serverNow, sentAt, Date.now())
         this.setLink('joined')
+        this.checkPast = false
+        if (person) this.meet(person)
+        if (lastSeq < this.lastSeq()) return void this.otherPast()
         if (entries.length > 0) {
-          await holdEntries(entries)
+          // Where the storage fails the page goes on all the same.
+          await holdEntries(entries).catch(() => undefined)
           this.take(entries)
         }
+        const at = entries.at(-1)?.seq ?? this.lastSeq()
+        if (chain && history && at === this.lastSeq()) await keepPast({ jobId, history, seq: at, chain }).catch(() => undefined)
         more = entries.length > 0 && this.lastSeq() < lastSeq
       }
     } catch {
@@ -202,6 +302,11 @@ export class JournalClient {
     this.listeners.forEach((listener) => listener())
   }
 
+  private unkeptNow(): ReadonlySet<string> {
+    const alive = unkeptIds()
+    return new Set([...this.unjotted].filter((id) => alive.has(id)))
+  }
+
   private draw(): JournalView {
     const contiguous = this.lastSeq()
     const confirmed: (Entry | UnknownEntry)[] = []
@@ -212,6 +317,6 @@ export class JournalClient {
     const pending = this.pending.map((draft, i) => ({ ...draft, seq: contiguous + 1 + i, receivedAt: null, sentBy: null }) as Entry)
     const entries = [...confirmed, ...pending]
     const state = pending.length === 0 ? this.base : (fold(this.base, pending) ?? reduce(this.options.jobId, entries))
-    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, badPhotos: this.badPhotos, link: this.link, ready: this.ready, keeps: this.keeps }
+    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, badPhotos: this.badPhotos, held: this.held, lost: this.lost, unkept: this.unkeptNow(), stranger: this.stranger, link: this.link, ready: this.ready, keeps: this.keeps }
   }
 }

@@ -22,16 +22,16 @@ const NO_PAGE = `<!doctype html><html lang="en"><meta charset="utf-8"><meta name
 <body style="font:18px sans-serif;background:#e7e3da;color:#15202b;padding:2rem;max-width:32rem"><h1>No connection</h1>
 <p>This page was not open on this device before, so it is not kept here. Jobs that were open still are: go back to one of them.</p></body></html>`
 
+// A server that says nothing for so long is not waited for where the page is kept.
+const PATIENCE_MS = 3_000
+
 async function page(request) {
   const path = new URL(request.url).pathname
-  try {
-    const response = await fetch(request)
-    if (response.status < 500) return response
-  } catch {
-    // No network: fall through to what is kept.
-  }
   const kept = await (await caches.open(PAGES)).match(path)
-  return kept ?? new Response(NO_PAGE, { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } })
+  // No network, or a server in trouble: what is kept.
+  const asked = fetch(request).then((response) => (response.status < 500 ? response : null), () => null)
+  const late = kept ? new Promise((resolve) => setTimeout(() => resolve(null), PATIENCE_MS)) : new Promise(() => undefined)
+  return (await Promise.race([asked, late])) ?? kept ?? new Response(NO_PAGE, { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } })
 }
 
 async function file(request) {

@@ -1,3 +1,4 @@
+import { wellFormed } from '../core/text'
 import type { Db } from './client'
 
 export interface MachineRow {
@@ -17,10 +18,10 @@ export async function listMachines(sql: Db): Promise<MachineRow[]> {
 
 /** What can be done to each machine, as its newest file names it. */
 export async function listJobsToDo(sql: Db): Promise<Readonly<Record<string, readonly string[]>>> {
-  const rows = await sql<{ id: string; names: readonly string[] }[]>`
-    select distinct on (machine_id) machine_id as id, array(select goal->>'name' from json_array_elements(file->'goals') as goal) as names
-    from machine_revisions order by machine_id, added_at desc`
-  return Object.fromEntries(rows.map((r) => [r.id, r.names]))
+  // Names are read here and not in SQL: one stored name that PostgreSQL cannot turn into text must not stop everybody's taking in.
+  const rows = await sql<{ id: string; goals: readonly { readonly name?: unknown }[] | null }[]>`
+    select distinct on (machine_id) machine_id as id, file->'goals' as goals from machine_revisions order by machine_id, added_at desc`
+  return Object.fromEntries(rows.map((r) => [r.id, (Array.isArray(r.goals) ? r.goals : []).flatMap((g) => (typeof g?.name === 'string' ? [wellFormed(g.name)] : []))]))
 }
 
 /** A file's text as it was put in, or null. */

@@ -24,10 +24,15 @@ const steps = goals.flatMap((g) => {
 describe('cautions', () => {
   it('have a text for every hazard that a step of the Dunlin names', () => {
     const named = new Set(steps.flatMap((s) => s.cautions))
-    expect([...named].filter((id) => !CAUTIONS[id])).toEqual([])
+    expect([...named].filter((id) => !Object.hasOwn(CAUTIONS, id))).toEqual([])
   })
   it('give the hazard first', () => {
-    expect(cautionsOf(['H36', 'H43', 'H999']).map((c) => c.level)).toEqual(['stop', 'look'])
+    expect(cautionsOf(['H36', 'H43']).map((c) => c.level)).toEqual(['stop', 'look'])
+  })
+  it('one that nobody knows stops all the same: it is shown by name and no pedal passes it', () => {
+    expect(cautionsOf(['H36', 'H999'])[0]).toMatchObject({ level: 'stop', text: expect.stringMatching(/“H999”/) })
+    const step = steps.find(pedalMay)!
+    expect(pedalMay({ ...step, cautions: ['constructor'] })).toBe(false)
   })
   it('no pedal passes a check, a reading, power, heat or air under pressure', () => {
     const passed = new Set(steps.filter(pedalMay).map((s) => s.action))

@@ -1,6 +1,7 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
 import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHINE_CLASSES, type MachineFile, PASSES } from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
+import { tooDeep } from '../core/text'
 
 export const FORMAT = 'nailsmith-machine/1'
 const MAJOR = 1
@@ -110,6 +111,7 @@ export function parseMachineFile(text: string): Result<MachineFile, { readonly k
   const major = typeof format === 'string' ? /^nailsmith-machine\/(\d+)/.exec(format)?.[1] : undefined
   if (major === undefined) return wrong([{ at: '/format', text: `This is not a machine file: its format should be "${FORMAT}".` }])
   if (Number(major) > MAJOR) return wrong([{ at: '/format', text: `This file is of format ${String(format)}, newer than this Nailsmith reads. Renew Nailsmith first.` }])
+  if (tooDeep(value)) return wrong([{ at: '', text: 'It is nested deeper than any machine file.' }])
   try {
     machineFileShape.validateSync(value, { abortEarly: false })
   } catch (error) {
@@ -146,6 +148,12 @@ function sentence(fault: FileFault): string {
       return `Nothing frees ${quoted}: it wants ${fault.expected}.`
     case 'never true':
       return `${quoted} wants ${fault.expected ?? 'at least one choice'}.`
+    case 'unknown check':
+      return `No check is called ${quoted}${fault.expected ? `; “${fault.expected}” is` : ''}.`
+    case 'unknown caution':
+      return `No caution is called ${quoted}${fault.expected ? `; “${fault.expected}” is` : ''}.`
+    case 'bad text':
+      return 'This text holds a character that cannot be kept: half of a pair, or a NUL.'
     case 'bad not':
       return `“not” may hold ${fault.expected}, not ${quoted}.`
   }

@@ -4,7 +4,6 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { cut } from '../core/text'
 import { addToShop, changeSomebody, endOne, type PersonChange } from './people'
-import { takeIn } from './jobs'
 import { originFault } from './origin'
 import { may } from './permissions'
 import { currentSession } from './session'
@@ -55,24 +54,6 @@ export async function firstLeadAction(_: FormState, form: FormData): Promise<For
   if ('message' in result) return { message: result.message, values: { name } }
   await openSession(result.personId)
   redirect('/')
-}
-
-export async function takeInAction(_: FormState, form: FormData): Promise<FormState> {
-  const fault = await foreign()
-  if (fault) return fault
-  const fields = ['machine', 'name', 'unit', 'owner', 'stand', 'complaint', 'job', 'damage', 'volts'] as const
-  const values = Object.fromEntries(fields.map((f) => [f, text(form, f)])) as Record<(typeof fields)[number], string>
-  const session = await currentSession()
-  if (!session) return { message: 'Your sign-in has ended. Sign in again in another tab, then send this once more.', values }
-  if (!may(session.person.role, 'take in')) return { message: `A ${session.person.role} reads; ask the front desk to take this in.`, values }
-  if (values.machine === '') return { message: 'Which machine is it? Tap it, or “Another” where it is none of these.', values }
-  const machineId = values.machine === 'none' ? null : values.machine
-  if (machineId === null && !values.name) return { message: 'What machine is it? A few words do: “delivery trike”.', values }
-  if (!values.complaint) return { message: 'What does it do, or not do? The owner’s own words are best.', values }
-  const volts = values.volts === '' ? null : Number(values.volts.replace(',', '.'))
-  if (machineId === null && volts !== null && !(volts > 0 && volts <= 2000)) return { message: `“${values.volts}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.`, values }
-  const id = await takeIn(session, { ...values, machineId, fullVolts: volts, name: values.name.slice(0, 120), unit: values.unit.slice(0, 120), owner: values.owner.slice(0, 200), stand: values.stand.slice(0, 40), job: values.job.slice(0, 200) })
-  redirect(`/jobs/${id}`)
 }
 
 export async function addPersonAction(_: FormState, form: FormData): Promise<FormState> {

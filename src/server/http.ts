@@ -1,14 +1,18 @@
+import { logError } from './log'
 import { originFault } from './origin'
 import { may, type Deed } from './permissions'
 import { currentSession, type Session } from './session'
+import { TROUBLE_WORDS, troubleOf } from './health'
+
+const HEADERS = { 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' }
 
 /** A refusal in the app's voice, as JSON. */
 export function refuse(status: number, message: string, more: object = {}): Response {
-  return Response.json({ message, ...more }, { status, headers: { 'cache-control': 'no-store' } })
+  return Response.json({ message, ...more }, { status, headers: HEADERS })
 }
 
 export function answer(body: unknown): Response {
-  return Response.json(body, { headers: { 'cache-control': 'no-store' } })
+  return Response.json(body, { headers: HEADERS })
 }
 
 export const SIGN_IN_AGAIN = 'Your sign-in has ended. Sign in again; what you logged is kept on this device.'
@@ -17,7 +21,7 @@ export const SIGN_IN_AGAIN = 'Your sign-in has ended. Sign in again; what you lo
 export async function allowed(deed: Deed): Promise<Session | Response> {
   const session = await currentSession()
   if (!session) return refuse(401, SIGN_IN_AGAIN)
-  if (!may(session.person.role, deed)) return refuse(403, `A ${session.person.role} may not do this; ask a lead or a mechanic.`)
+  if (!may(session.person.role, deed)) return refuse(403, `A ${session.person.role} may not do this; ask a lead or a mechanic.`, { again: 'other person' })
   return session
 }
 
@@ -26,6 +30,23 @@ export async function allowedWrite(request: Request, deed: Deed): Promise<Sessio
   const fault = originFault(request.headers)
   if (fault) return refuse(403, fault)
   return allowed(deed)
+}
+
+/**
+ * A route with its errors told: what the database refuses becomes 503 with why, anything else 500; both go to the log. An address that
+ * cannot be decoded is nobody's page.
+ */
+export function route<T extends readonly unknown[]>(handler: (request: Request, ...rest: T) => Promise<Response>): (request: Request, ...rest: T) => Promise<Response> {
+  return async (request, ...rest) => {
+    try {
+      return await handler(request, ...rest)
+    } catch (error) {
+      if (error instanceof URIError) return refuse(404, 'There is nothing at this address.')
+      logError(error, `${request.method} ${new URL(request.url).pathname}`)
+      const trouble = (error as { code?: unknown } | null)?.code !== undefined ? troubleOf(error) : null
+      return trouble ? refuse(503, TROUBLE_WORDS[trouble], { again: 'later' }) : refuse(500, 'The server made a mistake here. What you logged is kept on this device.', { again: 'later' })
+    }
+  }
 }
 
 /**
@@ -50,4 +71,3 @@ export async function readLimited(request: Request, limit: number): Promise<Uint
   }
   return new Uint8Array(Buffer.concat(chunks))
 }
-

@@ -1,16 +1,14 @@
-import { v7 } from 'uuid'
-import type { EntryDraft, JobSummary, Kind, Bodies } from '../core/job'
-import { fullChargeVolts, type MachineFile } from '../core/machine'
+import type { JobSummary } from '../core/job'
+import type { MachineFile } from '../core/machine'
 import { db } from '../db/client'
-import { addJob, findJob, listSummaries, type PageMark } from '../db/jobs'
-import { append, chainAt, historyId, readEntries } from '../db/journal'
+import { findJob, listSummaries, type PageMark } from '../db/jobs'
+import { chainAt, historyId, readEntries } from '../db/journal'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
 import type { Report } from '../formats/report'
 import { loadSettings, type ShopSettings } from '../db/settings'
 import type { Entry, UnknownEntry } from '../core/job'
-import type { Session } from './session'
 
 export const PAGE = 40
 
@@ -111,54 +109,4 @@ export async function loadMachine(id: string): Promise<MachineFile | null> {
 
 export function people(): Promise<Person[]> {
   return listPeople(db())
-}
-
-export interface TakeIn {
-  readonly machineId: string | null
-  readonly name: string
-  readonly unit: string
-  readonly owner: string
-  readonly stand: string
-  readonly complaint: string
-  readonly job: string
-  readonly damage: string
-  /** Pack at full charge, V, from its label; null when not known or when the file has it. */
-  readonly fullVolts: number | null
-}
-
-/** The pack of a machine at full charge, V; null where its file names none. */
-async function packVolts(sql: ReturnType<typeof db>, machine: MachineRow): Promise<number | null> {
-  const text = await loadMachineText(sql, machine.id, machine.revision)
-  const pack = text === null ? undefined : (JSON.parse(text) as MachineFile).pack
-  return pack ? fullChargeVolts(pack) : null
-}
-
-/** Opens a job from what is known at the door; its first entries are written by the one who took it in. */
-export async function takeIn(session: Session, input: TakeIn, now: () => number = Date.now): Promise<string> {
-  const sql = db()
-  const id = v7()
-  const machine = input.machineId === null ? undefined : (await listMachines(sql)).find((m) => m.id === input.machineId)
-  const fullVolts = machine ? await packVolts(sql, machine) : input.fullVolts
-  const number = await addJob(sql, { id, machineId: machine?.id ?? null, revision: machine?.revision ?? null })
-  const at = now()
-  const entry = <K extends Kind>(kind: K, body: Bodies[K]): EntryDraft<K> => ({ id: v7(), jobId: id, base: 0, at, by: session.person.id, device: session.device, kind, v: 1, body })
-  const first: EntryDraft[] = [
-    entry('job-opened', {
-      number: String(number).padStart(4, '0'),
-      machine: {
-        name: machine?.name ?? input.name,
-        ...(input.unit ? { unit: input.unit } : {}),
-        ...(machine ? { file: machine.id, revision: machine.revision } : {}),
-        ...(input.owner ? { owner: input.owner } : {}),
-        ...(fullVolts !== null ? { fullVolts } : {}),
-      },
-      ...(input.stand ? { stand: input.stand } : {}),
-      complaint: input.complaint,
-      ...(input.job ? { job: input.job } : {}),
-    }),
-    ...(input.complaint ? [entry('symptom-noted', { text: input.complaint })] : []),
-    ...(input.damage ? [entry('damage-noted', { text: input.damage })] : []),
-  ]
-  await append(sql, id, first.map((e) => ({ ok: true as const, entry: e })), session.person.id, now)
-  return id
 }

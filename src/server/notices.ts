@@ -1,23 +1,34 @@
 import { db } from '../db/client'
 
-type Listener = (notice: string) => void
+/** Hears `jobId:seq` of every append; null after the database was away, when any number may have been missed. */
+type Listener = (notice: string | null) => void
 
 interface Hub {
   readonly listeners: Set<Listener>
   listening: Promise<unknown> | null
+  /** The database listens for us: from the second time on it was away in between. */
+  times: number
 }
 
 const KEY = Symbol.for('nailsmith.notices')
-const hub = (): Hub => ((globalThis as { [KEY]?: Hub })[KEY] ??= { listeners: new Set(), listening: null })
+const hub = (): Hub => ((globalThis as { [KEY]?: Hub })[KEY] ??= { listeners: new Set(), listening: null, times: 0 })
 
-/** Calls `listener` with `jobId:seq` for every append anywhere, in this copy or another. Returns how to stop. */
+/** Calls `listener` for every append anywhere, in this copy or another. Returns how to stop. */
 export async function onNotice(listener: Listener): Promise<() => void> {
   const h = hub()
   h.listeners.add(listener)
-  h.listening ??= db().listen('journal', (notice) => h.listeners.forEach((l) => l(notice))).catch((error: unknown) => {
-    h.listening = null
+  const tellAll = (notice: string | null): void => h.listeners.forEach((l) => l(notice))
+  h.listening ??= db()
+    .listen('journal', tellAll, () => void (h.times++ > 0 && tellAll(null)))
+    .catch((error: unknown) => {
+      h.listening = null
+      throw error
+    })
+  try {
+    await h.listening
+  } catch (error) {
+    h.listeners.delete(listener)
     throw error
-  })
-  await h.listening
+  }
   return () => h.listeners.delete(listener)
 }

@@ -2,7 +2,6 @@ import { connection } from 'next/server'
 import { Refused } from '@/features/shell/refused'
 import { Header } from '@/features/shell/header'
 import { TakeIn } from '@/features/intake/take-in'
-import { takeInAction } from '@/server/actions'
 import { pageFrame } from '@/server/frame'
 import { jobsToDo, machines } from '@/server/jobs'
 import { may } from '@/server/permissions'
@@ -16,7 +15,7 @@ export default async function Page() {
     <>
       <Header {...header} here="take-in" />
       {may(session.person.role, 'take in') ? (
-        <TakeIn action={takeInAction} machines={await machines()} jobs={await jobsToDo()} />
+        <TakeIn machines={await machines()} jobs={await jobsToDo()} person={session.person.id} device={session.device} />
       ) : (
         <Refused what="Taking machines in is for the front desk, mechanics and leads." />
       )}

@@ -2,6 +2,7 @@ import { RIDE_NEEDED, rideNeeds, type RideStage } from '../ride'
 import { type AnyCheck, CHECKS, type CheckId } from './entries'
 import type { SwapPlanStep } from '../planning'
 import type { JobState, PowerState } from './state'
+import { earliestOf, latestOf, type When } from './times'
 import { highVoltage } from './voltage'
 import { looseFixings, offParts, waitingFixings } from './tray'
 
@@ -74,7 +75,7 @@ export function toCompare(state: JobState): readonly SwapPlanStep[] {
 }
 
 /** Checks that stand in the way of a ride at a stage; one that is logged without a stage counts as a ride on the road. */
-export function rideShut(state: JobState, stage: RideStage | undefined, at: number): CheckStatus[] {
+export function rideShut(state: JobState, stage: RideStage | undefined, at: When): CheckStatus[] {
   const relevant = relevantChecks(state)
   return rideNeeds(stage ?? 'walking pace').filter((c) => relevant.includes(c)).map((c) => checkStatus(state, c, at)).filter((s) => !s.open)
 }
@@ -95,10 +96,10 @@ export function cameOff(state: JobState, downStep: string): boolean {
   return state.steps[downStep]?.status === 'done'
 }
 
-/** How `check` stands at time `at` (epoch milliseconds). */
-export function checkStatus(state: JobState, check: AnyCheck, at: number): CheckStatus {
+/** How `check` stands at `at`. */
+export function checkStatus(state: JobState, check: AnyCheck, at: When): CheckStatus {
   if (check === 'dead') {
-    const open = deadAt(state.power, at)
+    const open = deadAt(state.power, latestOf(at))
     return { check, open, ...(open ? { how: 'derived' as const } : {}), missing: open ? [] : ['dead has not been shown, or the proof has ended'] }
   }
   const record = state.checks[check]
@@ -111,13 +112,13 @@ export function checkStatus(state: JobState, check: AnyCheck, at: number): Check
 }
 
 /** What stands in the way of a check that is worked out rather than ticked; null for the others. */
-function derivedMissing(state: JobState, check: AnyCheck, at: number): string[] | null {
+function derivedMissing(state: JobState, check: AnyCheck, at: When): string[] | null {
   if (check === 'tray adds up') {
     // Before it goes home nothing may wait quietly either: in its own hole, on its carrier, cut and not renewed.
     return [...trayMissing(state), ...waitingFixings(state).map((f) => `${f.label}, ${f.place} (not back yet)`)]
   }
-  if (check === 'full cure') return state.locks.filter((l) => l.disturbed !== undefined || at < l.curedAt).map((l) => `${l.product}, ${l.subject}`)
-  if (check === 'handling strength') return state.locks.filter((l) => l.disturbed !== undefined || at < l.handlingAt).map((l) => `${l.product}, ${l.subject}`)
+  if (check === 'full cure') return state.locks.filter((l) => l.disturbed !== undefined || earliestOf(at) < l.curedAt).map((l) => `${l.product}, ${l.subject}`)
+  if (check === 'handling strength') return state.locks.filter((l) => l.disturbed !== undefined || earliestOf(at) < l.handlingAt).map((l) => `${l.product}, ${l.subject}`)
   if (check === 'ridden') return unridden(state)
   if (check === 'pack triage') return state.packCheck?.disputed ? [DISAGREE] : !state.packCheck ? ['the pack was not looked over'] : state.packCheck.result === 'sound' ? [] : [...state.packCheck.signs]
   if (check === 'replacement matches') return toCompare(state).flatMap((s) => mismatches(state, s))

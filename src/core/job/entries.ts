@@ -1,5 +1,5 @@
 import type { Attempt } from '../fasteners'
-import type { Compared, Pass } from '../machine'
+import type { CheckId, Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, Plan } from '../planning'
 import type { RideLogSummary, RideStage } from '../ride'
 import type { ChargeSource, PackSign, ProofReading } from '../safety'
@@ -9,11 +9,8 @@ import type { JobSettings } from './settings'
 export const STAGES = ['take in', 'find the fault', 'make safe', 'take down', 'swap', 'build up', 'prove', 'hand back'] as const
 export type Stage = (typeof STAGES)[number]
 
-export const CHECKS = [
-  'dead', 'support', 'reaction path', 'brakes', 'full cure', 'qualified', 'pack triage', 'handling strength', 'spin test', 'calibration',
-  'replacement matches', 'tray adds up', 'ridden', 'pinch',
-] as const
-export type CheckId = (typeof CHECKS)[number]
+export { CHECKS } from '../machine'
+export type { CheckId } from '../machine'
 /** A check that an older machine file names and nobody knows: it stays on the job, and only a lead passes it. */
 export type AnyCheck = CheckId | `unknown: ${string}`
 

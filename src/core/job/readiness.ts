@@ -3,6 +3,7 @@ import type { PlannedStep } from '../planning'
 import { cameOff, checkStatus, deadAt, notNeeded, relevantChecks, trayMissing } from './checks'
 import type { CheckId } from './entries'
 import type { JobState } from './state'
+import { latestOf, type When } from './times'
 
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
 export function factsOf(state: JobState): Set<string> {
@@ -14,9 +15,9 @@ export function factsOf(state: JobState): Set<string> {
 }
 
 /** Why a step may not be done yet; empty when it may. Titles of other steps, or the name of a state or check. */
-export function waitingFor(state: JobState, step: PlannedStep, at: number): string[] {
+export function waitingFor(state: JobState, step: PlannedStep, at: When): string[] {
   const reasons: string[] = []
-  const dead = deadAt(state.power, at)
+  const dead = deadAt(state.power, latestOf(at))
   if (step.limb === 'down') {
     const facts = factsOf(state)
     if (step.needs) {
@@ -35,7 +36,7 @@ export function waitingFor(state: JobState, step: PlannedStep, at: number): stri
 }
 
 /** Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power, locker before a spin. */
-function boundBy(state: JobState, step: PlannedStep, at: number): string[] {
+function boundBy(state: JobState, step: PlannedStep, at: When): string[] {
   const bind: CheckId[] = []
   if (step.limb === 'down' && !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')) bind.push('replacement matches')
   if (step.power !== undefined || step.check === 'dead') bind.push('qualified')
@@ -80,15 +81,15 @@ function unmet(guard: Guard, has: (fact: string) => boolean, state: JobState): s
 }
 
 /** The proof of dead has ended, or was crossed out, while steps of this limb still need it. */
-function proofWanted(state: JobState, limb: 'down' | 'up', at: number): PlannedStep | null {
-  if (deadAt(state.power, at)) return null
+function proofWanted(state: JobState, limb: 'down' | 'up', at: When): PlannedStep | null {
+  if (deadAt(state.power, latestOf(at))) return null
   const proof = state.down.find((s) => s.kind === 'prove' && state.steps[s.id]?.status === 'done')
   const steps = limb === 'down' ? state.down : state.up
   return proof && steps.some((s) => s.dead && !isSettled(state, s)) ? proof : null
 }
 
 /** Still to be done: not settled, or a proof of dead that has to be taken again. */
-export function isOpen(state: JobState, step: PlannedStep, at: number): boolean {
+export function isOpen(state: JobState, step: PlannedStep, at: When): boolean {
   if (!isSettled(state, step)) return true
   return step.kind === 'prove' && (proofWanted(state, 'down', at) === step || proofWanted(state, 'up', at) === step)
 }
@@ -97,7 +98,7 @@ export function isOpen(state: JobState, step: PlannedStep, at: number): boolean 
  * The step to do now on a limb: a proof of dead that has lapsed; else the first that is neither settled nor waiting; else the first
  * that is not settled.
  */
-export function presentStep(state: JobState, limb: 'down' | 'up', at: number): PlannedStep | null {
+export function presentStep(state: JobState, limb: 'down' | 'up', at: When): PlannedStep | null {
   const steps = limb === 'down' ? state.down : state.up
   const open = steps.filter((s) => !isSettled(state, s))
   return proofWanted(state, limb, at) ?? open.find((s) => waitingFor(state, s, at).length === 0) ?? open[0] ?? null

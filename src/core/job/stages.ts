@@ -1,6 +1,7 @@
 import { checkStatus, isCheck, relevantChecks } from './checks'
 import type { AnyCheck, Stage } from './entries'
 import type { JobState } from './state'
+import type { When } from './times'
 
 /** Checks that bind each stage, and the hand back itself, where the job has them. */
 const BINDS: Partial<Record<Stage | 'handed back', readonly AnyCheck[]>> = {
@@ -9,7 +10,7 @@ const BINDS: Partial<Record<Stage | 'handed back', readonly AnyCheck[]>> = {
 }
 
 /** What still stands in the way of a stage at time `at`, in words for the screen. */
-export function stageMissing(state: JobState, to: Stage | 'handed back', at: number): string[] {
+export function stageMissing(state: JobState, to: Stage | 'handed back', at: When): string[] {
   const relevant = relevantChecks(state)
   return (BINDS[to] ?? [])
     .filter((check) => relevant.includes(check))

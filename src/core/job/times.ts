@@ -21,3 +21,11 @@ export function plausible(entry: { readonly at: number; readonly base: number; r
   const at = Math.min(entry.at, upper)
   return { at, earliest: at, latest: at }
 }
+
+/**
+ * What time it is, epoch ms. Where a device cannot be sure, it is at least `earliest` and at most `latest`: what ends, such as a proof, is
+ * judged by the latest, and what has to wait, such as a cure, by the earliest.
+ */
+export type When = number | { readonly earliest: number; readonly latest: number }
+export const latestOf = (when: When): number => (typeof when === 'number' ? when : when.latest)
+export const earliestOf = (when: When): number => (typeof when === 'number' ? when : when.earliest)

@@ -1,13 +1,15 @@
 import { feedOrder } from './feeding'
 import { factsIn, holds } from './guards'
 import { closureOf, type FileIndex, indexFile } from './file-index'
+import { isWellFormed } from '../text'
 import type { Doing } from './doing'
+import { CAUTION_IDS, CHECKS, nearest } from './known'
 import type { Guard } from './guard-types'
 import type { MachineFile } from './types'
 
 /** Something wrong with a machine file. `at` is a JSON pointer to the place. */
 export interface FileFault {
-  readonly kind: 'does not pass' | 'turns differ' | 'dangling' | 'duplicate id' | 'bad id' | 'too few' | 'not freed' | 'never true' | 'bad not'
+  readonly kind: 'does not pass' | 'turns differ' | 'dangling' | 'duplicate id' | 'bad id' | 'too few' | 'not freed' | 'never true' | 'bad not' | 'unknown check' | 'unknown caution' | 'bad text'
   readonly at: string
   /** The id or value at fault. */
   readonly value: string
@@ -26,6 +28,10 @@ const LISTS = [
  */
 export function checkIntegrity(file: MachineFile): FileFault[] {
   const faults: FileFault[] = []
+  checkTexts(file, '', faults)
+  // Its id is an address, and the name of a file.
+  if (!ID.test(file.id) || file.id.length > 60) faults.push({ kind: 'bad id', at: '/id', value: file.id.slice(0, 60), expected: 'a letter, then letters, digits, dots or dashes, at most 60' })
+  if (!/^[\w.-]{1,60}$/.test(file.revision)) faults.push({ kind: 'bad id', at: '/revision', value: file.revision.slice(0, 60), expected: 'letters, digits, dots, dashes or lines below, at most 60' })
   const index = indexFile(file)
   checkIds(file, faults)
   const known = (at: string, id: string, ...where: readonly ReadonlyMap<string, unknown>[]): void => {
@@ -82,6 +88,7 @@ export function checkIntegrity(file: MachineFile): FileFault[] {
     guard(`${at}/access`, step.access)
     doing(`${at}/down`, step.down)
     doing(`${at}/up`, step.up)
+    if (step.check !== undefined) checkKnown('unknown check', `${at}/check`, step.check, CHECKS, faults)
     step.gives?.forEach((fact, k) => checkFact(index, `${at}/gives/${k}`, fact.fact, fact.of, faults))
     step.after?.forEach((id, k) => known(`${at}/after/${k}`, id, actions))
     step.before?.forEach((id, k) => known(`${at}/before/${k}`, id, actions))
@@ -193,8 +200,28 @@ function checkFact(index: FileIndex, at: string, fact: string, of: string, fault
   else if (!maps.some((map) => map.has(of))) faults.push({ kind: 'dangling', at: `${at}/of`, value: of })
 }
 
+/** An id of a closed list that is not in it: refused by name, with the nearest that is. */
+function checkKnown(kind: 'unknown check' | 'unknown caution', at: string, id: string, list: readonly string[], faults: FileFault[]): void {
+  if (list.includes(id)) return
+  const near = nearest(id, list)
+  faults.push({ kind, at, value: id, ...(near !== null ? { expected: near } : {}) })
+}
+
+/** Texts with half a surrogate pair or a NUL cannot be stored and shown everywhere. */
+function checkTexts(value: unknown, at: string, faults: FileFault[]): void {
+  if (typeof value === 'string') {
+    if (!isWellFormed(value)) faults.push({ kind: 'bad text', at, value: '' })
+  } else if (value !== null && typeof value === 'object') {
+    for (const [key, member] of Object.entries(value)) {
+      if (!isWellFormed(key)) faults.push({ kind: 'bad text', at, value: '' })
+      else checkTexts(member, `${at}/${key.replaceAll('~', '~0').replaceAll('/', '~1')}`, faults)
+    }
+  }
+}
+
 function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, faults: FileFault[]): void {
   if (!doing) return
+  doing.cautions?.forEach((id, i) => checkKnown('unknown caution', `${at}/cautions/${i}`, id, CAUTION_IDS, faults))
   checkGuard(index, `${at}/guard`, doing.guard, faults)
   if (doing.modes.length === 0) faults.push({ kind: 'too few', at: `${at}/modes`, value: doing.title, expected: 'one or more ways' })
   doing.covers?.forEach((id, i) => {

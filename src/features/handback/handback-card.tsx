@@ -10,10 +10,10 @@ import { SavePage } from './save-page'
 
 /** What still stands in the way; when to look again; to whom it goes; and the page to print or keep. */
 export function HandBackCard() {
-  const { state, now, log, mayWork, person, open, nameOf } = useJob()
+  const { state, when, log, mayWork, person, open, nameOf } = useJob()
   const [to, setTo] = useState(state.machine.owner ?? '')
   const [fault, setFault] = useState<string>()
-  const missing = stageMissing(state, 'handed back', now)
+  const missing = stageMissing(state, 'handed back', when)
   if (state.handedBack) {
     return (
       <article className="flex min-h-full flex-col gap-3">

@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
-import { now as clockNow } from '../../client/clock'
+import { now as clockNow, surely } from '../../client/clock'
 import { useKeys } from '../../client/keys'
 import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
@@ -59,6 +59,8 @@ export function JobScreen(props: JobScreenProps) {
   const { view, journal } = useJournal({ jobId, device, person: person.id, entries })
   const { state } = view
   const now = useNow(5_000, clockNow)
+  // Read with every tick of `now`: the two are of one moment.
+  const when = useMemo(() => (now === 0 ? { earliest: state.lastAt, latest: state.lastAt } : { earliest: Math.min(now, surely()), latest: now }), [now, state.lastAt])
   const [asked, setAsked] = useState<Stage | null>(null)
   const [sheet, setSheet] = useState<SheetState | null>(null)
   const [chosen, setChosen] = useState<string | null>(null)
@@ -67,8 +69,8 @@ export function JobScreen(props: JobScreenProps) {
   const picker = useRef<HTMLInputElement>(null)
   const photoOf = useRef<{ readonly step?: string; readonly caption?: string; readonly side?: string }>({})
   const stage = asked ?? state.stage
-  const mayWork = view.keeps && (person.role === 'lead' || person.role === 'mechanic')
-  const mayNote = mayWork || (view.keeps && person.role === 'front desk')
+  const mayWork = view.keeps && view.stranger === null && (person.role === 'lead' || person.role === 'mechanic')
+  const mayNote = mayWork || (view.keeps && view.stranger === null && person.role === 'front desk')
 
   useEffect(() => {
     const read = (): void => setAsked(stageFromUrl())
@@ -88,7 +90,7 @@ export function JobScreen(props: JobScreenProps) {
   const choose = useCallback((id: string): void => setChosen((before) => (before === id ? null : id)), [])
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const job: JobContext = {
-    view, state, now, file, person, people, mayWork, mayNote, stage, settings, pages,
+    view, state, now, when, file, person, people, mayWork, mayNote, stage, settings, pages,
     nameOf: (id) => names.get(id) ?? 'somebody',
     log: (kind, body) => void journal.log(kind, body),
     logAll: (items) => void journal.logAll(items),
@@ -99,10 +101,12 @@ export function JobScreen(props: JobScreenProps) {
       picker.current?.click()
     },
     putAway: (id) => void journal.putAway(id),
+    offer: (id) => void journal.offer(id),
+    giveBack: () => void journal.giveBack(),
   }
 
   const limb = stage === 'build up' || stageIndex(stage) > stageIndex('build up') ? 'up' : 'down'
-  const present = view.ready ? presentStep(state, limb, now || state.lastAt) : null
+  const present = view.ready ? presentStep(state, limb, when) : null
   // The card answers a tap in the next frame; the run beside it follows in the one after.
   const lateJob = useDeferredValue(job)
   const latePresent = useDeferredValue(present?.id ?? null)

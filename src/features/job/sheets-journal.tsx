@@ -77,7 +77,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
 
 /** Entries that the server would not take: why, and to keep. */
 export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
-  const { view, putAway } = useJob()
+  const { view, putAway, offer } = useJob()
   const save = (): void => {
     const url = URL.createObjectURL(new Blob([JSON.stringify(view.shelf, null, 1)], { type: 'application/json' }))
     const a = Object.assign(document.createElement('a'), { href: url, download: 'entries-not-taken.json' })
@@ -94,7 +94,8 @@ export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
                 <p className="font-semibold">{s.draft.kind}</p>
                 <p><span className="font-bold text-stop">▲ </span>{s.reason}</p>
                 <pre className="mt-1 max-h-24 overflow-auto text-[13px] text-steel" tabIndex={0}>{JSON.stringify(s.draft.body).slice(0, 600)}</pre>
-                <Button weight="quiet" className="mt-1 min-h-11 text-[14px]" onClick={() => putAway(s.id)}>Put away</Button>
+                <Button weight="quiet" className="mt-1 min-h-11 text-[14px]" onClick={() => offer(s.id)}>Offer it again</Button>
+                <Button weight="quiet" className="ml-2 mt-1 min-h-11 text-[14px]" onClick={() => putAway(s.id)}>Put away</Button>
               </li>
             ))}
           </ul>

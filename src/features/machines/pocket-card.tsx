@@ -4,7 +4,7 @@ import type { Goal, MachineFile } from '../../core/machine'
 import type { Plan, PlannedStep } from '../../core/planning'
 import { kitAside } from '../../workers/planner'
 import { Button, buttonClass } from '../../ui/button'
-import { CAUTIONS } from '../shared/cautions'
+import { cautionOf } from '../shared/cautions'
 import { whyNot } from '../shared/plan-words'
 
 type Found = { readonly plan: Plan } | { readonly fault: string } | { readonly tried: number; readonly of: number }
@@ -41,7 +41,7 @@ export function PocketCard({ file, goal, variants, onClose }: { readonly file: M
 }
 
 function Card({ file, goal, plan, variants }: { readonly file: MachineFile; readonly goal: Goal; readonly plan: Plan; readonly variants: Readonly<Record<string, string>> }) {
-  const stops = [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.cautions))].flatMap((id) => (CAUTIONS[id]?.level === 'stop' ? [CAUTIONS[id].text] : []))
+  const stops = [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.cautions))].flatMap((id) => (cautionOf(id).level === 'stop' ? [cautionOf(id).text] : []))
   const wrenches = new Set(file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id))
   const answered = file.variants.flatMap((v) => v.options.filter((o) => o.id === (variants[v.id] ?? v.worst)).map((o) => `${v.question} ${o.label}`))
   return (

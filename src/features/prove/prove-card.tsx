@@ -9,10 +9,10 @@ import { RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
 
 /** The rung to ride now, what still holds it, and what ends it at once. */
 export function ProveCard() {
-  const { state, now, log, mayWork, show, open } = useJob()
+  const { state, now, when, log, mayWork, show, open } = useJob()
   const passed = ridesPassed(state)
   const stage = nextRide(passed)
-  const shut = stage ? rideShut(state, stage, now) : []
+  const shut = stage ? rideShut(state, stage, when) : []
   const cured = Math.max(0, ...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.curedAt))
   const on = (): void => {
     if (stageIndex(state.stage) < stageIndex('hand back')) log('stage-moved', { to: 'hand back' })

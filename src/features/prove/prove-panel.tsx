@@ -51,7 +51,7 @@ function Ladder() {
 }
 
 function Cures() {
-  const { state, now } = useJob()
+  const { state, when } = useJob()
   if (state.locks.length === 0) return null
   return (
     <Block title="Curing: one clock holds the spin, the other the ride">
@@ -61,8 +61,8 @@ function Cures() {
             <span>{l.subject} <span className="text-[14px] text-steel">{l.product}</span></span>
             {l.disturbed ? <span className="text-stop md:col-span-2">▲ disturbed: {l.disturbed}. Strip, clean, lock again.</span> : (
               <>
-                <Clock name="spin" at={l.handlingAt} now={now} />
-                <Clock name="ride" at={l.curedAt} now={now} />
+                <Clock name="spin" at={l.handlingAt} now={when.earliest} />
+                <Clock name="ride" at={l.curedAt} now={when.earliest} />
               </>
             )}
           </li>
@@ -78,13 +78,13 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
 }
 
 function Checks() {
-  const { state, now, open, log, mayWork, person, nameOf } = useJob()
+  const { state, now, when, open, log, mayWork, person, nameOf } = useJob()
   const look = (id: AnyCheck): void => (!isCheck(id) ? undefined : CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, evidence: 'looked at on the stand' }))
   return (
     <Block title="Checks">
       <ul className="grid gap-2">
         {relevantChecks(state).map((id) => {
-          const status = checkStatus(state, id, now)
+          const status = checkStatus(state, id, when)
           const record = state.checks[id]
           const mark = record?.passed ?? record?.overridden ?? record?.failed
           const list = isCheck(id) && CHECK_LISTS[id] !== undefined

@@ -23,7 +23,7 @@ export function logDone({ log, logAll }: Pick<JobContext, 'log' | 'logAll'>, ste
 /** Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now. */
 export function doStep(job: JobContext, step: PlannedStep): boolean {
   const { state } = job
-  if (!isOpen(state, step, job.now) || waitingFor(state, step, job.now).length > 0) return false
+  if (!isOpen(state, step, job.when) || waitingFor(state, step, job.when).length > 0) return false
   if (turnNeeded(state, step)) {
     job.log('pose-changed', { to: step.turn!.to, name: step.turn!.title, people: step.turn!.people })
     return true

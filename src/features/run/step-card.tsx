@@ -18,10 +18,10 @@ import { waysOf } from './ways'
 /** What to do now: one title, three facts, the picture, one caution, one big action. */
 export function StepCard({ step, present }: { readonly step: PlannedStep; readonly present: boolean }) {
   const job = useJob()
-  const { state, now, mayWork, open, addPhoto } = job
+  const { state, now, when, mayWork, open, addPhoto } = job
   const own = state.steps[step.id]
-  const settled = !isOpen(state, step, now)
-  const waits = settled ? [] : waitingFor(state, step, now)
+  const settled = !isOpen(state, step, when)
+  const waits = settled ? [] : waitingFor(state, step, when)
   const turn = !settled && turnNeeded(state, step) ? step.turn! : null
   const pass = nextPass(state, step.id)
   const facts = factsOfStep(state, step)

@@ -39,7 +39,7 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
     packKilograms: file?.parts.find((p) => p.id === file.pack?.part)?.mass?.value ?? null,
   })
   return (
-    <Sheet open onClose={onClose} title={proved ? 'Shown to be dead' : 'Make it safe'} note={volts !== null ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}` : 'Its voltage at full charge is not known: it counts as above 60 V.'}>
+    <Sheet open onClose={onClose} title={proved ? 'Shown to be dead' : 'Make it safe'} note={volts !== null ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}` : 'Rings off, insulated tools, one pole capped at a time.'}>
       <div className="grid gap-4">
         {state.power.proof ? (
           <div className="rounded-md border border-rule p-3 text-[16px]">

@@ -1,3 +1,5 @@
+import type { CautionId } from '../../core/machine'
+
 /** A caution as the screen gives it. `stop`: a hazard that a pedal or an unfocused key never passes. */
 export interface Caution {
   readonly level: 'stop' | 'look'
@@ -5,7 +7,7 @@ export interface Caution {
 }
 
 /** Texts of the hazard table, by its ids. They give the usual caution and defer to the maker's manual and local rules. */
-export const CAUTIONS: Readonly<Record<string, Caution>> = {
+export const CAUTIONS: Readonly<Record<CautionId, Caution>> = {
   H2: { level: 'look', text: 'Try the meter on a known source before and after.' },
   H4: { level: 'look', text: 'DC, right range: look at the dial before the probes touch.' },
   H5: { level: 'look', text: 'Press the power button once the pack is apart, then measure.' },
@@ -51,7 +53,10 @@ export const CAUTIONS: Readonly<Record<string, Caution>> = {
   H74: { level: 'look', text: 'Both washers on before the nut.' },
 }
 
+/** A caution by its id. One that a stored file names and nobody knows stops all the same: no pedal passes it. */
+export const cautionOf = (id: string): Caution => (Object.hasOwn(CAUTIONS, id) ? CAUTIONS[id as CautionId] : { level: 'stop', text: `The file has a caution that is not known here, “${id}”. Read the maker’s manual for this step.` })
+
 export function cautionsOf(ids: readonly string[]): readonly Caution[] {
-  const known = ids.flatMap((id) => CAUTIONS[id] ?? [])
+  const known = ids.map(cautionOf)
   return [...known.filter((c) => c.level === 'stop'), ...known.filter((c) => c.level === 'look')]
 }

@@ -45,6 +45,8 @@ export interface JobContext {
   readonly state: JobState
   /** Epoch ms, renewed every few seconds, put right by the server's clock. */
   readonly now: number
+  /** The same with what is sure of it: what has to wait goes on waiting while the clock is doubtful. */
+  readonly when: { readonly earliest: number; readonly latest: number }
   readonly file: MachineFile | null
   readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
   readonly mayWork: boolean
@@ -61,6 +63,10 @@ export interface JobContext {
   readonly open: (sheet: SheetState | null) => void
   readonly addPhoto: (step?: string, about?: { readonly caption?: string; readonly side?: string }) => void
   readonly putAway: (id: string) => void
+  /** Offers a shelved entry to the server once more. */
+  readonly offer: (id: string) => void
+  /** Gives the server back what it has lost. */
+  readonly giveBack: () => void
 }
 
 export const JobContextProvider = createContext<JobContext | null>(null)

@@ -14,9 +14,10 @@ export function Live() {
   useEffect(() => {
     follow()
     stayOffline('/')
+    stayOffline('/take-in')
     let timer: ReturnType<typeof setTimeout> | undefined
     const stop = hear((word) => {
-      if (word.type === 'link') setAlone(word.link === 'alone')
+      if (word.type === 'link') setAlone(word.link === 'alone' || word.link === 'troubled')
       if (word.type === 'opened') setAlone(false)
       // A stream that has just opened was told nothing of what came before; what this browser had still to send is no notice to it.
       if (word.type === 'notice' || word.type === 'confirmed' || word.type === 'opened') timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)

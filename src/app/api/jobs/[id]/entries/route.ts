@@ -1,7 +1,7 @@
 import { BUILD } from '@/core/build'
 import { MAX_BATCH_BYTES, MAX_PLAN_BYTES } from '@/formats/entry'
 import { appendBatch } from '@/server/append'
-import { allowed, allowedWrite, answer, readLimited, refuse } from '@/server/http'
+import { allowed, allowedWrite, answer, readLimited, refuse, route } from '@/server/http'
 import { entriesAfter } from '@/server/jobs'
 import { may } from '@/server/permissions'
 
@@ -11,13 +11,14 @@ type Params = { readonly params: Promise<{ readonly id: string }> }
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 const NO_JOB = 'There is no such job on this server. What you logged is kept on this device.'
+const TOO_MUCH = `That is more than ${MAX_BATCH_BYTES / 1000} kB at once, or ${MAX_PLAN_BYTES / 1e6} MB for a plan by itself. A photo goes by itself; a log line can be shorter.`
 const whole = (text: string | null): number | undefined => (text !== null && /^\d{1,9}$/.test(text) ? Number(text) : undefined)
 
 /**
  * Entries after `?after=seq`, at most 500, with the journal's last seq, its running hash there, whose session it is, and the server's
  * time. With `?seen=seq&chain=hash` the past that the tablet holds is compared: 409 where it is another.
  */
-export async function GET(request: Request, { params }: Params): Promise<Response> {
+export const GET = route(async (request: Request, { params }: Params): Promise<Response> => {
   const session = await allowed('read')
   if (session instanceof Response) return session
   const { id } = await params
@@ -31,17 +32,17 @@ export async function GET(request: Request, { params }: Params): Promise<Respons
   if (!read) return refuse(404, NO_JOB, { again: 'later' })
   if ('past' in read) return refuse(409, 'This server holds another past of this job than the tablet: it was put back from a backup.', { again: 'later', ...read, now: Date.now() })
   return answer({ ...read, person: session.person.id, build: BUILD, now: Date.now() })
-}
+})
 
 /** Takes a batch of entries; an answer for each. `{ agrees, entries }` gives entries back that this server has lost. */
-export async function POST(request: Request, { params }: Params): Promise<Response> {
+export const POST = route(async (request: Request, { params }: Params): Promise<Response> => {
   const build = whole(request.headers.get('x-nailsmith-build'))
   const session = await allowedWrite(request, build === undefined ? 'take in' : 'read')
   if (session instanceof Response) return session
   const { id } = await params
   if (!UUID.test(id)) return refuse(404, NO_JOB, { again: 'never' })
   const bytes = await readLimited(request, MAX_PLAN_BYTES)
-  if (!bytes) return refuse(413, `That is more than ${MAX_PLAN_BYTES / 1000} kB at once. A photo goes by itself; a log line can be shorter.`, { again: 'never' })
+  if (!bytes) return refuse(413, TOO_MUCH, { again: 'never' })
   let sent: unknown
   try {
     sent = JSON.parse(new TextDecoder().decode(bytes))
@@ -50,11 +51,11 @@ export async function POST(request: Request, { params }: Params): Promise<Respon
   }
   const back = sent !== null && typeof sent === 'object' && !Array.isArray(sent) ? (sent as { agrees?: unknown; entries?: unknown }) : null
   const agrees = back && Number.isInteger(back.agrees) && (back.agrees as number) >= 0 ? (back.agrees as number) : undefined
-  if (back && (agrees === undefined || !may(session.person.role, 'take in'))) return refuse(back && agrees === undefined ? 400 : 403, 'What is given back says how far its past agrees with this one, and is given back by somebody who may write.', { again: 'never' })
+  if (back && (agrees === undefined || !may(session.person.role, 'take in'))) return refuse(back && agrees === undefined ? 400 : 403, 'What is given back says how far its past agrees with this one, and is given back by somebody who may write.', { again: agrees === undefined ? 'never' : 'other person' })
   const batch = back ? back.entries : sent
   const plan = Array.isArray(batch) && batch.length === 1 && (batch[0] as { kind?: unknown } | null)?.kind === 'plan-adopted'
-  if (bytes.byteLength > MAX_BATCH_BYTES && !plan) return refuse(413, `That is more than ${MAX_BATCH_BYTES / 1000} kB at once. A photo goes by itself; a log line can be shorter.`, { again: 'never' })
+  if (bytes.byteLength > MAX_BATCH_BYTES && !plan) return refuse(413, TOO_MUCH, { again: 'never' })
   const history = request.headers.get('x-nailsmith-history') ?? undefined
   const result = await appendBatch(session, id, batch, { ...(build !== undefined ? { build } : {}), ...(history && !back ? { history } : {}), ...(agrees !== undefined ? { agrees } : {}) })
   return 'status' in result ? refuse(result.status, result.message, { again: result.again }) : answer({ ...result, now: Date.now() })
-}
+})
