@@ -5,7 +5,7 @@ import { say } from './shell.mjs'
 import { World } from './world.mjs'
 
 const PAGE_LIMIT = 220_000
-const JOB_LIMIT = 450_000
+const JOB_LIMIT = 900_000
 
 async function measure(browser, world, visit) {
   const context = await browser.newContext({ serviceWorkers: 'block' })

@@ -4,7 +4,6 @@ import { mended } from '../core/text'
 import { type Held, hear, type Link, tell } from './channel'
 import { measure, now, recallClock } from './clock'
 import { follow } from './follow'
-import { giveBack, takeOtherPast } from './past'
 import { ANSWER_MS, kick, sendAs, sendUnkept, unkeptIds } from './send'
 import { faultyPhotos, heldEntries, holdEntries, jot, keepPast, knownPast, type Lost, lostEntries, numbered, offerAgain, putWaiting, type QueuedPhoto, rubOut, type Shelved, shelved, unshelve, waiting } from './store'
 
@@ -154,6 +153,7 @@ export class JournalClient {
 
   /** Gives back what the server has lost; reads on when it is done. */
   async giveBack(): Promise<void> {
+    const { giveBack } = await import('./past')
     await giveBack(this.lost)
     this.lost = await lostEntries(this.options.jobId)
     this.redraw()
@@ -179,6 +179,8 @@ export class JournalClient {
     if (this.changingPast) return
     this.changingPast = true
     try {
+      // Seldom wanted: it comes when it is, from what is kept for use without a network.
+      const { takeOtherPast } = await import('./past')
       const entries = await takeOtherPast(this.options.jobId, [...this.confirmed.values()])
       if (!entries) return this.setLink('alone')
       this.confirmed = new Map(entries.map((e) => [e.seq, e]))

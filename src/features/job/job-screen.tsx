@@ -16,12 +16,13 @@ import { type JobContext, JobContextProvider, type ScreenSettings, type SheetSta
 import { JobHead } from './job-head'
 import { LinkBar, StateStrip } from './state-strip'
 import { doStep, pedalMay, turnNeeded } from '../run/do-step'
-import { Ladder, type LadderProps } from '../run/ladder'
+import type { LadderProps } from '../run/ladder'
 // Used by most of what is loaded later: here once, instead of again in each of them.
 import '../../ui/field'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
 const RunCard = dynamic(() => import('../run/run-card').then((m) => m.RunCard))
+const Ladder = dynamic(() => import('../run/ladder').then((m) => m.Ladder))
 const SwapCard = dynamic(() => import('../run/swap-card').then((m) => m.SwapCard))
 const GoalCard = dynamic(() => import('../intake/goal-card').then((m) => m.GoalCard))
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
