@@ -16,12 +16,24 @@ export async function listMachines(sql: Db): Promise<MachineRow[]> {
     order by m.id, r.added_at desc`
 }
 
+/** Names of the jobs of a revision, which never changes: read once by each copy of the app. */
+const named = new Map<string, readonly string[]>()
+
 /** What can be done to each machine, as its newest file names it. */
 export async function listJobsToDo(sql: Db): Promise<Readonly<Record<string, readonly string[]>>> {
-  // Names are read here and not in SQL: one stored name that PostgreSQL cannot turn into text must not stop everybody's taking in.
-  const rows = await sql<{ id: string; goals: readonly { readonly name?: unknown }[] | null }[]>`
-    select distinct on (machine_id) machine_id as id, file->'goals' as goals from machine_revisions order by machine_id, added_at desc`
-  return Object.fromEntries(rows.map((r) => [r.id, (Array.isArray(r.goals) ? r.goals : []).flatMap((g) => (typeof g?.name === 'string' ? [wellFormed(g.name)] : []))]))
+  const result: Record<string, readonly string[]> = {}
+  for (const { id, revision } of await listMachines(sql)) {
+    const key = `${id}\n${revision}`
+    if (!named.has(key)) named.set(key, goalNames((await loadMachineText(sql, id, revision)) ?? '{}'))
+    result[id] = named.get(key)!
+  }
+  return result
+}
+
+/** Read here and not in SQL: one stored name that PostgreSQL cannot turn into text must not stop everybody's taking in. */
+function goalNames(text: string): readonly string[] {
+  const { goals } = JSON.parse(text) as { readonly goals?: unknown }
+  return Array.isArray(goals) ? goals.flatMap((g: { readonly name?: unknown } | null) => (typeof g?.name === 'string' ? [wellFormed(g.name)] : [])) : []
 }
 
 /** A file's text as it was put in, or null. */

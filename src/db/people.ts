@@ -21,10 +21,10 @@ export async function listPeople(sql: Db): Promise<ShopPerson[]> {
   return sql<ShopPerson[]>`select id, name, role, qualified, struck_at is not null as struck, demo from people order by created_at, name`
 }
 
-/** Of those who can sign in: how many, and how many of them are leads. */
+/** Of those who are not struck off: how many, and how many are leads who have a passphrase. */
 export async function countPeople(sql: Db): Promise<{ readonly all: number; readonly leads: number }> {
   const [row] = await sql<{ all: number; leads: number }[]>`
-    select count(*)::int as all, count(*) filter (where role = 'lead')::int as leads from people where struck_at is null`
+    select count(*)::int as all, count(*) filter (where role = 'lead' and passphrase_hash <> 'none')::int as leads from people where struck_at is null`
   return row!
 }
 

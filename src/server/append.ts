@@ -75,7 +75,10 @@ export async function appendBatch(session: Session, jobId: string, batch: unknow
   for (const value of batch) checked.push(await check(desk, value, checked))
   const create = await opening(sql, jobId, checked)
   const result = await append(sql, jobId, checked, session.person.id, sending.now ?? Date.now, { page: (state) => pageOf(state, names), ...(create ? { create } : {}) })
-  return result ?? { status: 404, message: NO_JOB, again: 'later' }
+  if (result) return result
+  // Where its opening was refused, each line has its own answer all the same.
+  if (checked.every((c) => c.ok)) return { status: 404, message: NO_JOB, again: 'later' }
+  return { answers: checked.map((c) => ({ id: c.ok ? c.entry.id : c.id, status: 'refused', reason: c.ok ? NO_JOB : c.reason, again: c.ok ? 'later' : (c.again ?? 'never') })), lastSeq: 0, chain: '' }
 }
 
 /** Of which machine a job is made that this batch opens; null where it is there, or nothing opens it. */
