@@ -11,7 +11,7 @@ interface Bench {
 export const BENCH = (JSON.parse(process.env['BENCHES'] ?? '[]') as readonly Bench[])[Number(process.env['TEST_PARALLEL_INDEX'] ?? 0)] ?? { url: '', control: '', database: '' }
 
 /** Breaks or mends the server under test. */
-export async function server(request: APIRequestContext, deed: 'stop' | 'kill' | 'start' | 'restart'): Promise<void> {
+export async function server(request: APIRequestContext, deed: 'stop' | 'kill' | 'start' | 'restart' | 'backup' | 'restore'): Promise<void> {
   const done = await request.get(`${BENCH.control}/${deed}`, { timeout: 60_000 })
   expect(done.status(), await done.text()).toBe(204)
 }

@@ -11,6 +11,8 @@ const DEEDS = {
   '/stop': (world) => world.stop('SIGTERM'),
   '/kill': (world) => world.stop('SIGKILL'),
   '/start': (world) => world.start(),
+  '/backup': async (world) => world.backup(),
+  '/restore': (world) => world.restore(),
   '/restart': async (world) => (await world.stop('SIGKILL'), world.start()),
 }
 

@@ -1,6 +1,8 @@
 // A demo world of its own for a test: a fresh database on a cluster, the built app on a free port, and ways to break both.
 import { randomBytes } from 'node:crypto'
 import { spawnSync } from 'node:child_process'
+import { rmSync } from 'node:fs'
+import os from 'node:os'
 import path from 'node:path'
 import { getJson, spawnApp, waitReady } from './app.mjs'
 import { freePort, ROOT } from './shell.mjs'
@@ -45,6 +47,28 @@ export class World {
     const late = setTimeout(() => child.kill('SIGKILL'), 8_000)
     await gone
     clearTimeout(late)
+  }
+
+  tool(name, args) {
+    const url = new URL(this.cluster.url(this.name))
+    const done = spawnSync(path.join(this.cluster.bin, name), ['-h', url.hostname, '-p', url.port, '-U', url.username, ...args], { encoding: 'utf8', env: { ...process.env, PGPASSWORD: url.password } })
+    if (done.status !== 0) throw new Error(`${name}: ${done.stderr}`)
+  }
+
+  /** Keeps the shop as it is now. */
+  backup() {
+    this.kept = path.join(os.tmpdir(), `${this.name}.backup`)
+    this.tool('pg_dump', ['-Fc', '-d', this.name, '-f', this.kept])
+  }
+
+  /** Puts the shop back to where it was kept, as `npm run restore` does, and starts it. */
+  async restore() {
+    await this.stop('SIGKILL')
+    this.tool('psql', ['-q', '-d', 'postgres', '-c', `drop database ${this.name} with (force)`, '-c', `create database ${this.name}`])
+    this.tool('pg_restore', ['--no-owner', '-d', this.name, this.kept])
+    this.tool('psql', ['-q', '-d', this.name, '-c', 'update history set id = gen_random_uuid(), since = now()'])
+    rmSync(this.kept, { force: true })
+    await this.start()
   }
 
   health() {

@@ -1,5 +1,5 @@
 import { BUILD } from '../core/build'
-import { type EntryDraft, type Kind, mayOverride, type Stamp } from '../core/job'
+import { type EntryDraft, type Kind, LEADS_ONLY, mayOverride, type Stamp } from '../core/job'
 import { fileVolts, type MachineFile } from '../core/machine'
 import { db, type Db } from '../db/client'
 import { type Again, append, type AppendOptions, type AppendResult, type Checked, type EntryOwner, historyId, ownersOf } from '../db/journal'
@@ -34,8 +34,6 @@ export interface Sending {
 const OWN_HAND: ReadonlySet<Kind> = new Set<Kind>(['check-overridden', 'handed-back'])
 /** Kinds that a device without its secret does not write: they open something, or prove it. */
 const KEYED: ReadonlySet<Kind> = new Set<Kind>(['check-overridden', 'proof-taken'])
-/** Crossed out only by a lead, with a reason: what opens a check, shows dead, or says how dangerous it is. */
-const LEADS_ONLY: ReadonlySet<string> = new Set<Kind>(['job-opened', 'proof-taken', 'check-overridden', 'voltage-told'])
 /** Kinds whose envelope says what the shop's limits were and whose hand it was. */
 const STAMPED: ReadonlySet<Kind> = new Set<Kind>(['job-opened', 'plan-adopted', 'voltage-told'])
 /** A device's clock may be off by this much when it says that somebody was signed in. */

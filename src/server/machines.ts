@@ -25,7 +25,8 @@ let asked = 0
 
 /** Reads a file in a thread of its own, made at the first large file. */
 function readBeside(text: string): Promise<Read> {
-  reader ??= new Worker(path.join(process.cwd(), 'scripts', 'lib', 'file-reader.mjs'))
+  // Not written as `new Worker`: the build would take the script for one of a page's own.
+  reader ??= Reflect.construct(Worker, [path.join(process.cwd(), 'scripts', 'lib', 'file-reader.mjs')]) as Worker
   const worker = reader
   worker.unref()
   const id = ++asked

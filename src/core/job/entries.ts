@@ -188,6 +188,16 @@ export interface UnknownEntry extends Omit<EntryDraft, 'kind' | 'body'>, Envelop
   readonly body: unknown
 }
 
+/** Crossed out, or brought back, by a lead only, with a reason: what opens a job or a check, shows dead, or says how dangerous it is. */
+export const LEADS_ONLY: ReadonlySet<string> = new Set<Kind>(['job-opened', 'proof-taken', 'check-overridden', 'voltage-told'])
+
+/** Does crossing out this entry, or what it crosses out in turn, want a lead and a reason? */
+export function strikeWantsLead(entries: readonly { readonly id: string; readonly kind: string; readonly body: unknown }[], id: string): boolean {
+  const byId = new Map(entries.map((e) => [e.id, e]))
+  for (let e = byId.get(id); e; byId.delete(e.id), e = e.kind === 'struck' ? byId.get((e.body as { readonly target: string }).target) : undefined) if (LEADS_ONLY.has(e.kind)) return true
+  return false
+}
+
 export const BODY_VERSION = 1
 
 export function isKnown(entry: Entry | UnknownEntry): entry is Entry {

@@ -1,4 +1,4 @@
-export { BODY_VERSION, CHECKS, isKnown, KINDS, OUT_PLACES, STAGES, stageIndex } from './entries'
+export { BODY_VERSION, CHECKS, isKnown, KINDS, LEADS_ONLY, OUT_PLACES, STAGES, stageIndex, strikeWantsLead } from './entries'
 export type { AnyCheck, Bodies, CheckId, Entry, EntryDraft, Envelope, FixingMove, Kind, OutPlace, Power, Stage, Stamp, TestItem, Tightened, UnknownEntry } from './entries'
 export { chargeOf, highVoltage } from './voltage'
 export { DEFAULT_SETTINGS, proofLasts, strictest } from './settings'

@@ -7,7 +7,7 @@ import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
 import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
-import { type Entry, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
+import { type Entry, LEADS_ONLY, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
@@ -46,7 +46,7 @@ export interface JobScreenProps {
 }
 
 /** Not crossed out by a key: what opens a job, what needs a reason, and crossings-out themselves. */
-const KEPT: ReadonlySet<string> = new Set(['job-opened', 'plan-adopted', 'proof-taken', 'check-overridden', 'handed-back', 'struck'])
+const KEPT: ReadonlySet<string> = new Set([...LEADS_ONLY, 'plan-adopted', 'handed-back', 'struck'])
 const RUN: readonly Stage[] = ['make safe', 'take down', 'swap', 'build up']
 
 function stageFromUrl(): Stage | null {

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { type Entry, isKnown, readQuickLine, stageIndex, type UnknownEntry } from '../../core/job'
+import { type Entry, isKnown, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
@@ -43,9 +43,9 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
   const flags = new Map(state.flags.map((f) => [f.entry, f.kind]))
   const mayStrike = (e: Entry | UnknownEntry): boolean => {
     if (!mayWork || e.seq === 1) return false
-    return e.kind === 'proof-taken' || e.kind === 'check-overridden' ? person.role === 'lead' : true
+    return lead(e) ? person.role === 'lead' : true
   }
-  const lead = (e: Entry | UnknownEntry): boolean => e.kind === 'proof-taken' || e.kind === 'check-overridden'
+  const lead = (e: Entry | UnknownEntry): boolean => strikeWantsLead(view.entries, e.id)
   return (
     <Sheet open onClose={onClose} title="Journal" note={`${view.entries.length} entries. Crossing out keeps the line; crossing out a crossing-out brings it back.`}>
       <ol className="grid gap-1">
