@@ -36,7 +36,7 @@ export async function freshDatabase(): Promise<{ readonly sql: Sql; readonly clo
 
 export async function person(sql: Sql, role: Role, name: string = role): Promise<string> {
   const id = `p-${v4()}`
-  await addPerson(sql, { id, name: `${name} ${id.slice(2, 6)}`, role, qualified: false, passphraseHash: 'none' })
+  await addPerson(sql, { id, name: `${name} ${id.slice(2, 6)}`, role, qualified: false, passphraseHash: 'no way in' })
   return id
 }
 

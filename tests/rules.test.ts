@@ -91,7 +91,10 @@ describe('bad batches', () => {
     const id = await job(sql)
     expect(await answers('lead', id, 'x')).toMatchObject({ status: 400 })
     expect(await answers('lead', id, Array.from({ length: 101 }, (_, i) => note(id, ids.lead, tablet, String(i))))).toMatchObject({ status: 413 })
-    expect(await answers('lead', v7(), [note(id, ids.lead, tablet, 'x')])).toMatchObject({ status: 404 })
+    const nowhere = v7()
+    expect(await answers('lead', nowhere, [note(nowhere, ids.lead, tablet, 'x')])).toMatchObject({ status: 404 })
+    // With its own answer where a line is wrong in itself.
+    expect(await answers('lead', nowhere, [note(id, ids.lead, tablet, 'x')])).toMatchObject([{ status: 'refused', reason: expect.stringMatching(/another job/) }])
     expect(await readEntries(sql, id, 0)).toEqual([])
   })
 })

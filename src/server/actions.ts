@@ -6,7 +6,7 @@ import { cut } from '../core/text'
 import { addToShop, changeSomebody, endOne, type PersonChange } from './people'
 import { originFault } from './origin'
 import { may } from './permissions'
-import { currentSession } from './session'
+import { currentSession, type Session } from './session'
 import { checkSignIn, closeSession, makeFirstLead, openSession, originOf } from './sign-in'
 
 export interface FormState {
@@ -22,6 +22,13 @@ const text = (form: FormData, name: string, max = 2000): string => cut(String(fo
 async function foreign(): Promise<FormState | null> {
   const fault = originFault(await headers())
   return fault ? { message: fault } : null
+}
+
+/** The session of a lead on a device that has proved itself; else why not, in words. */
+async function leadHere(): Promise<Session | string> {
+  const session = await currentSession()
+  if (!session || !may(session.person.role, 'lead')) return 'This is for a lead.'
+  return session.keyed ? session : 'This browser has no key yet. Sign out, sign in on it once more, then try again.'
 }
 
 /** Only a path of ours may be gone to after signing in. */
@@ -60,8 +67,8 @@ export async function addPersonAction(_: FormState, form: FormData): Promise<For
   const fault = await foreign()
   if (fault) return fault
   const values = { name: text(form, 'name', 80), role: text(form, 'role', 20) }
-  const session = await currentSession()
-  if (!session || !may(session.person.role, 'lead')) return { message: 'Only a lead adds people.', values }
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session, values }
   const wrong = await addToShop({ ...values, passphrase: String(form.get('passphrase') ?? '').slice(0, 400), qualified: form.get('qualified') === 'on' })
   if (wrong) return { message: wrong, values }
   revalidatePath('/people')
@@ -79,8 +86,8 @@ const CHANGES: Readonly<Record<string, (form: FormData) => PersonChange>> = {
 export async function changePersonAction(_: FormState, form: FormData): Promise<FormState> {
   const fault = await foreign()
   if (fault) return fault
-  const session = await currentSession()
-  if (!session || !may(session.person.role, 'lead')) return { message: 'Only a lead changes people.' }
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session }
   const deed = text(form, 'deed', 20)
   const change = Object.hasOwn(CHANGES, deed) ? CHANGES[deed]!(form) : null
   if (!change) return { message: 'That is nothing that can be done to somebody.' }
@@ -94,8 +101,8 @@ export async function changePersonAction(_: FormState, form: FormData): Promise<
 export async function endAction(_: FormState, form: FormData): Promise<FormState> {
   const fault = await foreign()
   if (fault) return fault
-  const session = await currentSession()
-  if (!session || !may(session.person.role, 'lead')) return { message: 'Only a lead ends sessions.' }
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session }
   const [ended, device] = [text(form, 'session', 40), text(form, 'device', 40)]
   if (!/^[0-9a-f-]{36}$/.test(ended || device)) return { message: 'Which one?' }
   await endOne(ended ? { session: ended } : { device })

@@ -29,7 +29,9 @@ export async function allowed(deed: Deed): Promise<Session | Response> {
 export async function allowedWrite(request: Request, deed: Deed): Promise<Session | Response> {
   const fault = originFault(request.headers)
   if (fault) return refuse(403, fault)
-  return allowed(deed)
+  const session = await allowed(deed)
+  if (!(session instanceof Response) && !session.maySend) return refuse(403, 'This tablet has no key any more. Sign in on it once, and what it kept goes up.', { again: 'other person' })
+  return session
 }
 
 /**

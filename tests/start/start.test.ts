@@ -1,4 +1,4 @@
-import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
+import { type ChildProcess, execFileSync, spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import https from 'node:https'
 import net from 'node:net'
@@ -124,6 +124,46 @@ describe('npm start', () => {
     expect(await again.url).toBe(url)
     expect((await health(url)).ready).toBe(true)
     await stop(again)
+  })
+
+  it('starts PostgreSQL again when it is killed under it, with a word, and goes on', async () => {
+    const s = start(data)
+    await s.url
+    const before = databasePid(data)
+    process.kill(before, 'SIGKILL')
+    await expect.poll(() => s.text(), { timeout: 40_000 }).toMatch(/The database is back; nothing acknowledged is lost/)
+    expect(databasePid(data)).not.toBe(before)
+    await expect.poll(async () => (await health(url).catch(() => ({ ready: false }))).ready, { timeout: 20_000 }).toBe(true)
+    await stop(s)
+  })
+
+  it('keeps a shop in one file beside its running, and puts it back; what was written since is told to be missing', async () => {
+    const run = (...args: string[]) => spawnSync(process.execPath, [path.join(ROOT, 'scripts/shop.mjs'), ...args], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, NAILSMITH_DATA: data } })
+    const file = path.join(data, 'kept.backup')
+    const s = start(data)
+    await s.url
+    const kept = run('backup', file)
+    expect(kept.stdout + kept.stderr).toMatch(/Backup written/)
+    expect(run('restore', file)).toMatchObject({ status: 1, stderr: expect.stringMatching(/Stop it first/) })
+    expect((await health(url)).ready).toBe(true)
+    await stop(s)
+    expect(run('backup', file)).toMatchObject({ status: 1, stderr: expect.stringMatching(/never written over/) })
+    const back = run('restore', file)
+    expect(back.stdout + back.stderr).toMatch(/Put back from .*: \d{3} entries\. What was here before is kept/)
+    const out = path.join(data, 'out')
+    expect(run('export', out).stdout).toMatch(/16 jobs, \d+ entries, 0 photos; every hash agrees/)
+    expect(run('export', out)).toMatchObject({ status: 1, stderr: expect.stringMatching(/not empty/) })
+    const again = start(data)
+    expect(await again.url).toBe(url)
+    await stop(again)
+  })
+
+  it('takes the demo people away when the same data is started as a real shop', async () => {
+    const s = start(data, { NAILSMITH_DEMO: '0' })
+    await s.url
+    expect(s.text()).toMatch(/5 people of the demo world are struck off/)
+    await expect.poll(() => s.text()).toMatch(/first lead signs in once by this link/)
+    await stop(s)
   })
 
   it('does not move to another port by itself, since the outbox belongs to the old one', async () => {
