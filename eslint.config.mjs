@@ -21,6 +21,6 @@ export default ts.config(
     },
   },
   { files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'e2e/**'], rules: { '@typescript-eslint/no-explicit-any': 'off', '@typescript-eslint/no-unused-expressions': 'off' } },
-  { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'bench/**', 'proof/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.mjs', 'src/client/service-worker.js'], rules: { '@typescript-eslint/no-unused-vars': 'error' } },
 )

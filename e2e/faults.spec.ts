@@ -88,7 +88,8 @@ test('a viewer signs in over thirty unsent lines and a photo: they wait, and go 
   await signOut(page)
   await signIn(page, 'Ines')
   await page.goto(`/jobs/${jobId}`)
-  await expect(page.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
+  await expect.poll(async () => (await journal(page, jobId)).filter((e) => e.kind === 'photo-added').length, { timeout: 30_000 }).toBe(1)
+  await expect(page.getByText(/not sent yet/)).toBeHidden()
   const sent = await journal(page, jobId)
   expect(sent.filter((e) => e.kind === 'note-added').map((e) => e.body['text'])).toEqual(Array.from({ length: 29 }, (_, i) => `line ${i + 1}`))
   const photo = sent.find((e) => e.kind === 'photo-added')!.body['photo']

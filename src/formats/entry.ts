@@ -1,4 +1,4 @@
-import { array, boolean, mixed, number, object, type ObjectSchema, type Schema, string, ValidationError } from 'yup'
+import { array, boolean, lazy, mixed, number, object, type ObjectSchema, type Schema, string, ValidationError } from 'yup'
 import { ATTEMPTS } from '../core/fasteners'
 import { CHANNELS, RIDE_STAGES } from '../core/ride'
 import { CHARGE_SOURCES, PACK_SIGNS, PROOF_ROLES } from '../core/safety'
@@ -6,7 +6,7 @@ import { BODY_VERSION, CHECKS, isCheck, type EntryDraft, type Kind, KINDS, OUT_P
 import { PASSES } from '../core/machine'
 import type { Result } from '../core/result'
 import { fail, ok } from '../core/result'
-import { mended, tooDeep } from '../core/text'
+import { cut, mended, tooDeep } from '../core/text'
 
 /** Largest batch that the server takes. */
 export const MAX_BATCH_BYTES = 256_000
@@ -35,17 +35,50 @@ const fixingSpec = closed({
 })
 const partSpec = closed({ id: id(), name: need(120) })
 
-/** A plan is taken whole from the planner; what the reducer leans on is checked, the rest is carried. */
+/** What a step needs: `{ all | any | not | fact | variant }`, to the depth that any entry may have. */
+const guard: Any = lazy((value: unknown) => {
+  const one = (field: string): boolean => value !== null && typeof value === 'object' && field in value
+  if (value === undefined) return mixed().optional()
+  if (one('all')) return object({ all: array().strict().of(guard as never).max(2000).required() }).strict()
+  if (one('any')) return object({ any: array().strict().of(guard as never).max(2000).required() }).strict()
+  if (one('not')) return object({ not: guard as never }).strict()
+  if (one('fact')) return object({ fact: need(60), of: need(140) }).strict()
+  if (one('variant')) return object({ variant: need(140), is: need(140) }).strict()
+  return mixed().test('guard', '${path} is no guard: all, any, not, fact or variant is wanted', () => false)
+}) as unknown as Any
+const some = (shape: Record<string, Any>) => object(shape as never).strict().default(undefined).optional()
+const words = (most: number, max = 400) => array().strict().of(text(max).defined()).max(most)
+const quantity = some({ value: figure().required(), unit: need(16), source: need(20), u: figure(0) })
+const lockSpec = some({ product: need(120), grade: text(20), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required(), source: text(20) })
+const uses = array().strict().of(object({ consumable: need(140), count: figure(0, 10_000).required() }).strict()).max(100)
+
+/** A plan is taken whole from the planner. All that the reducer and the pages lean on is looked at; fields that are not known are carried. */
 const step = object({
-  id: id(), action: id(), limb: oneOf(['down', 'up']).required(), title: need(200), pose: text(80).defined(), people: number().strict().oneOf([1, 2]).required(), minutes,
-  number: figure(0, 10_000), pair: stepId(), gives: array().strict().of(text(160).required()).max(200).required(), after: array().strict().of(stepId().required()).max(500),
-  passes: array().strict().of(oneOf(PASSES).required()).max(4), fixings: array().strict().of(fixingSpec).max(500).required(), parts: array().strict().of(partSpec).max(100).required(),
-  cautions: array().strict().of(text(12).required()).max(60).required(),
+  id: id(), action: id(), kind: oneOf(['release', 'take off', 'unplug', 'prepare', 'support', 'prove', 'gate', 'push aside']).required(), limb: oneOf(['down', 'up']).required(), title: need(400), note: text(), photo: text(400), counterHold: text(400), ifOmitted: text(400),
+  pose: text(80).defined(), turn: some({ to: need(80), title: need(400), note: text(), people: number().strict().oneOf([1, 2]).required(), minutes }),
+  tool: some({ id: need(140), name: need(400), short: text(400).defined(), why: text(400), size: text(400) }), substitute: some({ for: need(400), risk: text(400).defined(), byFeel: boolean().strict() }),
+  people: number().strict().oneOf([1, 2]).required(), minutes: minutes.required(), wait: figure(0, 1e6), number: figure(0, 10_000), pair: stepId(),
+  why: array().strict().of(object({ wantedBy: need(200), title: need(400) }).strict()).max(200).required(), gives: array().strict().of(text(160).required()).max(200).required(), needs: guard, after: array().strict().of(stepId().required()).max(500),
+  dead: boolean().strict(), power: oneOf(['live', 'isolated', 'out']), mains: boolean().strict(), fixings: array().strict().of(fixingSpec).max(500).required(), parts: array().strict().of(partSpec).max(100).required(),
+  passes: array().strict().of(oneOf(PASSES).required()).min(1).max(4), torque: quantity,
+  joint: some({ role: text(20), critical: text(20), thread: text(400), head: text(400), strength: text(400), driver: some({ start: need(20), clutch: figure(0, 100), finish: need(20) }) }),
+  lock: lockSpec, pattern: text(40), looks: some({ stand: words(60).required(), items: words(60).required() }), reopen: figure(0, 1e6), check: text(140), cover: boolean().strict(),
+  cautions: array().strict().of(text(40).required()).max(60).required(), consumables: uses.required(),
 }).strict()
-const limb = object({ steps: array().strict().of(step).max(2000).required(), minutes: object().required(), proved: boolean().strict().required() }).strict()
+const limb = object({
+  steps: array().strict().of(step).max(2000).required(), minutes: object({ handsOn: figure(0).required(), elapsed: figure(0).required() }).strict().required(), together: some({ minutes: figure(0).required(), bound: figure(0).required() }),
+  bound: figure(0), gap: figure(0), proved: boolean().strict().required(),
+}).strict()
+const lifts = array().strict().of(object({ from: figure(0).required(), minutes: figure(0).required(), titles: words(200).required() }).strict()).max(500).required()
 const plan = object({
-  planner: need(40), goals: array().strict().of(text(120).required()).min(1).max(20).required(), down: limb.required(), up: limb.required(),
-  swap: array().strict().of(object({ id: id(), title: need(200), compare: array().strict().of(object({ id: id(), name: need(80) }).strict()).max(60) }).strict()).max(200).required(),
+  planner: need(40), goals: array().strict().of(text(120).required()).min(1).max(20).required(), down: limb.required(), up: limb.required(), upOrder: oneOf(['planned', 'reverse']), reverseMore: figure().nullable(),
+  swap: array().strict().of(object({
+    id: id(), title: need(400), job: text(200), note: text(), part: some({ id: id(), name: need(120) }), minutes,
+    compare: array().strict().of(object({ id: id(), name: need(80), unit: text(400), value: mixed().test('value', '${path} is neither a number nor a word', (x) => x === undefined || (typeof x === 'number' && Number.isFinite(x)) || typeof x === 'string'), smaller: figure(0), larger: figure(0), options: words(60), why: text(400) }).strict()).max(60),
+  }).strict()).max(200).required(),
+  rejected: array().strict().of(object({ instead: words(200).required(), use: words(200).required(), avoid: words(200).required(), moreMinutes: figure().required() }).strict()).max(200),
+  tools: array().strict().of(object({ id: need(140), name: need(400), firstStep: text(400).defined(), steps: figure(0).required(), special: boolean().strict().required(), form: text(400), why: text(400) }).strict()).max(500),
+  consumables: array().strict().of(object({ id: need(140), name: need(400), count: figure(0).required() }).strict()).max(500), helper: some({ down: lifts, up: lifts }), restore: words(200),
 }).strict()
 
 const onTest = { test: text(60), drive: text(80) }
@@ -57,11 +90,13 @@ const compared = closed({
   verdict: oneOf(['match', 'mismatch', 'not measured']).required(),
 })
 const slices = array().strict().of(number().strict().nullable().defined()).max(2000).required()
+/** Any finite figure: what a logger wrote as time or value may be of any size, and is judged before it comes here. */
+const wide = (min = -Number.MAX_VALUE) => figure(min, Number.MAX_VALUE)
 const rideLog = closed({
-  name: need(200), rows: figure(0, 1e8).required(), kept: figure(0, 1e8).required(), seconds: figure(0, 1e12).required(), hz: figure(0, 1e5).required(),
-  notes: array().strict().of(closed({ kind: need(20), count: figure(0).required(), row: figure(0).required(), channel: text(20), seconds: figure(0) })).max(60).required(),
-  findings: array().strict().of(closed({ id: need(30), verdict: need(20), value: figure(), u: figure(0), unit: text(16), limit: figure(), heading: figure(), why: text(40) })).max(30).required(),
-  strips: closed({ from: figure(-1e15, 1e15).required(), to: figure(-1e15, 1e15).required(), slices: figure(10, 2000).required(), channels: closed(Object.fromEntries(CHANNELS.map((c) => [c, closed({ low: slices, high: slices }).default(undefined).optional()]))).required() }).required(),
+  name: need(200), rows: wide(0).required(), kept: wide(0).required(), seconds: wide(0).required(), hz: wide(0).required(),
+  notes: array().strict().of(closed({ kind: need(20), count: wide(0).required(), row: wide(0).required(), channel: text(20), seconds: wide(0) })).max(60).required(),
+  findings: array().strict().of(closed({ id: need(30), verdict: need(20), value: wide(), u: wide(0), unit: text(16), limit: wide(), heading: wide(), why: text(40) })).max(30).required(),
+  strips: closed({ from: wide().required(), to: wide().required(), slices: figure(10, 2000).required(), channels: closed(Object.fromEntries(CHANNELS.map((c) => [c, closed({ low: slices, high: slices }).default(undefined).optional()]))).required() }).required(),
 }).default(undefined).optional()
 
 const BODIES: Record<Kind, ObjectSchema<object>> = {
@@ -151,7 +186,7 @@ const NEWER: ReadonlySet<string> = new Set(['oneOf', 'noUnknown', 'check'])
  */
 export function parseEntry(value: unknown): Result<EntryDraft, EntryFault> {
   const given = value !== null && typeof value === 'object' ? (value as { id?: unknown }).id : undefined
-  const entryId = typeof given === 'string' ? mended(given).slice(0, 80) : ''
+  const entryId = typeof given === 'string' ? cut(given, 80) : ''
   if (tooDeep(value)) return fail({ kind: 'shape', id: entryId, reason: 'The entry is nested deeper than anything that is written here.', unknown: false })
   try {
     const entry = draft.validateSync(mended(value)) as unknown as EntryDraft
@@ -165,6 +200,6 @@ export function parseEntry(value: unknown): Result<EntryDraft, EntryFault> {
 }
 
 function plain(error: ValidationError): string {
-  const message = mended(error.message || 'not readable').replace(/^this /, 'the entry ').slice(0, 300)
+  const message = cut((error.message || 'not readable').replace(/^this /, 'the entry '), 300)
   return message.charAt(0).toUpperCase() + message.slice(1)
 }

@@ -1,7 +1,7 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
 import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHINE_CLASSES, type MachineFile, PASSES } from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
-import { tooDeep } from '../core/text'
+import { cut, tooDeep } from '../core/text'
 
 export const FORMAT = 'nailsmith-machine/1'
 const MAJOR = 1
@@ -100,7 +100,7 @@ export const machineFileShape = shape({
  * @returns the file; or every problem found, each with its JSON pointer
  */
 export function parseMachineFile(text: string): Result<MachineFile, { readonly kind: 'machine file'; readonly problems: readonly FileProblem[] }> {
-  const wrong = (problems: FileProblem[]) => fail({ kind: 'machine file' as const, problems })
+  const wrong = (problems: FileProblem[]) => fail({ kind: 'machine file' as const, problems: problems.map(({ at, text: told }) => ({ at: cut(at, 300), text: cut(told, 600) })) })
   let value: unknown
   try {
     value = JSON.parse(text)

@@ -1,8 +1,11 @@
 import Papa from 'papaparse'
 import { type Channel, CHANNELS, type LogNote, type RawLog } from '../core/ride'
 import { fail, ok, type Result } from '../core/result'
+import { cut } from '../core/text'
 
 /** Largest log that is read, rows and bytes. */
+/** Nanoseconds since 1970 are below this; a time beyond it is none. */
+const LATEST = 1e19
 export const MAX_ROWS = 5_000_000
 export const MAX_BYTES = 200_000_000
 
@@ -96,8 +99,8 @@ function rows(text: string, delimiter: string, time: Column, wanted: readonly (r
       if (line++ === 1) return
       if (data.length === 1 && data[0]!.trim() === '') return
       const t = readTime(data[time.at], read)
-      if (!Number.isFinite(t)) {
-        if (unreadable++ === 0) firstBad = { row: line - 1, found: data.join(delimiter).slice(0, 60) }
+      if (!(Math.abs(t) <= LATEST)) {
+        if (unreadable++ === 0) firstBad = { row: line - 1, found: cut(data.join(delimiter), 60) }
         return
       }
       if (n >= most) return void left++

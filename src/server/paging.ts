@@ -1,3 +1,4 @@
+import { wellFormed } from '../core/text'
 import type { PageMark } from '../db/jobs'
 
 /** Reads `?after=` of the list of stands; anything else is the first page. */
@@ -8,4 +9,13 @@ export function pageMark(text: string | undefined): PageMark | undefined {
 
 export function pageLink(mark: PageMark): string {
   return `/?after=${mark.open ? 1 : 0}.${mark.sortAt}.${mark.jobId}`
+}
+
+/** A part of an address as it was meant; null where it cannot be decoded. */
+export function decoded(part: string): string | null {
+  try {
+    return wellFormed(decodeURIComponent(part))
+  } catch {
+    return null
+  }
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { KINDS } from '../core/job'
 import { originFault } from './origin'
-import { pageLink, pageMark } from './paging'
+import { decoded, pageLink, pageMark } from './paging'
 import { may, mayWrite } from './permissions'
 
 describe('originFault', () => {
@@ -30,6 +30,10 @@ describe('roles', () => {
     expect(KINDS.filter((k) => mayWrite('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
     expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([true, false, true, false])
   })
+})
+
+describe('addresses', () => {
+  it.each([['dunlin', 'dunlin'], ['a%2Fb%3Fc', 'a/b?c'], ['%', null], ['%ED%A0%BD', null], ['a%00b', 'ab']])('“%s” means %s', (part, meant) => expect(decoded(part)).toBe(meant))
 })
 
 describe('paging', () => {

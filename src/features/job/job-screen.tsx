@@ -9,6 +9,7 @@ import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
 import { type Entry, LEADS_ONLY, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
+import { Boundary } from '../../ui/boundary'
 import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
 import { STAGE_LABEL } from '../shared/words'
@@ -168,16 +169,16 @@ export function JobScreen(props: JobScreenProps) {
         </div>
         <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_minmax(400px,35.5%)] print:block">
           <div className="order-2 min-h-0 max-md:border-t max-md:border-rule md:order-1 md:flex md:flex-col [&>*]:min-h-0 [&>*]:flex-1">
-            {stage === 'take in' ? <IntakePanel /> : stage === 'find the fault' ? <FaultPanel /> : stage === 'prove' ? <ProvePanel /> : stage === 'hand back' ? <HandBackPanel /> : (
+            <Boundary of={`“${STAGE_LABEL[stage]}”`}>{stage === 'take in' ? <IntakePanel /> : stage === 'find the fault' ? <FaultPanel /> : stage === 'prove' ? <ProvePanel /> : stage === 'hand back' ? <HandBackPanel /> : (
               <LateLadder job={lateJob} limb={limb} present={stage === 'swap' ? null : latePresent} chosen={chosen} onChoose={choose} />
-            )}
+            )}</Boundary>
           </div>
           <aside aria-label="What to do now" className="screen-only order-1 flex flex-col overflow-y-auto border-rule contain-content max-md:contain-none bg-paper p-4 pt-3 md:order-2 md:border-l">
             {elsewhere ? <Elsewhere job={job} /> : null}
             <div className="flex-1">
-              {stage === 'take in' ? <GoalCard /> : stage === 'find the fault' ? <FaultCard /> : stage === 'prove' ? <ProveCard /> : stage === 'hand back' ? <HandBackCard /> : stage === 'swap' && !picked ? <SwapCard /> : (
+              <Boundary of={`The card of “${STAGE_LABEL[stage]}”`}>{stage === 'take in' ? <GoalCard /> : stage === 'find the fault' ? <FaultCard /> : stage === 'prove' ? <ProveCard /> : stage === 'hand back' ? <HandBackCard /> : stage === 'swap' && !picked ? <SwapCard /> : (
                 <RunCard limb={limb} step={shown} present={shown !== null && shown.id === present?.id} />
-              )}
+              )}</Boundary>
             </div>
             <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
               <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'journal' })}>Journal ({view.entries.length})</button>
@@ -192,13 +193,13 @@ export function JobScreen(props: JobScreenProps) {
         </div>
       </main>
       <input ref={picker} type="file" accept="image/*" capture="environment" aria-label="Photo file" tabIndex={-1} className="sr-only" onChange={(e) => void onPhoto(e.target.files)} />
-      {sheet ? <Sheets
+      {sheet ? <Boundary of="This sheet"><Sheets
         sheet={sheet} onClose={() => setSheet(null)} single={single}
         onSingle={(on) => {
           setSingle(on)
           localStorage.setItem('nailsmith-single-keys', on ? 'on' : 'off')
         }}
-      /> : null}
+      /></Boundary> : null}
     </JobContextProvider>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { type Entry, isKnown, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
+import { type Entry, isKnown, type JobState, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
@@ -34,6 +34,15 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
   )
 }
 
+/** A line of the journal in words; one that cannot be put into words says so, and the others stand. */
+function lineOf(entry: Entry, state: JobState): string {
+  try {
+    return describeEntry(entry, state)
+  } catch {
+    return `A line that cannot be read: ${entry.kind}`
+  }
+}
+
 /** The journal as a paper log: newest first, crossed-out lines struck through; any can be crossed out. */
 export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
   const { view, state, now, nameOf, log, mayWork, person } = useJob()
@@ -53,7 +62,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
           <li key={e.id} className="border-t border-rule py-2">
             <div className="flex items-start gap-3">
               <p className={`flex-1 text-[16px] ${struck.has(e.id) ? 'text-steel line-through' : ''}`}>
-                {isKnown(e) ? describeEntry(e, state) : `Something from a newer Nailsmith: ${e.kind}`}
+                {isKnown(e) ? lineOf(e, state) : `Something from a newer Nailsmith: ${e.kind}`}
                 <span className="block text-[14px] text-steel">
                   {nameOf(e.by)}{now > 0 ? `, ${clockText(e.at, now)}` : ''}{view.unsent.has(e.id) ? ' · not sent yet' : ''}{flags.has(e.id) ? ` · ◆ ${flags.get(e.id)}` : ''}
                 </span>

@@ -15,7 +15,7 @@ export function MachineList({ machines, mayPutIn }: MachineListProps) {
         <ul>
           {machines.map((m) => (
             <li key={m.id} className="border-t border-rule">
-              <Link href={`/machines/${m.id}`} className="flex min-h-16 items-center justify-between gap-3 text-[18px] hover:bg-paper">
+              <Link href={`/machines/${encodeURIComponent(m.id)}`} className="flex min-h-16 items-center justify-between gap-3 text-[18px] hover:bg-paper">
                 <span className="title text-[21px]">{m.name}</span>
                 <span className="text-[15.5px] text-steel">{m.class} · revision {m.revision} <span aria-hidden>▸</span></span>
               </Link>

@@ -62,7 +62,7 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
             ))}
           </ol>
           {layers.length === 0 ? <p role="status" className="mt-4 text-[17px] text-steel">Taking it apart on paper…</p> : <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>}
-          <p className="text-[15.5px] text-steel">{revisions.length > 1 ? 'Revisions: ' : 'Revision '}{revisions.map((r, i) => <span key={r.revision}>{i > 0 ? ', ' : ''}<a className="inline-flex min-h-11 items-center underline underline-offset-4" href={`/api/machines/${file.id}?revision=${encodeURIComponent(r.revision)}`}>{r.revision}</a> ({count(r.jobs, 'job')})</span>)}. Tap one to save the file.</p>
+          <p className="text-[15.5px] text-steel">{revisions.length > 1 ? 'Revisions: ' : 'Revision '}{revisions.map((r, i) => <span key={r.revision}>{i > 0 ? ', ' : ''}<a className="inline-flex min-h-11 items-center underline underline-offset-4" href={`/api/machines/${encodeURIComponent(file.id)}?revision=${encodeURIComponent(r.revision)}`}>{r.revision}</a> ({count(r.jobs, 'job')})</span>)}. Tap one to save the file.</p>
           {file.sealed.length > 0 ? <p className="text-[15.5px]"><span className="font-bold text-look">◆ </span>Sealed: {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}</p> : null}
           <Leads file={file} />
         </div>

@@ -65,7 +65,7 @@ export function PutIn() {
       <div role="status" className="mt-3 text-[16.5px]">
         {now.is === 'looking' ? <p className="text-steel">{now.of === undefined ? `Reading “${now.file}”…` : `Planning job ${now.done! + 1} of ${now.of}…`}</p> : null}
         {now.is === 'refused' ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2"><span className="font-bold text-stop">▲ </span>{now.message}</p> : null}
-        {now.is === 'kept' ? <p className="border-l-[6px] border-ok bg-ok-tint px-4 py-2"><span className="font-bold text-ok">● </span>{now.words} <Link className="underline underline-offset-4" href={`/machines/${now.id}`}>Look at it</Link></p> : null}
+        {now.is === 'kept' ? <p className="border-l-[6px] border-ok bg-ok-tint px-4 py-2"><span className="font-bold text-ok">● </span>{now.words} <Link className="underline underline-offset-4" href={`/machines/${encodeURIComponent(now.id)}`}>Look at it</Link></p> : null}
         {now.is === 'looked' ? <Looked name={now.file} found={now.found} /> : null}
       </div>
     </section>

@@ -1,7 +1,9 @@
 import { connection } from 'next/server'
 import { notFound } from 'next/navigation'
 import { MachineView } from '@/features/machines/machine-view'
+import { Boundary } from '@/ui/boundary'
 import { Header } from '@/features/shell/header'
+import { decoded } from '@/server/paging'
 import { pageFrame } from '@/server/frame'
 import { loadMachine } from '@/server/jobs'
 import { revisions } from '@/server/machines'
@@ -10,14 +12,15 @@ export const metadata = { title: 'Machine' }
 
 export default async function Page({ params }: { readonly params: Promise<{ readonly id: string }> }) {
   await connection()
-  const { id } = await params
-  const { header } = await pageFrame(`/machines/${id}`)
+  const id = decoded((await params).id)
+  if (id === null) notFound()
+  const { header } = await pageFrame(`/machines/${encodeURIComponent(id)}`)
   const file = await loadMachine(id)
   if (!file) notFound()
   return (
     <>
       <Header {...header} here="machines" />
-      <MachineView file={file} revisions={(await revisions(id)).map(({ revision, jobs }) => ({ revision, jobs }))} />
+      <Boundary of={`The file of ${file.name}`}><MachineView file={file} revisions={(await revisions(id)).map(({ revision, jobs }) => ({ revision, jobs }))} /></Boundary>
     </>
   )
 }
