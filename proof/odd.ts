@@ -22,7 +22,7 @@ export const pick = <T>(random: () => number, list: readonly T[]): T => list[Mat
 /** A deep value, for what recurses. */
 export function deep(random: () => number): unknown {
   let value: unknown = 1
-  for (let i = Math.floor(random() * 3000); i > 0; i--) value = random() < 0.5 ? [value] : { a: value }
+  for (let i = Math.floor(random() * 700); i > 0; i--) value = random() < 0.5 ? [value] : { a: value }
   return value
 }
 

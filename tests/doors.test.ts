@@ -6,6 +6,7 @@ import { listSummaries } from '../src/db/jobs'
 import { addDevice, addSession, endSessions, setDeviceSecret } from '../src/db/sessions'
 import { newToken, tokenHash } from '../src/server/secrets'
 import { freshDatabase } from './database'
+import { dunlinPlan } from './logbook'
 
 // A request as the routes see it: its cookies and headers, without a running server.
 const jar = new Map<string, string>()
@@ -169,5 +170,24 @@ describe('what is wrong is told as 4xx, never as 500', () => {
     const response = await call()
     expect(response.status).toBe(status)
     expect(((await response.json()) as { message: string }).message).toBeTruthy()
+  })
+})
+
+describe('fault 3: how much comes at once', () => {
+  const sized = (kind: string, bytes: number): string => {
+    const plan = JSON.parse(JSON.stringify(dunlinPlan('inspect'))) as { note?: string }
+    const entry = (text: string) => [{ id: v7(), jobId, base: 0, at: Date.now(), by: 'p-ines', device: new Map(cookies.lead).get('nailsmith-device'), kind, v: 1, body: kind === 'plan-adopted' ? { plan: { ...plan, spare: text }, file: 'dunlin', revision: '1', settings: { proofMinutes: 240, deadVolts: 5 } } : { text } }]
+    return JSON.stringify(entry('x'.repeat(Math.max(0, bytes - JSON.stringify(entry('')).length))))
+  }
+  it.each([
+    ['a plan of 0.9 MB by itself', 'plan-adopted', 900_000, 200],
+    ['a plan of 1.1 MB', 'plan-adopted', 1_100_000, 413],
+    ['anything else of 0.3 MB', 'note-added', 300_000, 413],
+  ])('%s', async (_, kind, bytes, status) => {
+    as('lead')
+    const response = await (await import('../src/app/api/jobs/[id]/entries/route')).POST(request('/x', sized(kind, bytes), { 'x-nailsmith-build': '11' }), at({ id: jobId }))
+    expect(response.status).toBe(status)
+    if (status === 200) expect(await response.json()).toMatchObject({ answers: [{ status: 'stored' }] })
+    else expect(await response.json()).toMatchObject({ again: 'never' })
   })
 })

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v4, v7 } from 'uuid'
 import { loadDemo } from '../scripts/setup'
 import { chargeOf, deadAt, type EntryDraft, type JobState, reduce } from '../src/core/job'
-import type { Sql } from '../src/db/client'
+import { connect, type Sql } from '../src/db/client'
 import { append, chainAt, readEntries } from '../src/db/journal'
 import { listSummaries } from '../src/db/jobs'
 import { addMachine, listJobsToDo } from '../src/db/machines'
@@ -13,10 +13,12 @@ import { godwit } from '../src/demo/machines/godwit'
 import { parseEntry } from '../src/formats/entry'
 import { parseMachineFile } from '../src/formats/machine-file'
 import { appendBatch, type Sending } from '../src/server/append'
-import { troubleOf } from '../src/server/health'
+import { health, troubleOf } from '../src/server/health'
 import { entriesAfter, loadJob } from '../src/server/jobs'
 import { bare, impersonal } from '../src/server/log'
 import { putIn } from '../src/server/machines'
+import { onNotice } from '../src/server/notices'
+import { noticeStream } from '../src/server/streams'
 import { addToShop, changeSomebody, endOne, retireDemoPeople } from '../src/server/people'
 import { newToken, tokenHash } from '../src/server/secrets'
 import type { Session } from '../src/server/session'
@@ -407,5 +409,69 @@ describe('fault 24: crossing out', () => {
     await strike(strikes[3]!)
     await strike(all[3]!.id)
     expect((await sql`select seq from snapshots where job_id = ${id}`).length).toBe(0)
+  })
+})
+
+describe('faults 19 to 22: what is stored and odd, and a server in trouble', () => {
+  it('a stored plan of an odd shape flags itself, and the job goes on', async () => {
+    const id = await job(sql)
+    await send(as('lead'), id, [opened(id, 'lead', { fullVolts: 58.8 })])
+    await sql`insert into entries (job_id, seq, id, base, at, received_at, by_person, sent_by, device, kind, v, body, content)
+      values (${id}, 2, ${v7()}, 1, 1, 1, ${ids.lead}, ${ids.lead}, ${tablet}, 'plan-adopted', 1, ${sql.json({ plan: { down: { steps: 7 } } })}, ${Buffer.alloc(32)})`
+    await sql`update jobs set last_seq = 2, snapshot = null, chain = null where id = ${id}`
+    // Another copy of the app has nothing in memory.
+    const fresh = await state(id)
+    expect(fresh.flags).toContainEqual(expect.objectContaining({ kind: 'unreadable', subject: 'plan-adopted' }))
+    expect((await loadJob(id))?.entries).toHaveLength(2)
+  })
+  it.each([
+    ['a step whose tool is a number', (s: Record<string, unknown>) => void (s['tool'] = 5)],
+    ['a step without minutes', (s: Record<string, unknown>) => void delete s['minutes']],
+    ['a torque that is a word', (s: Record<string, unknown>) => void (s['torque'] = 'tight')],
+    ['a need that is no guard', (s: Record<string, unknown>) => void (s['needs'] = { perhaps: [] })],
+    ['looks without items', (s: Record<string, unknown>) => void (s['looks'] = { stand: [] })],
+    ['consumables that are none', (s: Record<string, unknown>) => void delete s['consumables']],
+  ])('a plan is looked at whole before it is taken: %s', (_, edit) => {
+    const plan = JSON.parse(JSON.stringify(dunlinPlan('inspect'))) as { down: { steps: Record<string, unknown>[] } }
+    const whole = (p: unknown) => parseEntry(draft(v7(), 'x', v4(), 'plan-adopted', { plan: p as never, file: 'dunlin', revision: '1', settings: { proofMinutes: 240, deadVolts: 5 } })).ok
+    expect(whole(plan)).toBe(true)
+    edit(plan.down.steps[1]!)
+    expect(whole(plan)).toBe(false)
+  })
+  it('health says that a database can be read and not written', async () => {
+    expect(await health()).toMatchObject({ trouble: null })
+    const [{ name }] = (await sql<{ name: string }[]>`select current_database() as name`) as unknown as [{ name: string }]
+    const readOnly = connect(process.env['DATABASE_URL']!, 1)
+    await readOnly`set default_transaction_read_only = on`
+    ;(globalThis as Record<symbol, unknown>)[Symbol.for('nailsmith.db')] = readOnly
+    await sql`delete from pulse`
+    expect(await health()).toEqual({ trouble: 'read-only' })
+    const away = connect(`postgres://nobody:x@127.0.0.1:1/${name}`, 1)
+    ;(globalThis as Record<symbol, unknown>)[Symbol.for('nailsmith.db')] = away
+    expect(await health()).toEqual({ trouble: 'no answer' })
+    ;(globalThis as Record<symbol, unknown>)[Symbol.for('nailsmith.db')] = sql
+    await Promise.all([readOnly.end(), away.end({ timeout: 0 })])
+  })
+  it('after the database was away every follower is told to look again', async () => {
+    const heard: (string | null)[] = []
+    const stop = await onNotice((notice) => void heard.push(notice))
+    const id = await job(sql)
+    await send(as('lead'), id, [note(id, ids.lead, tablet, 'x')])
+    await expect.poll(() => heard).toContain(`${id}:1`)
+    await sql`select pg_terminate_backend(pid) from pg_stat_activity where query ilike 'listen %' and datname = current_database()`
+    await expect.poll(() => heard, { timeout: 15_000 }).toContain(null)
+    stop()
+  })
+  it('one session has six streams at most: the oldest give way', async () => {
+    const ended: number[] = []
+    const controllers = Array.from({ length: 8 }, () => new AbortController())
+    const readers = controllers.map((c) => noticeStream(async () => as('lead'), c.signal, 'one').getReader())
+    readers.forEach((reader, i) => void (async () => {
+      while (!(await reader.read()).done);
+      ended.push(i)
+    })())
+    await expect.poll(() => ended.sort()).toEqual([0, 1])
+    controllers.forEach((c) => c.abort())
+    await expect.poll(() => ended.length).toBe(8)
   })
 })

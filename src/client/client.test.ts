@@ -192,6 +192,19 @@ describe('the outbox', () => {
   })
 })
 
+describe('a large plan', () => {
+  it('goes by itself, and what stands beside it in its own order', async () => {
+    server.mode = 'down'
+    const client = await open()
+    const big = { plan: { text: 'x'.repeat(180_000) } }
+    client.logAll([{ kind: 'note-added', body: { text: 'before' } }, { kind: 'plan-adopted', body: big as never }, { kind: 'note-added', body: { text: 'after' } }])
+    server.mode = 'up'
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 10_000 })
+    expect(server.entries.map((e) => e.kind)).toEqual(['note-added', 'plan-adopted', 'note-added'])
+    expect(server.posts.slice(-3)).toEqual([1, 1, 1])
+  })
+})
+
 describe('following', () => {
   it('puts entries of others before its own that are not sent yet, and its base is what it had seen', async () => {
     server.store(other('theirs 1'))

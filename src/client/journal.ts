@@ -187,6 +187,7 @@ export class JournalClient {
       this.base = emptyState(this.options.jobId)
       this.baseCount = 0
       this.lost = await lostEntries(this.options.jobId)
+      this.setLink('joined')
       this.redraw()
       kick()
     } catch {

@@ -77,8 +77,8 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
       <h1 className="title py-4 text-[28px]">Take a machine in</h1>
       <div role="status" className={kept.length + there.length > 0 ? 'mb-4 grid gap-1 rounded-md bg-look-tint px-4 py-2.5 text-[16px]' : 'sr-only'}>
-        {kept.map((k) => <p key={k.jobId}><span className="font-bold text-look">◆ </span>{k.machine} is kept on this device: “{k.complaint}”. It goes up by itself when there is a connection, and gets its number then.</p>)}
-        {there.map((k) => <p key={k.jobId}><span className="font-bold text-ok">● </span>{k.machine} is taken in. <a className="font-semibold underline" href={`/jobs/${k.jobId}`}>Open its job</a></p>)}
+        {kept.map((k) => <p key={k.jobId}><span className="font-bold text-look">◆ </span>Kept on this device: {k.machine}, “{k.complaint}”. It goes up by itself when there is a connection, and gets its number then.</p>)}
+        {there.map((k) => <p key={k.jobId}><span className="font-bold text-ok">● </span>Taken in: {k.machine}. <a className="font-semibold underline" href={`/jobs/${k.jobId}`}>Open its job</a></p>)}
       </div>
       <form key={form} onSubmit={(e) => void submit(e)} noValidate className="grid gap-x-5 gap-y-4 rounded-lg border border-rule bg-paper p-5 md:grid-cols-3">
         <p role="alert" className={message ? 'rounded-md bg-stop-tint px-3 py-2 text-[17px] md:col-span-3' : 'sr-only'}>
