@@ -438,7 +438,7 @@ describe('a backup put back', () => {
     client.log('note-added', { text: 'unsent' })
     await new Promise((resolve) => setTimeout(resolve, 30))
     server.mode = 'up'
-    await vi.waitFor(() => expect(texts(server.entries)).toContain('unsent'), { timeout: 10_000 })
+    await vi.waitFor(() => expect(texts(server.entries)).toContain('unsent'), { timeout: 5_000 })
     expect(server.agrees).toContain(5)
     expect(client.snapshot().lost).toHaveLength(5)
   })

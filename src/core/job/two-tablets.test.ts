@@ -79,6 +79,33 @@ describe.each(FACTS.map((f) => [f.name, f] as const))('%s: two tablets', (_, fac
   })
 })
 
+describe('what two tablets disagree on', () => {
+  it.each(FACTS.filter((f) => ['proof', 'pack', 'new part', 'ride'].includes(f.name)).map((f) => [f.name, f] as const))('%s: what is shown is the less safe claim, and that they disagree', (_, fact) => {
+    for (const order of ['safe first', 'less safe first'] as const) {
+      const s = state(arrive(fact, order, false))
+      const shown = { proof: s.power.proof?.dead, pack: s.packCheck?.result, 'new part': s.comparisons[spec.part!.id]?.rows.every((r) => r.verdict === 'match'), ride: s.ridden['gentle']?.outcome }[fact.name]
+      expect(shown, order).toEqual({ proof: false, pack: 'quarantine', 'new part': false, ride: 'stopped' }[fact.name])
+      expect([s.power.proof, s.packCheck, s.comparisons[spec.part!.id], s.ridden['gentle']].filter((x) => x?.disputed)).toHaveLength(1)
+    }
+  })
+})
+
+describe('a device that is not sure of the time', () => {
+  it('takes what ends by the latest and what has to wait by the earliest that it can be', () => {
+    const book = new Logbook().open()
+    book.adopt()
+    proved(book)
+    book.log('lock-applied', locked)
+    const s = state(book)
+    const hours = (earliest: number, latest: number) => ({ earliest: s.lastAt + earliest * 60 * MINUTE, latest: s.lastAt + latest * 60 * MINUTE })
+    expect(checkStatus(s, 'dead', hours(0, 3)).open).toBe(true)
+    expect(checkStatus(s, 'dead', hours(0, 5)).open).toBe(false)
+    expect(checkStatus(s, 'full cure', hours(23, 30)).open).toBe(false)
+    expect(checkStatus(s, 'full cure', hours(24, 30)).open).toBe(true)
+    expect(checkStatus(s, 'handling strength', hours(0, 30)).open).toBe(false)
+  })
+})
+
 describe('a proof and a change of power by tablets that had not seen each other', () => {
   it.each([['isolated', 'out'], ['out', 'isolated']] as const)('from %s to %s: the proof has to be taken again, whichever arrives first', (from, to) => {
     for (const first of ['proof', 'power'] as const) {
