@@ -46,7 +46,8 @@ async function minute(): Promise<void> {
   const followers = await Promise.all(Array.from({ length: FOLLOWERS }, async () => {
     const { cookie } = await tablet()
     const response = await fetch(`${world.url()}/api/events`, { headers: { cookie }, signal: stop.signal })
-    return (async () => {
+    // In an object, so that what is waited for here is the opening and not the end.
+    const heardOut = (async () => {
       let text = ''
       try {
         for await (const chunk of response.body as unknown as AsyncIterable<Uint8Array>) {
@@ -61,6 +62,7 @@ async function minute(): Promise<void> {
         // Stopped below.
       }
     })()
+    return { heardOut }
   }))
   const took: number[] = []
   let refused = 0
@@ -79,7 +81,7 @@ async function minute(): Promise<void> {
   }))
   await new Promise((resolve) => setTimeout(resolve, 1_000))
   stop.abort()
-  await Promise.all(followers)
+  await Promise.race([Promise.all(followers.map((f) => f.heardOut)), new Promise((resolve) => setTimeout(resolve, 2_000))])
   console.log(`${WRITERS} writers and ${FOLLOWERS} followers for ${SECONDS} s: ${(took.length / SECONDS).toFixed(0)} entries a second, ${refused} not stored`)
   line('  an entry over HTTP', took)
   console.log(`  notices that came after their answer: ${lags.length} of ${took.length * FOLLOWERS} (the others came before it)${lags.length > 0 ? `, p95 ${share(lags, 0.95)} ms after` : ''}`)
@@ -124,3 +126,5 @@ try {
   await world.close()
   cluster.stop()
 }
+// Streams that were left may hold the process.
+process.exit(process.exitCode ?? 0)

@@ -412,6 +412,25 @@ describe('fault 24: crossing out', () => {
   })
 })
 
+describe('two builds side by side', () => {
+  it('what one from before writes, entries and crossings-out without hash or kept states, is told right by this one', async () => {
+    const id = await job(sql)
+    const all: EntryDraft[] = [opened(id, 'lead', { fullVolts: 58.8 }), draft(id, ids.lead, tablet, 'power-changed', { to: 'isolated' })]
+    for (let i = 2; i < 700; i++) all.push(note(id, ids.lead, tablet, `n${i}`))
+    for (let i = 0; i < all.length; i += 100) await append(sql, id, all.slice(i, i + 100).map((entry) => ({ ok: true as const, entry })), ids.lead, Date.now)
+    const old = draft(id, ids.lead, tablet, 'struck', { target: all[1]!.id })
+    await sql`insert into entries (job_id, seq, id, base, at, received_at, by_person, sent_by, device, kind, v, body, content)
+      values (${id}, 701, ${old.id}, 0, 1, 1, ${ids.lead}, ${ids.lead}, ${tablet}, 'struck', 1, ${sql.json(old.body as never)}, ${Buffer.alloc(32, 7)})`
+    await sql`update jobs set last_seq = 701, snapshot_seq = 701, reducer = 6 where id = ${id}`
+    expect(await entriesAfter(id, 701)).toMatchObject({ chain: (await chainAt(sql, id, 701)).toString('hex') })
+    await append(sql, id, [{ ok: true, entry: draft(id, ids.lead, tablet, 'struck', { target: all[650]!.id }) }], ids.lead, Date.now)
+    const [kept] = await sql<{ snapshot: JobState }[]>`select snapshot from jobs where id = ${id}`
+    expect(kept!.snapshot).toEqual(JSON.parse(JSON.stringify(await state(id))))
+    expect(kept!.snapshot.power.state).toBe('live')
+    expect(await entriesAfter(id, 702)).toMatchObject({ chain: (await chainAt(sql, id, 702)).toString('hex') })
+  })
+})
+
 describe('faults 19 to 22: what is stored and odd, and a server in trouble', () => {
   it('a stored plan of an odd shape flags itself, and the job goes on', async () => {
     const id = await job(sql)

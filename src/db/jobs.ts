@@ -31,7 +31,7 @@ export async function addJob(sql: Db, job: { readonly id: string; readonly machi
 }
 
 export async function findJob(sql: Db, id: string): Promise<JobRow | null> {
-  const [row] = await sql<JobRow[]>`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", encode(chain, 'hex') as chain from jobs where id = ${id}`
+  const [row] = await sql<JobRow[]>`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", case when chain_seq = last_seq then encode(chain, 'hex') end as chain from jobs where id = ${id}`
   return row ?? null
 }
 

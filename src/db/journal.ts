@@ -98,7 +98,7 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
   const ids = batch.flatMap((c) => (c.ok ? [c.entry.id] : []))
   // Both go out at once and are answered in order: what is there is read under the job's lock.
   const [jobs, known] = await Promise.all([
-    tx<{ lastSeq: number; snapshotSeq: number; chain: Buffer | null }[]>`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq", chain from jobs where id = ${jobId} for update`,
+    tx<{ lastSeq: number; snapshotSeq: number; chain: Buffer | null }[]>`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq", case when chain_seq = last_seq then chain end as chain from jobs where id = ${jobId} for update`,
     tx<{ id: string; jobId: string; seq: number; receivedAt: number; content: Buffer; stamp: Stamp | null }[]>`
       select id, job_id as "jobId", seq, received_at as "receivedAt", content, stamp from entries where id = any(${ids}::uuid[])`,
   ])
@@ -146,8 +146,8 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
   await Promise.all([
     inserted,
     store
-      ? tx`update jobs set last_seq = ${seq}, chain = ${chain}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
-      : tx`update jobs set last_seq = ${seq}, chain = ${chain} where id = ${jobId}`,
+      ? tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
+      : tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq} where id = ${jobId}`,
     ...(passed ? [tx`insert into snapshots (job_id, seq, reducer, state) values (${jobId}, ${seq}, ${REDUCER_VERSION}, ${tx.json(state as never)}) on conflict (job_id, seq) do update set reducer = excluded.reducer, state = excluded.state`] : []),
     writeSummary(tx, state),
     ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
@@ -171,12 +171,24 @@ async function stateAfter(tx: Tx, jobId: string, job: { readonly lastSeq: number
   const reach = await earliestStruck(tx, jobId, strikes.map((e) => e.id))
   // What stands on something that was just crossed out, or is back again, is no longer true.
   await tx`delete from snapshots where job_id = ${jobId} and seq >= ${reach}`
+  const row = await stateBefore(tx, jobId, reach)
+  return row ? refold(row.state, await readEntries(tx, jobId, row.seq)) : reduce(jobId, await readEntries(tx, jobId, 0))
+}
+
+/**
+ * The latest kept state from before `reach` that nothing written after it reaches back into. Two builds may run side by side, and one
+ * from before kept states crosses out without taking them away.
+ */
+async function stateBefore(tx: Tx, jobId: string, reach: number): Promise<{ readonly state: JobState; readonly seq: number } | null> {
   const [row] = await tx<{ state: JobState; seq: number }[]>`
     select state, seq from (
       select state, seq from snapshots where job_id = ${jobId} and reducer = ${REDUCER_VERSION} and seq < ${reach}
       union all select snapshot, snapshot_seq from jobs where id = ${jobId} and reducer = ${REDUCER_VERSION} and snapshot_seq < ${reach} and snapshot is not null
     ) kept order by seq desc limit 1`
-  return row ? refold(row.state, await readEntries(tx, jobId, row.seq)) : reduce(jobId, await readEntries(tx, jobId, 0))
+  if (!row) return null
+  const later = await tx<{ id: string }[]>`select id from entries where job_id = ${jobId} and seq > ${row.seq} and kind = 'struck'`
+  const back = await earliestStruck(tx, jobId, later.map((e) => e.id))
+  return back > row.seq ? row : stateBefore(tx, jobId, back)
 }
 
 /** The lowest seq that these crossings-out reach, through every crossing-out that they cross out in turn. */
@@ -187,7 +199,7 @@ async function earliestStruck(tx: Tx, jobId: string, ids: readonly string[]): Pr
       union all
       select t.id, t.seq, t.kind, t.body from reached r join entries t on r.kind = 'struck' and t.job_id = ${jobId} and t.seq < r.seq and t.id::text = r.body->>'target'
     ) select min(seq) as seq from reached`
-  return row?.seq ?? 1
+  return row?.seq ?? Infinity
 }
 
 async function stateAt(sql: Db, jobId: string, seq: number): Promise<JobState> {
@@ -223,7 +235,7 @@ export async function rebuild(sql: Db, jobId: string): Promise<void> {
   const state = reduce(jobId, entries)
   recent.delete(jobId)
   await sql`delete from snapshots where job_id = ${jobId}`
-  await sql`update jobs set last_seq = ${entries.length}, chain = ${await chainAt(sql, jobId, entries.length)}, snapshot = ${sql.json(state as never)}, snapshot_seq = ${entries.length}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
+  await sql`update jobs set last_seq = ${entries.length}, chain = ${await chainAt(sql, jobId, entries.length)}, chain_seq = ${entries.length}, snapshot = ${sql.json(state as never)}, snapshot_seq = ${entries.length}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
   await writeSummary(sql, state)
 }
 

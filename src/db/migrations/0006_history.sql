@@ -10,8 +10,9 @@ insert into history default values;
 -- how far that past agrees with this one.
 alter table entries add column stamp json, add column agrees integer;
 
--- Running SHA-256 over the content of a job's entries, at last_seq; null until it is next asked for.
-alter table jobs add column chain bytea;
+-- Running SHA-256 over the content of a job's entries up to chain_seq; good where that is last_seq, since a build from before it writes
+-- entries and not the hash.
+alter table jobs add column chain bytea, add column chain_seq integer not null default 0;
 
 -- States on the way, so that a crossing-out folds on from the nearest one before its target.
 create table snapshots (
