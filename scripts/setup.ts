@@ -12,7 +12,7 @@ import { loadSettings, saveSettings } from '../src/db/settings'
 import { demoJobs } from '../src/demo/jobs'
 import { demoMachines } from '../src/demo/machines'
 import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
-import { assertFrozen, freezePages, pageOf } from '../src/server/pages'
+import { assertFrozen, freezePages, OldShop, pageOf } from '../src/server/pages'
 import { hasEntries } from '../src/db/reports'
 import { retireDemoPeople } from '../src/server/people'
 import { hashPassphrase, newToken, tokenHash } from '../src/server/secrets'
@@ -67,4 +67,10 @@ async function main(): Promise<void> {
   }
 }
 
-if (process.argv[1] === import.meta.filename) await main()
+if (process.argv[1] === import.meta.filename) {
+  await main().catch((error: unknown) => {
+    if (!(error instanceof OldShop)) throw error
+    console.error(error.message)
+    process.exit(1)
+  })
+}

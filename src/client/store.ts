@@ -76,7 +76,8 @@ function open(): Promise<IDBPDatabase<Shape>> {
       store.createObjectStore('shelf', { keyPath: 'id' }).createIndex('job', 'jobId')
       store.createObjectStore('photos', { keyPath: 'id' })
     },
-    blocking: (_current, _blocked, event) => (event.target as IDBDatabase).close(),
+    // A newer build wants it otherwise: this tab lets go, and goes on by what it can still reach.
+    blocking: (_current, _blocked, event) => ((event.target as IDBDatabase).close(), (opened = null)),
     terminated: () => (opened = null),
   })
   // One that could not be opened is tried again at the next call.
@@ -90,7 +91,7 @@ function open2(): Promise<IDBPDatabase<Shape2>> {
       store.createObjectStore('pasts', { keyPath: 'jobId' })
       store.createObjectStore('lost', { keyPath: 'id' }).createIndex('job', 'jobId')
     },
-    blocking: (_current, _blocked, event) => (event.target as IDBDatabase).close(),
+    blocking: (_current, _blocked, event) => ((event.target as IDBDatabase).close(), (opened2 = null)),
     terminated: () => (opened2 = null),
   })
   opened2.catch(() => (opened2 = null))

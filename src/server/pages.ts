@@ -10,6 +10,9 @@ import type { Report } from '../formats/report'
 const FROZEN = 'pages frozen'
 const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
+/** A shop that has to be started with an earlier build first; the message says which. */
+export class OldShop extends Error {}
+
 /** The page that goes home, from the job as it stands with its hand back: names and times written out, as it is printed. */
 export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Report {
   return writeReport(state, { nameOf: (person) => names.get(person) ?? 'somebody', when: (at) => when.format(at), now: state.handedBack?.at ?? state.lastAt })
@@ -17,11 +20,11 @@ export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Rep
 
 /**
  * Refuses a shop whose pages were never frozen: this build's reducer would print them differently.
- * @throws Error that says which build to start first
+ * @throws OldShop that says which build to start first
  */
 export async function assertFrozen(sql: Sql): Promise<void> {
   if ((REDUCER_VERSION as number) === FREEZING_REDUCER || !(await hasEntries(sql)) || (await marked(sql, FROZEN)) !== null) return
-  throw new Error(`This shop's journal comes from before build ${FREEZING_BUILD}, which freezes the pages that went home. Start build ${FREEZING_BUILD} once, then this one (${BUILD}): docs/builds.md says how.`)
+  throw new OldShop(`This shop's journal comes from before build ${FREEZING_BUILD}, which freezes the pages that went home. Start build ${FREEZING_BUILD} once, then this one (${BUILD}): docs/builds.md says how.`)
 }
 
 /** Freezes what had gone home before pages were kept, once. @returns how many pages were written now */
