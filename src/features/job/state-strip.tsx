@@ -46,7 +46,7 @@ export function LinkBar() {
   if (view.lost.length > 0) parts.push(<Lost key="l" />)
   if (view.link === 'troubled') parts.push(<p key="t">◆ The shop’s server answers, but cannot write now: its disk or its database is in trouble. What you log is kept on this device and goes up by itself.</p>)
   if (view.held.length > 0) parts.push(<p key="o">◆ {count(view.held.length, 'line waits', 'lines wait')} on this device for somebody else: {view.held[0]!.reason}</p>)
-  if (clockDoubtful()) parts.push(<p key="c">◆ This device’s clock was put, or it was away for long. What has to cure counts as not cured until the server says the time.</p>)
+  if (clockDoubtful()) parts.push(<p key="c">◆ This device’s clock was changed, or it was away for long. What has to cure counts as not cured until the server says the time.</p>)
   if (view.link === 'alone') parts.push(<p key="a">◆ No connection. {view.unkept.size > 0 ? 'It is tried again by itself.' : 'What you log is kept on this device and goes up by itself.'}</p>)
   if (view.link === 'signed out') parts.push(<p key="s">◆ Your sign-in has ended. What you logged is kept here; <a className="font-semibold underline" href={`/sign-in?to=/jobs/${state.jobId}`}>sign in again</a> to send it.</p>)
   if (view.shelf.length > 0) parts.push(<p key="f">▲ {count(view.shelf.length, 'entry', 'entries')} not taken by the server. <button type="button" className="font-semibold underline" onClick={() => open({ kind: 'shelf' })}>See why</button></p>)
