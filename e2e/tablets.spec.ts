@@ -124,6 +124,7 @@ test('a machine with no file is logged as it comes off, and its way up grows fro
   await expect(page.getByRole('dialog').getByRole('heading', { name: /Full charge is not known: it counts as above 60 V/ })).toBeVisible()
   await page.getByRole('button', { name: 'Prove it dead' }).click()
   await expect(page.getByRole('dialog').getByRole('tab')).toHaveCount(5)
+  await expect(page.getByRole('dialog').getByText(/is logged, and proves nothing yet/)).toBeVisible()
   for (const [i, v] of ['12,1', '0', '0', '0', '12,1'].entries()) {
     await page.getByRole('dialog').getByRole('textbox').nth(1).fill(v)
     if (i < 4) await page.getByRole('button', { name: 'Next place' }).click()

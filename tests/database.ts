@@ -4,7 +4,7 @@ import { v4, v7 } from 'uuid'
 import { connect, type Sql } from '../src/db/client'
 import { addJob } from '../src/db/jobs'
 import { migrate } from '../src/db/migrate'
-import { addPerson, type Role } from '../src/db/people'
+import { addPerson, type Role, ROLES } from '../src/db/people'
 import { addDevice } from '../src/db/sessions'
 import type { Bodies, EntryDraft, Kind } from '../src/core/job'
 
@@ -45,6 +45,14 @@ export async function device(sql: Sql, ...people: readonly string[]): Promise<st
   await addDevice(sql, id)
   for (const p of people) await sql`insert into sign_ins (device_id, person_id, from_at) values (${id}, ${p}, now() - interval '1 day')`
   return id
+}
+
+/** A database with one person of each role, all of them at home on one tablet. */
+export async function staffedShop(): Promise<{ readonly sql: Sql; readonly close: () => Promise<void>; readonly ids: Readonly<Record<Role, string>>; readonly tablet: string }> {
+  const { sql, close } = await freshDatabase()
+  const ids = {} as Record<Role, string>
+  for (const role of ROLES) ids[role] = await person(sql, role)
+  return { sql, close, ids, tablet: await device(sql, ...Object.values(ids)) }
 }
 
 export async function job(sql: Sql): Promise<string> {

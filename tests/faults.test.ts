@@ -23,17 +23,15 @@ import { addToShop, changeSomebody, endOne, retireDemoPeople } from '../src/serv
 import { newToken, tokenHash } from '../src/server/secrets'
 import type { Session } from '../src/server/session'
 import { checkSignIn, deviceFor } from '../src/server/sign-in'
-import { device, draft, freshDatabase, job, note, person } from './database'
+import { device, draft, freshDatabase, job, note, staffedShop } from './database'
 import { dunlinPlan } from './logbook'
 
 let sql: Sql
 let close: () => Promise<void>
-const ids = {} as Record<Role, string>
+let ids: Readonly<Record<Role, string>>
 let tablet: string
 beforeAll(async () => {
-  ;({ sql, close } = await freshDatabase())
-  for (const role of ['lead', 'mechanic', 'front desk', 'viewer'] as const) ids[role] = await person(sql, role)
-  tablet = await device(sql, ...Object.values(ids))
+  ;({ sql, close, ids, tablet } = await staffedShop())
 })
 afterAll(() => close())
 

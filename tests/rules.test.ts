@@ -5,16 +5,14 @@ import { readEntries } from '../src/db/journal'
 import type { Role } from '../src/db/people'
 import { appendBatch } from '../src/server/append'
 import type { Session } from '../src/server/session'
-import { device, draft, freshDatabase, job, note, person } from './database'
+import { draft, job, note, person, staffedShop } from './database'
 
 let sql: Sql
 let close: () => Promise<void>
-const ids = {} as Record<Role, string>
+let ids: Readonly<Record<Role, string>>
 let tablet: string
 beforeAll(async () => {
-  ;({ sql, close } = await freshDatabase())
-  for (const role of ['lead', 'mechanic', 'front desk', 'viewer'] as const) ids[role] = await person(sql, role)
-  tablet = await device(sql, ...Object.values(ids))
+  ;({ sql, close, ids, tablet } = await staffedShop())
 })
 afterAll(() => close())
 

@@ -1,6 +1,7 @@
 'use client'
 import { useEffect, useMemo, useSyncExternalStore } from 'react'
-import { JournalClient, type JournalOptions, type JournalView } from './journal'
+import { JournalClient } from './journal'
+import type { JournalOptions, JournalView } from './view'
 
 /** A job's journal as a screen uses it. */
 export function useJournal(options: JournalOptions): { readonly view: JournalView; readonly journal: JournalClient } {

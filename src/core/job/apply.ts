@@ -18,6 +18,7 @@ export function apply(draft: Draft, entry: Entry): void {
   const mark: Mark = { entry: entry.id, by: entry.by, at: time.at }
   const ctx: Ctx = { draft, entry, mark, time }
   if (time.odd) flag(ctx, time.odd)
+  if (entry.agrees !== undefined) flag(ctx, 'given back')
   if (draft.handedBack && entry.kind !== 'handed-back') draft.addenda += 1
   // It is in hand once whoever it was given to has logged something.
   if (draft.handedOver?.to === entry.by) delete draft.handedOver

@@ -134,6 +134,7 @@ describe('entries given back from another past', () => {
     const [last] = book.entries.splice(4, 1)
     book.entries.push({ ...last!, agrees: 3 } as never)
     expect(state(book).fixings[SCREW]).toMatchObject({ condition: 'lost', disputed: ['final', 'lost'] })
+    expect(state(book).flags).toContainEqual({ entry: last!.id, kind: 'given back' })
   })
 })
 

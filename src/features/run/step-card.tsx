@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { chargeOf, isCheck, isOpen, isSettled, type JobState, MAY_OVERRIDE, nextPass, toCompare, waitingFor } from '../../core/job'
+import { chargeOf, isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, toCompare, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -84,7 +84,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         {mayWork ? (
           <div className="grid grid-cols-3 gap-2">
             <Button onClick={() => open({ kind: 'differs', step: step.id })}>Different</Button>
-            {check && MAY_OVERRIDE[check] !== 'nobody' && !settled ? (
+            {check && mayOverride(check) !== 'nobody' && !settled ? (
               <Button onClick={() => open({ kind: 'override', check })}>Pass over, why</Button>
             ) : settled ? (
               <Button onClick={() => addPhoto(step.id)}>Photo</Button>

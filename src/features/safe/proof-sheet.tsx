@@ -28,8 +28,9 @@ function faultWords(fault: ProofFault): string {
 
 /** Proving dead: up to 60 V a checked meter and a reading at each controller, above it the five readings. No pedal passes it. */
 export function ProofSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
-  const { file, state, logAll, now, view } = useJob()
+  const { file, state, person, open, log, logAll, now, view } = useJob()
   const { cls, volts: full } = chargeOf(state)
+  const unanswered = cls === 'B' && state.checks['qualified']?.passed?.by !== person.id
   const places = proofPlaces(cls, feeds(file))
   const [values, setValues] = useState<string[]>(places.map(() => ''))
   const [at, setAt] = useState(0)
@@ -58,6 +59,13 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   const again = predicted(view, places[at]!.between, limit)
   return (
     <Sheet open onClose={onClose} title="Prove it dead" note={`${limit} V DC or less at every place. ${cls === 'B' ? `${full === null ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, five readings, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${state.power.state === 'live' ? 'It still counts as live: isolate it first.' : ''}`}>
+      {unanswered ? (
+        <div className="mb-3 border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]">
+          <p><span className="font-bold text-stop">▲ </span>{full === null ? 'Nobody knows its voltage, so it' : 'It'} is shown dead only by whoever answers for it above 60 V. What you measure is logged, and proves nothing yet.</p>
+          {full === null ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
+          {person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
+        </div>
+      ) : null}
       <div className="mb-3 grid grid-cols-[104px_minmax(0,1fr)] gap-3">
         <OneHand />
         <ul className="grid content-start gap-1">

@@ -1,6 +1,6 @@
 'use client'
 import { createContext, useContext } from 'react'
-import type { JournalView } from '../../client/journal'
+import type { JournalView } from '../../client/view'
 import type { Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
