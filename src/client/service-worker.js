@@ -50,6 +50,10 @@ async function photo(request) {
   return response
 }
 
+self.addEventListener('message', (event) => {
+  if (event.data === 'claim') event.waitUntil(self.clients.claim())
+})
+
 self.addEventListener('fetch', (event) => {
   const { request } = event
   const url = new URL(request.url)

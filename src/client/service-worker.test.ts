@@ -4,20 +4,35 @@ import vm from 'node:vm'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 
 /** The service worker as the browser runs it, with caches and a network of the test's own. */
-function worker(kept: Readonly<Record<string, string>>, network: () => Promise<Response>) {
+function scope(kept: Readonly<Record<string, string>>, network: () => Promise<Response>, claim: () => void = () => undefined) {
   const handlers = new Map<string, (event: unknown) => void>()
   const cache = { match: async (key: string | Request) => (kept[typeof key === 'string' ? key : new URL(key.url).pathname] === undefined ? undefined : new Response(kept[typeof key === 'string' ? key : new URL(key.url).pathname])), put: async () => undefined, addAll: async () => undefined }
-  const scope = { addEventListener: (name: string, handler: (event: unknown) => void) => void handlers.set(name, handler), location: { origin: 'http://shop.test' }, skipWaiting: () => undefined, clients: { claim: () => undefined } }
+  const self = { addEventListener: (name: string, handler: (event: unknown) => void) => void handlers.set(name, handler), location: { origin: 'http://shop.test' }, skipWaiting: () => undefined, clients: { claim } }
   vm.runInNewContext(readFileSync(path.join(import.meta.dirname, 'service-worker.js'), 'utf8').replace('/* __PRECACHE__ */', ''), {
-    self: scope, caches: { open: async () => cache, match: cache.match, keys: async () => [], delete: async () => true }, fetch: network, URL, Response, setTimeout, Promise,
+    self, caches: { open: async () => cache, match: cache.match, keys: async () => [], delete: async () => true }, fetch: network, URL, Response, setTimeout, Promise,
   })
-  return (pathname: string): Promise<Response> => {
+  return { handlers }
+}
+
+function worker(kept: Readonly<Record<string, string>>, network: () => Promise<Response>): (pathname: string) => Promise<Response> {
+  const { handlers } = scope(kept, network)
+  return (pathname) => {
     let answer: Promise<Response> | undefined
     const request = { method: 'GET', url: `http://shop.test${pathname}`, mode: 'navigate', destination: 'document' }
     handlers.get('fetch')!({ request, respondWith: (r: Promise<Response>) => (answer = r) })
     return answer!
   }
 }
+
+describe('a page that was still being opened when the worker took the others over', () => {
+  it('is taken over when it asks', () => {
+    let claims = 0
+    const { handlers } = scope({}, () => Promise.reject(new TypeError('offline')), () => void (claims += 1))
+    handlers.get('message')!({ data: 'claim', waitUntil: () => undefined })
+    handlers.get('message')!({ data: 'something else', waitUntil: () => undefined })
+    expect(claims).toBe(1)
+  })
+})
 
 describe('fault 22: a page that is kept', () => {
   beforeEach(() => void vi.useFakeTimers())
