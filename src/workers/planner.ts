@@ -2,13 +2,14 @@ import { proxy, type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile, Variants } from '../core/machine'
 import type { Differences, Plan, PlanOptions, PlanResult, PlanStart, ToolWorth } from '../core/planning'
+import { untilAnswered } from './until-answered'
 import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 
 export type { FileInspection, MachineLook } from './planner.worker'
 
 /** Plans in a worker of its own, ended when it has answered; so leaving the page or asking anew cancels. */
 export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, onProgress: (share: number) => void, signal?: AbortSignal): Promise<PlanResult> {
-  return ask((planner) => planner.plan(file, from, goals, options, proxy(onProgress)) as Promise<PlanResult>, signal)
+  return untilAnswered(onProgress, (told) => ask((planner) => planner.plan(file, from, goals, options, proxy(told)) as Promise<PlanResult>, signal))
 }
 
 /** What it takes to get at places, and to do whole jobs; null where there is no way. */
@@ -29,7 +30,7 @@ export function lookAside(file: MachineFile, variants: Variants, signal?: AbortS
 
 /** A file to be put in: read and every job planned. Leaving cancels. */
 export function inspectAside(text: string, onJob: (done: number, of: number) => void, signal?: AbortSignal): Promise<FileInspection> {
-  return ask((planner) => planner.inspect(text, proxy(onJob)) as Promise<FileInspection>, signal)
+  return untilAnswered(onJob, (told) => ask((planner) => planner.inspect(text, proxy(told)) as Promise<FileInspection>, signal))
 }
 
 export function alikeAside(file: MachineFile, first: string, second: string, options: PlanOptions, signal?: AbortSignal): Promise<Differences | null> {
@@ -43,7 +44,7 @@ export function worthsAside(file: MachineFile, from: PlanStart | 'untouched', go
 
 /** The way with the smallest kit. Leaving cancels. */
 export function kitAside(file: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void, signal?: AbortSignal): Promise<PlanResult> {
-  return ask((planner) => planner.kit(file, goal, options, proxy(onTool)) as Promise<PlanResult>, signal)
+  return untilAnswered(onTool, (told) => ask((planner) => planner.kit(file, goal, options, proxy(told)) as Promise<PlanResult>, signal))
 }
 
 async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {
