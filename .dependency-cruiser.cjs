@@ -17,6 +17,8 @@ const allowed = {
 /** Pure numeric packages that core may use. */
 const NUMERIC = []
 
+/** Shapes of entries, which lean on the validator. */
+const schemas = '\\.schema\\.ts$'
 const tests = '\\.(test|spec)\\.tsx?$'
 const arrows = areas.map((area) => ({
   name: `arrow-from-${area}`,
@@ -30,11 +32,16 @@ module.exports = {
   forbidden: [
     ...arrows,
     { name: 'no-cycles', severity: 'error', from: { pathNot: tests }, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
-    { name: 'core-is-pure', severity: 'error', from: { path: '^src/core/', pathNot: tests }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: NUMERIC.length ? `node_modules/(${NUMERIC.join('|')})/` : '^$' } },
+    { name: 'core-is-pure', severity: 'error', from: { path: '^src/core/', pathNot: [tests, schemas] }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: NUMERIC.length ? `node_modules/(${NUMERIC.join('|')})/` : '^$' } },
+    { name: 'schemas-need-yup-only', severity: 'error', from: { path: schemas }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/yup/' } },
+    {
+      name: 'schemas-for-readers', severity: 'error', comment: 'a page carries no validator: what reads entries from outside imports the schemas, all else only their types',
+      from: { path: '^src/', pathNot: [tests, schemas, '^src/(formats|server)/'] }, to: { path: schemas, dependencyTypesNot: ['type-only'] },
+    },
     { name: 'postgres-in-db-only', severity: 'error', from: { path: '^src/', pathNot: '^src/db/' }, to: { path: 'node_modules/postgres/' } },
     {
       name: 'areas-by-their-door', severity: 'error', comment: 'a core area is entered through its index.ts',
-      from: { path: '^src/(?!core/)|^src/core/([^/]+)/', pathNot: tests }, to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: ['^src/core/$1/', tests] },
+      from: { path: '^src/(?!core/)|^src/core/([^/]+)/', pathNot: tests }, to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: ['^src/core/$1/', schemas, tests] },
     },
     { name: 'demo-by-scripts-only', severity: 'error', from: { path: '^src/', pathNot: ['^src/demo/', tests] }, to: { path: '^src/demo/' } },
   ],

@@ -1,6 +1,6 @@
 // Twenty thousand each of odd entries, machine files, ride logs and typed lines: none may crash anything, none may take over a second,
 // and nothing may be taken in that a page cannot show.
-import { type Entry, isKnown, type JobState, readQuickLine, reduce, stageMissing, summarize, waitingFor } from '../src/core/job'
+import { type Entry, type JobState, readEntry, readQuickLine, reduce, stageMissing, summarize, waitingFor } from '../src/core/job'
 import { plan } from '../src/core/planning'
 import { summariseRide, DEFAULT_LIMITS } from '../src/core/ride'
 import { isWellFormed } from '../src/core/text'
@@ -44,7 +44,7 @@ function told(name: string, more: string): void {
 /** All that the pages of a job are drawn from. */
 function show(state: JobState, entries: readonly Entry[]): void {
   const texts = [
-    JSON.stringify(summarize(state)), ...entries.filter(isKnown).map((e) => describeEntry(e, state)),
+    JSON.stringify(summarize(state)), ...entries.flatMap((e) => readEntry(e) ?? []).map((e) => describeEntry(e, state)),
     reportMarkdown(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })), reportJson(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
   ]
   for (const step of [...state.down, ...state.up]) texts.push(...waitingFor(state, step, state.lastAt))

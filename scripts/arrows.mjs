@@ -17,6 +17,7 @@ const PLANTED = [
   { file: 'src/core/units/planted-fault.ts', text: "import '../../db/client'\n", rule: 'arrow-from-core' },
   { file: 'src/ui/planted-fault.ts', text: "import '../features/shared/words'\n", rule: 'arrow-from-ui' },
   { file: 'src/features/planted-fault.ts', text: "import { settle } from '../core/job/claims'\nexport const x = settle\n", rule: 'areas-by-their-door' },
+  { file: 'src/features/planted-schema.ts', text: "import { text } from '../core/job/kinds/fields.schema'\nexport const x = text\n", rule: 'schemas-for-readers' },
   { file: 'src/server/planted-fault.ts', text: "import postgres from 'postgres'\nexport const x = postgres\n", rule: 'postgres-in-db-only' },
 ]
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { type JobState, KINDS, reduce } from '../src/core/job'
+import { type JobState, KIND_IDS, reduce } from '../src/core/job'
 import { DIFFERENCES } from './set/differences'
 import { recordedJobs, recordedStates } from './set/load'
 
@@ -21,7 +21,7 @@ describe('the recorded test set', () => {
   it('holds at least 5,000 entries, every kind and every machine', () => {
     const entries = [...jobs.values()].flat()
     expect(entries.length).toBeGreaterThanOrEqual(5_000)
-    expect(new Set(entries.map((e) => e.kind))).toEqual(new Set(KINDS.filter((k) => !YOUNGER.has(k))))
+    expect(new Set(entries.map((e) => e.kind))).toEqual(new Set(KIND_IDS.filter((k) => !YOUNGER.has(k))))
     expect(new Set(entries.flatMap((e) => (e.kind === 'job-opened' ? [e.body.machine.file] : []))).size).toBeGreaterThanOrEqual(10)
     expect(states.size).toBe(jobs.size)
   })

@@ -1,7 +1,6 @@
+import type { Role } from '../core/job'
 import type { Db } from './client'
 
-export const ROLES = ['lead', 'mechanic', 'front desk', 'viewer'] as const
-export type Role = (typeof ROLES)[number]
 
 export interface Person {
   readonly id: string

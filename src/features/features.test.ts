@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dunlinPlan, Logbook } from '../../tests/logbook'
-import { KINDS, reduce, rungs, summarize } from '../core/job'
+import { KIND_IDS, reduce, rungs, summarize } from '../core/job'
 import { dunlin } from '../demo/machines/dunlin'
 import { readNumber } from '../ui/keypad'
 import { columnOf, depthAt, placeOf } from '../ui/dip'
@@ -13,7 +13,7 @@ import { pillOf } from './run/pill'
 import { pedalMay } from './run/do-step'
 import { doneLabel, factsOfStep } from './run/step-words'
 import { looseText, powerWord, stageProgress, stepText } from './shared/words'
-import { ENTRY_FIXTURES } from '../../tests/entry-fixtures'
+import { SAMPLES } from '../../tests/samples'
 
 const goals = dunlin().goals.map((g) => g.id)
 const steps = goals.flatMap((g) => {
@@ -93,8 +93,8 @@ describe('words', () => {
     const book = new Logbook().open()
     book.adopt()
     const state = reduce('j1', book.entries)
-    for (const kind of KINDS) {
-      const text = describeEntry({ ...book.entries[0]!, kind, body: ENTRY_FIXTURES[kind] } as never, state)
+    for (const kind of KIND_IDS) {
+      const text = describeEntry({ ...book.entries[0]!, kind, body: SAMPLES[kind] } as never, state)
       expect(text.length, kind).toBeGreaterThan(3)
       expect(text, kind).not.toMatch(/undefined|\[object/)
     }

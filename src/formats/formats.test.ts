@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import { dunlin } from '../demo/machines/dunlin'
 import { dunlinPlan } from '../../tests/logbook'
-import { KINDS, reduce } from '../core/job'
+import { KIND_IDS, reduce } from '../core/job'
 import { parseEntry } from './entry'
-import { ENTRY_FIXTURES } from '../../tests/entry-fixtures'
+import { SAMPLES } from '../../tests/samples'
 import { parseMachineFile } from './machine-file'
 
 const TEXT = JSON.stringify(dunlin())
@@ -65,8 +65,8 @@ describe('parseEntry', () => {
     if (!result.ok) expect(result.error.reason).toMatch(words)
   })
   it.each([null, 7, 'x', [], {}])('refuses %j without falling over', (value) => expect(parseEntry(value).ok).toBe(false))
-  it.each(KINDS)('takes a whole body of kind %s, version 1, and it is reduced without falling over', (kind) => {
-    const parsed = parseEntry(entry({ kind, body: ENTRY_FIXTURES[kind] }))
+  it.each(KIND_IDS)('takes a whole body of kind %s, version 1, and it is reduced without falling over', (kind) => {
+    const parsed = parseEntry(entry({ kind, body: SAMPLES[kind] }))
     expect(parsed).toMatchObject({ ok: true })
     if (!parsed.ok) return
     const state = reduce('j', [{ ...parsed.value, seq: 1, receivedAt: 1, sentBy: 'p-ines' } as never])
@@ -74,7 +74,7 @@ describe('parseEntry', () => {
     expect(state.seq).toBe(1)
   })
   it('knows the shape of every kind there is', () => {
-    for (const kind of KINDS) {
+    for (const kind of KIND_IDS) {
       const result = parseEntry(entry({ kind, body: { 'not-a-field': 1 } }))
       expect(result.ok, kind).toBe(false)
     }

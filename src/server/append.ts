@@ -1,16 +1,16 @@
 import { BUILD } from '../core/build'
-import { type EntryDraft, type Kind, LEADS_ONLY, mayOverride, type Stamp } from '../core/job'
+import { type EntryDraft, isKind, KINDS, type KindRules, mayOverride, type Role, type Stamp } from '../core/job'
 import { fileVolts, type MachineFile } from '../core/machine'
 import { db, type Db } from '../db/client'
 import { type Again, append, type AppendOptions, type AppendResult, type Checked, type EntryOwner, historyId, ownersOf } from '../db/journal'
 import { findJob } from '../db/jobs'
 import { loadMachineText } from '../db/machines'
-import { listPeople, type Role, type ShopPerson } from '../db/people'
+import { listPeople, type ShopPerson } from '../db/people'
 import { staysOn, type Stay } from '../db/sessions'
 import { currentLimits } from '../db/settings'
 import { MAX_BATCH, parseEntry } from '../formats/entry'
 import { pageOf } from './pages'
-import { mayWrite } from './permissions'
+import { refusal } from './permissions'
 import type { Session } from './session'
 
 export interface BatchFault {
@@ -30,12 +30,6 @@ export interface Sending {
   readonly agrees?: number
 }
 
-/** Kinds that nobody can write for somebody else. */
-const OWN_HAND: ReadonlySet<Kind> = new Set<Kind>(['check-overridden', 'handed-back'])
-/** Kinds that a device without its secret does not write: they open something, or prove it. */
-const KEYED: ReadonlySet<Kind> = new Set<Kind>(['check-overridden', 'proof-taken'])
-/** Kinds whose envelope says what the shop's limits were and whose hand it was. */
-const STAMPED: ReadonlySet<Kind> = new Set<Kind>(['job-opened', 'plan-adopted', 'voltage-told'])
 /** A device's clock may be off by this much when it says that somebody was signed in. */
 const CLOCK_MS = 5 * 60_000
 const NO_JOB = 'There is no such job on this server. What you logged is kept on this device.'
@@ -100,16 +94,17 @@ async function check(desk: Desk, value: unknown, earlier: readonly Checked[]): P
   const author = people.get(entry.by)
   if (!author) return no('Its author has never worked here.', 'other person')
   const own = entry.by === session.person.id
+  const rules: KindRules = KINDS[entry.kind]
   // What is given back from another past may be anybody's, where a lead takes it.
   const taken = sending.agrees !== undefined && session.person.role === 'lead'
   if (entry.device !== session.device && !taken) return no('This entry was made on another device.', 'other person')
   if (!own && !taken && !stays.some((s) => s.personId === entry.by && entry.at >= s.from - CLOCK_MS && entry.at <= s.until + CLOCK_MS)) {
     return no(stays.some((s) => s.personId === entry.by) ? `${author.name} was not signed in on this device when it was made.` : `${author.name} has never signed in on this device.`, 'other person')
   }
-  const denied = mayWrite(author.role, entry.kind) ?? mayWrite(session.person.role, entry.kind)
+  const denied = refusal(author.role, entry.kind) ?? refusal(session.person.role, entry.kind)
   if (denied) return no(denied, 'other person')
-  if (OWN_HAND.has(entry.kind) && !own && !taken) return no('Only the one who is signed in can put a name to this.', 'other person')
-  if (KEYED.has(entry.kind) && !session.keyed) return no('This tablet has no key yet, so it proves and overrides nothing. Sign in on it once more.', 'other person')
+  if (rules.ownHand && !own && !taken) return no('Only the one who is signed in can put a name to this.', 'other person')
+  if (rules.keyed && !session.keyed) return no('This tablet has no key yet, so it proves and overrides nothing. Sign in on it once more.', 'other person')
   if (entry.kind === 'check-passed' && (entry.body as EntryDraft<'check-passed'>['body']).check === 'qualified') {
     if (!author.qualified) return no('Above 60 V it is made safe by somebody who is marked qualified for that.', 'other person')
     if (!own && !taken) return no('Only the one who is signed in can put a name to this.', 'other person')
@@ -120,7 +115,7 @@ async function check(desk: Desk, value: unknown, earlier: readonly Checked[]): P
     if (denial) return no(denial.reason, denial.again)
   }
   const agrees = sending.agrees !== undefined ? { agrees: sending.agrees } : {}
-  if (!STAMPED.has(entry.kind)) return { ok: true, entry, ...agrees }
+  if (!rules.stamped) return { ok: true, entry, ...agrees }
   const named = fileOf(entry)
   const text = named && (await loadMachineText(sql, named.file, named.revision))
   if (named && entry.kind === 'job-opened' && text === null) return no(`The machine file “${named.file}”, revision ${named.revision}, is not on this server.`, 'later')
@@ -150,7 +145,7 @@ async function mayStrike(desk: Desk, entry: EntryDraft<'struck'>, role: Role, ea
   const stored = next === null ? new Map<string, EntryOwner>() : await ownersOf(desk.sql, desk.jobId, [next])
   if (next !== null && !stored.has(next)) return { reason: 'The entry to be crossed out is not in this job.', again: 'later' }
   const chain = [...batched, ...stored.values()]
-  if (chain.some((e) => LEADS_ONLY.has(e.kind))) {
+  if (chain.some((e) => isKind(e.kind) && KINDS[e.kind].struckBy === 'lead')) {
     if (role !== 'lead') return { reason: 'Only a lead may cross out a proof, an override, a voltage or the opening of a job, or bring one back.', again: 'other person' }
     if (!reason?.trim()) return { reason: 'Crossing out a proof, an override, a voltage or the opening of a job needs a reason.', again: 'never' }
   }

@@ -1,7 +1,8 @@
 import { v4 } from 'uuid'
 import { isWellFormed } from '../core/text'
 import { db, type Sql } from '../db/client'
-import { addPerson, changePerson, countPeople, demoNames, findByName, listPeople, type Role, ROLES, type ShopPerson } from '../db/people'
+import { type Role, ROLES } from '../core/job'
+import { addPerson, changePerson, countPeople, demoNames, findByName, listPeople, type ShopPerson } from '../db/people'
 import { endDevice, endSessions, listSessions, type OpenSession } from '../db/sessions'
 import { hashPassphrase, newToken } from './secrets'
 

@@ -1,5 +1,4 @@
-import type { Kind } from '../core/job'
-import type { Role } from '../db/people'
+import { type Kind, mayWrite, type Role } from '../core/job'
 
 export type Deed = 'read' | 'take in' | 'work' | 'lead'
 
@@ -15,12 +14,8 @@ export function may(role: Role, deed: Deed): boolean {
   return MAY[deed].includes(role)
 }
 
-/** Entries that the front desk may write: what is known at the door. All else is work. */
-const FRONT_DESK: ReadonlySet<Kind> = new Set<Kind>(['job-opened', 'goal-set', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set', 'variant-answered'])
-
 /** Why this role may not write an entry of this kind; null when it may. */
-export function mayWrite(role: Role, kind: Kind): string | null {
-  if (role === 'viewer') return 'A viewer reads; ask a mechanic to log this.'
-  if (role === 'front desk' && !FRONT_DESK.has(kind)) return 'The front desk takes in and hands out; a mechanic has to log work.'
-  return null
+export function refusal(role: Role, kind: Kind): string | null {
+  if (mayWrite(role, kind)) return null
+  return role === 'viewer' ? 'A viewer reads; ask a mechanic to log this.' : 'The front desk takes in and hands out; a mechanic has to log work.'
 }

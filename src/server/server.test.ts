@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { KINDS } from '../core/job'
+import { KIND_IDS } from '../core/job'
 import { originFault } from './origin'
 import { decoded, pageLink, pageMark } from './paging'
-import { may, mayWrite } from './permissions'
+import { may, refusal } from './permissions'
 
 describe('originFault', () => {
   it.each([
@@ -21,13 +21,13 @@ describe('originFault', () => {
 
 describe('roles', () => {
   it('a viewer writes nothing, a mechanic everything', () => {
-    for (const kind of KINDS) {
-      expect(mayWrite('viewer', kind)).toMatch(/viewer/)
-      expect(mayWrite('mechanic', kind)).toBeNull()
+    for (const kind of KIND_IDS) {
+      expect(refusal('viewer', kind)).toMatch(/viewer/)
+      expect(refusal('mechanic', kind)).toBeNull()
     }
   })
   it('the front desk notes, and does not work', () => {
-    expect(KINDS.filter((k) => mayWrite('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
+    expect(KIND_IDS.filter((k) => refusal('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
     expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([true, false, true, false])
   })
 })

@@ -17,7 +17,7 @@ import { JobScript } from '../../src/demo/script'
 import { appendBatch } from '../../src/server/append'
 import { loadDemo } from '../../scripts/setup'
 import { freshDatabase } from '../database'
-import { ENTRY_FIXTURES } from '../entry-fixtures'
+import { SAMPLES } from '../samples'
 
 const T0 = Date.UTC(2026, 10, 24, 8)
 const TABLETS = ['00000000-0000-7000-8000-0000000000a1', '00000000-0000-7000-8000-0000000000b2'] as const
@@ -121,7 +121,7 @@ for (const seen of [true, false]) {
 }
 for (const handed of [false, true]) {
   const { bench, number } = await Bench.open(dunlin)
-  for (const [kind, body] of Object.entries(ENTRY_FIXTURES) as [Kind, object][]) {
+  for (const [kind, body] of Object.entries(SAMPLES) as [Kind, object][]) {
     if (kind === 'struck' || (kind === 'handed-back' && !handed)) continue
     await bench.write(kind, (kind === 'job-opened' ? { ...body, number } : body) as never)
   }

@@ -2,7 +2,7 @@ import type { FixingSpec } from '../planning'
 import { flag, type Ctx } from './apply-context'
 import { settle } from './claims'
 import type { Pass } from '../machine'
-import type { FixingMove, Tightened } from './entries'
+import type { FixingMove, Tightened } from './vocabulary'
 import type { Draft, FixingCondition, FixingState } from './state'
 
 export function moveOut(ctx: Ctx, move: FixingMove): void {

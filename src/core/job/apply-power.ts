@@ -1,10 +1,10 @@
 import { findStep, flag, type Ctx } from './apply-context'
 import { proofFaults } from '../safety'
 import { settle, unseen } from './claims'
-import type { Bodies, Power } from './entries'
-import { proofLasts } from './settings'
-import type { LockState, Proof } from './state'
-import { chargeOf, highVoltage } from './voltage'
+import { deadAt } from './checks'
+import type { Power } from './vocabulary'
+import type { LockState } from './state'
+import { chargeOf } from './voltage'
 
 export function setPower(ctx: Ctx, to: Power, how?: string): void {
   const { draft, entry, mark } = ctx
@@ -23,21 +23,9 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
   }
 }
 
-export function takeProof(ctx: Ctx, body: Bodies['proof-taken']): void {
-  const { draft, entry, mark, time } = ctx
-  const limit = draft.settings.deadVolts
-  const { cls } = chargeOf(draft)
-  // Above 60 V only the proof of whoever answers for it counts.
-  const answered = !highVoltage(draft) || draft.checks['qualified']?.passed?.by === mark.by
-  if (!answered) flag(ctx, 'not ready', 'qualified')
-  const dead = answered && draft.power.state !== 'live' && proofFaults(body.readings, cls, limit).length === 0
-  if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
-  const crossed = unseen(draft, entry, 'power').length > 0
-  const proof: Proof = {
-    ...mark, readings: body.readings, instrument: body.instrument, dead, lasts: proofLasts(draft.settings, cls), from: time.earliest, ...(crossed ? { ended: 'power changed meanwhile' } : {}),
-  }
-  const settled = settle(draft, entry, 'proof', '', dead ? 'dead' : 'not dead', mark, proof)
-  draft.power = { ...draft.power, proof: { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) } }
+/** A reading taken live while the job says dead is kept, and flagged: one of the two is wrong. */
+export function takenLive(ctx: Ctx, live: boolean, subject: string): void {
+  if (live && deadAt(ctx.draft.power, ctx.mark.at)) flag(ctx, 'not ready', subject)
 }
 
 /** Above 60 V a proof holds for the one who made it: it ends when the job goes to another (`by`; null when nobody has it yet). */

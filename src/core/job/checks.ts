@@ -1,8 +1,9 @@
 import { RIDE_NEEDED, rideNeeds, type RideStage } from '../ride'
-import { type AnyCheck, CHECKS, type CheckId } from './entries'
+import { CHECKS, type CheckId } from '../machine'
 import type { SwapPlanStep } from '../planning'
 import type { JobState, PowerState } from './state'
 import { earliestOf, latestOf, type When } from './times'
+import type { AnyCheck } from './vocabulary'
 import { highVoltage } from './voltage'
 import { looseFixings, offParts, waitingFixings } from './tray'
 

@@ -1,5 +1,6 @@
 import type { Entry, Envelope } from './entries'
 import type { Draft, Head, Mark } from './state'
+import { type Stage, stageIndex } from './vocabulary'
 
 /** What an entry says of a subject that another entry could say otherwise. */
 export interface Settled<T = undefined> {
@@ -31,8 +32,9 @@ const SIDES = {
   ride: inOrder('stopped', 'passed'),
   // Disturbed before cured; of two cures the one that ends later.
   lock: (outcome: string): number => (outcome.startsWith('cures|') ? -Number(outcome.slice(6)) : -Infinity),
+  // Neither way of standing is safer: the same one is taken on every tablet, and it is shown as disputed.
   pose: () => 0,
-  stage: () => 0,
+  stage: (outcome: string): number => stageIndex(outcome as Stage),
 } as const satisfies Record<string, Side>
 export type SubjectKind = keyof typeof SIDES
 

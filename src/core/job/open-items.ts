@@ -2,7 +2,7 @@ import { checkStatus, deadAt, relevantChecks } from './checks'
 import { miscount } from './delivery'
 import { presentStep } from './readiness'
 import type { JobState } from './state'
-import { stageIndex } from './entries'
+import { stageIndex } from './vocabulary'
 import { looseFixings, offParts } from './tray'
 
 /** Something that whoever takes the job up has to know. `look` stands out from the rest. */

@@ -1,7 +1,6 @@
-import { type Guard, holds } from '../machine'
+import { type CheckId, type Guard, holds } from '../machine'
 import type { PlannedStep } from '../planning'
 import { cameOff, checkStatus, deadAt, notNeeded, relevantChecks, trayMissing } from './checks'
-import type { CheckId } from './entries'
 import type { JobState } from './state'
 import { latestOf, type When } from './times'
 

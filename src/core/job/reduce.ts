@@ -1,7 +1,7 @@
 import { record } from '../text'
 import { apply } from './apply'
 import { struckIds } from './claims'
-import { type Entry, isKnown, type UnknownEntry } from './entries'
+import { type Entry, readEntry, type UnknownEntry } from './entries'
 import { type Draft, emptyState, type JobState } from './state'
 
 /**
@@ -44,20 +44,19 @@ const RECORDS: ReadonlySet<string> = new Set<keyof JobState>(['variants', 'compa
 
 function step(draft: Draft, entry: Entry | UnknownEntry, struck: ReadonlySet<string>): void {
   if (!struck.has(entry.id)) {
-    if (isKnown(entry)) applyOrFlag(draft, entry)
-    else {
-      draft.unknown += 1
-      draft.flags.push({ entry: entry.id, kind: 'unknown kind', subject: entry.kind })
-    }
+    foldOne(draft, entry)
   }
   draft.seq = Math.max(draft.seq, entry.seq)
   draft.receipts[entry.seq] = entry.receivedAt ?? draft.receipts[entry.seq - 1] ?? 0
 }
 
 /** One entry that cannot be read takes nothing else with it: it is flagged, and the rest of the job stands. */
-function applyOrFlag(draft: Draft, entry: Entry): void {
+function foldOne(draft: Draft, entry: Entry | UnknownEntry): void {
   try {
-    apply(draft, entry)
+    const known = readEntry(entry)
+    if (known) return apply(draft, known)
+    draft.unknown += 1
+    draft.flags.push({ entry: entry.id, kind: 'unknown kind', subject: entry.kind })
   } catch {
     draft.flags.push({ entry: entry.id, kind: 'unreadable', subject: entry.kind })
   }

@@ -1,5 +1,5 @@
 import { checkStatus, isCheck, relevantChecks } from './checks'
-import type { AnyCheck, Stage } from './entries'
+import type { AnyCheck, Stage } from './vocabulary'
 import type { JobState } from './state'
 import type { When } from './times'
 

@@ -5,7 +5,8 @@ import { record } from '../text'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
 import type { RideLogSummary, RideStage } from '../ride'
 import type { ChargeClaim, PackSign, ProofReading } from '../safety'
-import type { Bodies, OutPlace, Power, Stage, TestItem, Tightened } from './entries'
+import type { Bodies } from './entries'
+import type { OutPlace, Power, Stage, TestItem, Tightened } from './vocabulary'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
 export const REDUCER_VERSION = 7

@@ -1,6 +1,6 @@
 import type { Pass } from '../machine'
 import { proofEnds, relevantChecks, checkStatus, deadAt } from './checks'
-import type { Power, Stage } from './entries'
+import type { Power, Stage } from './vocabulary'
 import { isSettled, presentStep } from './readiness'
 import type { JobState } from './state'
 import { looseCount } from './tray'

@@ -1,5 +1,6 @@
 import type { PlannedStep } from '../planning'
-import type { Bodies, FixingMove } from './entries'
+import type { Bodies } from './entries'
+import type { FixingMove } from './vocabulary'
 import type { JobState } from './state'
 import { nextPass } from './summary'
 

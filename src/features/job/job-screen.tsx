@@ -7,7 +7,7 @@ import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
 import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
-import { type Entry, LEADS_ONLY, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
+import { type Entry, isKind, type KindRules, KINDS, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import { Boundary } from '../../ui/boundary'
 import { Button } from '../../ui/button'
@@ -46,8 +46,11 @@ export interface JobScreenProps {
   readonly pages: JobContext['pages']
 }
 
-/** Not crossed out by a key: what opens a job, what needs a reason, and crossings-out themselves. */
-const KEPT: ReadonlySet<string> = new Set([...LEADS_ONLY, 'plan-adopted', 'handed-back', 'struck'])
+/** Is it one that undo takes back? Not what needs a lead or a reason, nor a crossing-out itself. */
+function mayUndo(kind: string): boolean {
+  const rules: KindRules | null = isKind(kind) ? KINDS[kind] : null
+  return rules !== null && rules.struckBy === 'writer' && !rules.noUndo
+}
 const RUN: readonly Stage[] = ['make safe', 'take down', 'swap', 'build up']
 
 function stageFromUrl(): Stage | null {
@@ -120,7 +123,7 @@ export function JobScreen(props: JobScreenProps) {
     if (chosenDone) setChosen((c) => (c === present?.id ? null : c))
   }, [chosenDone, present?.id])
 
-  const mine = mayWork ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && !KEPT.has(e.kind)) : undefined
+  const mine = mayWork ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && mayUndo(e.kind)) : undefined
   const crossOutLast = (): void => void (mine && journal.log('struck', { target: mine.id }))
   const pedal = (): void => {
     if (!mayWork || !RUN.includes(stage) || stage === 'swap' || !present || sheet) return

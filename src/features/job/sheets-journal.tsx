@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { type Entry, isKnown, type JobState, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
+import { type Entry, type JobState, readEntry, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
@@ -35,9 +35,10 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
 }
 
 /** A line of the journal in words; one that cannot be put into words says so, and the others stand. */
-function lineOf(entry: Entry, state: JobState): string {
+function lineOf(entry: Entry | UnknownEntry, state: JobState): string {
   try {
-    return describeEntry(entry, state)
+    const known = readEntry(entry)
+    return known ? describeEntry(known, state) : `Something from a newer Nailsmith: ${entry.kind}`
   } catch {
     return `A line that cannot be read: ${entry.kind}`
   }
@@ -62,7 +63,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
           <li key={e.id} className="border-t border-rule py-2">
             <div className="flex items-start gap-3">
               <p className={`flex-1 text-[16px] ${struck.has(e.id) ? 'text-steel line-through' : ''}`}>
-                {isKnown(e) ? lineOf(e, state) : `Something from a newer Nailsmith: ${e.kind}`}
+                {lineOf(e, state)}
                 <span className="block text-[14px] text-steel">
                   {nameOf(e.by)}{now > 0 ? `, ${clockText(e.at, now)}` : ''}{view.unsent.has(e.id) ? ' · not sent yet' : ''}{flags.has(e.id) ? ` · ◆ ${flags.get(e.id)}` : ''}
                 </span>

@@ -1,0 +1,42 @@
+import { holds } from '../machine'
+import type { PlannedStep } from '../planning'
+import { type Ctx, findStep, flag } from './apply-context'
+import { deadAt } from './checks'
+import { settle } from './claims'
+import { factsOf } from './readiness'
+import type { CheckState, Draft, StepState } from './state'
+
+const FRESH_STEP: StepState = { status: 'waiting', differs: [], photos: [], notes: [] }
+
+export function touchStep(draft: Draft, id: string, change: (step: StepState) => StepState): void {
+  draft.steps[id] = change(draft.steps[id] ?? FRESH_STEP)
+}
+
+/** A step done, left, or a pass of it (`pass:seated`), with what came along. */
+export function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<StepState> = {}): void {
+  const { draft, entry } = ctx
+  const step = findStep(draft, id)
+  if (!step && !draft.swap.some((s) => s.id === id)) flag(ctx, 'no such step', id)
+  const settled = settle(draft, entry, 'step', id, outcome, ctx.mark)
+  const pass = settled.outcome.startsWith('pass:') ? (settled.outcome.slice(5) as StepState['pass']) : undefined
+  const last = step?.passes?.at(-1)
+  const status = settled.outcome === 'left' ? 'left' : pass === undefined || pass === last ? 'done' : 'begun'
+  const { disputed: _, ...before } = draft.steps[id] ?? FRESH_STEP
+  draft.steps[id] = { ...before, ...more, status, ...(pass ? { pass } : {}), mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+}
+
+/** A step done before its turn, or where it wants the machine dead and it is not, is done all the same, and flagged. */
+export function flagUnready(ctx: Ctx, step: PlannedStep, at: number): void {
+  const { draft } = ctx
+  if (step.dead && !deadAt(draft.power, at)) flag(ctx, 'not dead', step.id)
+  if (step.limb === 'up' || !step.needs) return
+  const facts = factsOf(draft)
+  if (!holds(step.needs, (f) => f.fact === 'proved' || facts.has(`${f.fact} ${f.of}`), draft.variants)) flag(ctx, 'not ready', step.id)
+}
+
+export function setCheck(ctx: Ctx, check: string, how: 'passed' | 'failed' | 'overridden', more: object, step?: string): void {
+  const { draft, entry, mark } = ctx
+  const settled = settle<CheckState>(draft, entry, 'check', check, how, mark, { [how]: { ...mark, ...more } })
+  draft.checks[check] = { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  if (step !== undefined) setStep(ctx, step, 'done')
+}

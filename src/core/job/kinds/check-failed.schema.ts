@@ -1,0 +1,8 @@
+import { closed, oneOf, testItems, text, type Stored } from './fields.schema'
+import { CHECKS } from '../../machine'
+
+export const versions = { 1: closed({ check: oneOf(CHECKS).required(), items: testItems().required(), text: text() }) }
+
+export const samples: Stored<typeof versions> = {
+  1: { check: 'spin test', items: [{ name: 'direction', result: 'wrong' }], text: 'backward' },
+}

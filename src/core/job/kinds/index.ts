@@ -1,0 +1,94 @@
+import { checkFailed } from './check-failed'
+import { checkOverridden } from './check-overridden'
+import { checkPassed } from './check-passed'
+import { damageNoted } from './damage-noted'
+import { deliveryCounted } from './delivery-counted'
+import { faultCalled } from './fault-called'
+import { fixingFound } from './fixing-found'
+import { fixingIn } from './fixing-in'
+import { fixingKeptOut } from './fixing-kept-out'
+import { fixingLost } from './fixing-lost'
+import { fixingOut } from './fixing-out'
+import { fixingReplaced } from './fixing-replaced'
+import { goalSet } from './goal-set'
+import { handedBack } from './handed-back'
+import { handedOver } from './handed-over'
+import { jobOpened } from './job-opened'
+import { lockApplied } from './lock-applied'
+import { lockDisturbed } from './lock-disturbed'
+import { noteAdded } from './note-added'
+import { packChecked } from './pack-checked'
+import { parked } from './parked'
+import { partOff } from './part-off'
+import { partOn } from './part-on'
+import { partReplaced } from './part-replaced'
+import { photoAdded } from './photo-added'
+import { planAdopted } from './plan-adopted'
+import { poseChanged } from './pose-changed'
+import { powerChanged } from './power-changed'
+import { proofTaken } from './proof-taken'
+import { readingTaken } from './reading-taken'
+import { recheckSet } from './recheck-set'
+import { replacementCompared } from './replacement-compared'
+import { resumed } from './resumed'
+import { rideAdded } from './ride-added'
+import { stageMoved } from './stage-moved'
+import { stepAdded } from './step-added'
+import { stepDiffers } from './step-differs'
+import { stepDone } from './step-done'
+import { stepLeft } from './step-left'
+import { struck } from './struck'
+import { symptomNoted } from './symptom-noted'
+import { testObserved } from './test-observed'
+import { testSkipped } from './test-skipped'
+import { variantAnswered } from './variant-answered'
+import { voltageTold } from './voltage-told'
+
+/** Every kind of entry, one line each, in the order of a job. Its schema is the file beside it, `<kind>.schema.ts`. */
+export const KINDS = {
+  'job-opened': jobOpened,
+  'goal-set': goalSet,
+  'variant-answered': variantAnswered,
+  'symptom-noted': symptomNoted,
+  'damage-noted': damageNoted,
+  'pack-checked': packChecked,
+  'replacement-compared': replacementCompared,
+  'delivery-counted': deliveryCounted,
+  'note-added': noteAdded,
+  'photo-added': photoAdded,
+  'reading-taken': readingTaken,
+  'test-observed': testObserved,
+  'test-skipped': testSkipped,
+  'fault-called': faultCalled,
+  'voltage-told': voltageTold,
+  'power-changed': powerChanged,
+  'proof-taken': proofTaken,
+  'plan-adopted': planAdopted,
+  'step-done': stepDone,
+  'step-left': stepLeft,
+  'step-added': stepAdded,
+  'step-differs': stepDiffers,
+  'fixing-out': fixingOut,
+  'fixing-in': fixingIn,
+  'fixing-lost': fixingLost,
+  'fixing-found': fixingFound,
+  'fixing-replaced': fixingReplaced,
+  'fixing-kept-out': fixingKeptOut,
+  'part-off': partOff,
+  'part-on': partOn,
+  'part-replaced': partReplaced,
+  'pose-changed': poseChanged,
+  'lock-applied': lockApplied,
+  'lock-disturbed': lockDisturbed,
+  'check-passed': checkPassed,
+  'check-failed': checkFailed,
+  'check-overridden': checkOverridden,
+  'stage-moved': stageMoved,
+  parked,
+  resumed,
+  'handed-over': handedOver,
+  'ride-added': rideAdded,
+  'recheck-set': recheckSet,
+  'handed-back': handedBack,
+  struck,
+} as const

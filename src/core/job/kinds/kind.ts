@@ -1,0 +1,35 @@
+import type { Ctx } from '../apply-context'
+import type { SubjectKind } from '../claims'
+import type { Stored, Versions } from './fields.schema'
+
+/**
+ * A kind of entry: all that the journal has to know of it. Beside it stands `<kind>.schema.ts` with the shape of each version and samples
+ * of them; nothing here reads that at run time, so a page carries no validator.
+ */
+export interface KindOf<V extends Versions, Body = Stored<V>[1 & keyof V & number]> extends KindRules {
+  /** Each version that was ever written, decoded to the one form that is worked with. */
+  readonly reads: { readonly [N in keyof V & number]: (body: Stored<V>[N]) => Body }
+  /** What it does to the state. Whatever is odd is flagged, never dropped. */
+  readonly apply: (ctx: Ctx, body: Body) => void
+}
+
+/** What holds of a kind, whatever its entries say. */
+export interface KindRules {
+  /** Who writes it: at the door the front desk too, work is for mechanics and leads, `nobody` any more: it is read for ever. */
+  readonly writers: 'door' | 'work' | 'nobody'
+  /** Nobody writes it for somebody else. */
+  readonly ownHand?: true
+  /** A device without its secret does not write it: it opens something, or proves it. */
+  readonly keyed?: true
+  /** The server puts on its envelope what the shop's limits were and whose hand it was. */
+  readonly stamped?: true
+  /** Who crosses it out or brings it back: its writer (or any mechanic), or a lead only, with a reason. */
+  readonly struckBy: 'writer' | 'lead'
+  /** It is not the one that a quick undo takes back. */
+  readonly noUndo?: true
+  /** What it makes a claim on, which another device may see otherwise (`claims.ts` has the less safe side of each). */
+  readonly claims: readonly SubjectKind[]
+}
+
+/** For a kind that has one version, which is worked with as it is stored. */
+export const asIs = { 1: <B>(body: B): B => body }

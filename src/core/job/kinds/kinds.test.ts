@@ -1,0 +1,72 @@
+import { readdirSync } from 'node:fs'
+import path from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { SHAPES } from '../../../../tests/samples'
+import { type Entry, KIND_IDS, type KindRules, KINDS, reduce } from '../index'
+
+interface Described {
+  readonly type: string
+  readonly fields?: Readonly<Record<string, Described>>
+  readonly innerType?: Described
+}
+
+/** Fields of a schema that a sample leaves out, by path. */
+function leftOut(shape: Described, value: unknown, at: string): string[] {
+  if (value === undefined) return [at]
+  if (shape.type === 'array' && shape.innerType && Array.isArray(value)) {
+    const kinds = value.map((v) => leftOut(shape.innerType!, v, at))
+    return kinds.length === 0 ? [at] : kinds[0]!.filter((f) => kinds.every((k) => k.includes(f)))
+  }
+  if (!shape.fields || value === null) return []
+  return Object.entries(shape.fields).flatMap(([name, field]) => leftOut(field, (value as Record<string, unknown>)[name], `${at}.${name}`))
+}
+
+const entryOf = (kind: string, v: number, body: unknown, seq = 1, device = 'a'): Entry =>
+  ({ id: `e${seq}${device}`, jobId: 'j', seq, base: 0, at: seq, by: 'ines', device, kind, v, body, receivedAt: seq, sentBy: 'ines' }) as unknown as Entry
+
+describe('kinds of entries', () => {
+  it('are one file of behaviour, one of shapes, and one line each', () => {
+    const files = readdirSync(path.join(import.meta.dirname)).filter((f) => f.endsWith('.schema.ts') && f !== 'fields.schema.ts').map((f) => f.replace('.schema.ts', ''))
+    expect(files.sort()).toEqual([...KIND_IDS].sort())
+  })
+
+  it.each(KIND_IDS)('%s: every version that it reads has a schema and a sample, which passes it and leaves no field out', (kind) => {
+    const { versions, samples } = SHAPES[kind]
+    expect(Object.keys(samples)).toEqual(Object.keys(versions))
+    expect(Object.keys(KINDS[kind].reads)).toEqual(Object.keys(versions))
+    for (const [v, schema] of Object.entries(versions)) {
+      const sample = samples[Number(v)]!
+      expect(schema.validateSync(sample)).toEqual(sample)
+      // A plan is carried: its fields are looked at on their own.
+      if (kind !== 'plan-adopted') expect(leftOut(schema.describe() as never, sample, kind)).toEqual([])
+    }
+  })
+
+  it.each(KIND_IDS)('%s: makes the claims that it names, and no other', (kind) => {
+    const { samples } = SHAPES[kind]
+    const made = new Set<string>()
+    for (const [v, body] of Object.entries(samples)) {
+      const state = reduce('j', [entryOf(kind, Number(v), body)])
+      expect(state.flags.filter((f) => f.kind === 'unreadable')).toEqual([])
+      for (const subject of Object.keys(state.heads)) made.add(subject.split(':')[0]!)
+    }
+    const rules: KindRules = KINDS[kind]
+    // Moved to a stage that is not open yet, or back, nothing is claimed of it.
+    expect([...made].sort()).toEqual(rules.claims.filter((c) => kind !== 'stage-moved' || made.has(c)).toSorted())
+  })
+
+  it('a kind or a version from a newer build is counted and shown, and takes nothing else with it', () => {
+    const state = reduce('j', [entryOf('goal-set', 1, { goals: ['a'], text: 'a' }, 1), entryOf('goal-set', 9, { other: 1 }, 2), entryOf('toString', 1, {}, 3), entryOf('goal-set', 'constructor' as never, {}, 4)])
+    expect(state.unknown).toBe(3)
+    expect(state.job).toBe('a')
+  })
+
+  it('of what somebody else may see otherwise, the rights are as the shop has them', () => {
+    const rules = Object.entries(KINDS) as [string, KindRules][]
+    expect(rules.filter(([, k]) => k.struckBy === 'lead').map(([id]) => id)).toEqual(['job-opened', 'voltage-told', 'proof-taken', 'check-overridden'])
+    expect(rules.filter(([, k]) => k.ownHand).map(([id]) => id)).toEqual(['check-overridden', 'handed-back'])
+    expect(rules.filter(([, k]) => k.keyed).map(([id]) => id)).toEqual(['proof-taken', 'check-overridden'])
+    expect(rules.filter(([, k]) => k.stamped).map(([id]) => id)).toEqual(['job-opened', 'voltage-told', 'plan-adopted'])
+    expect(rules.filter(([, k]) => k.noUndo).map(([id]) => id)).toEqual(['plan-adopted', 'handed-back', 'struck'])
+  })
+})

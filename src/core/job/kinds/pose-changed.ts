@@ -1,0 +1,13 @@
+import { settle } from '../claims'
+import { asIs, type KindOf } from './kind'
+import type { versions } from './pose-changed.schema'
+
+/** The machine was turned, by so many people. */
+export const poseChanged: KindOf<typeof versions> = {
+  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['pose'],
+  apply({ draft, entry, mark }, { to, name }) {
+    const settled = settle(draft, entry, 'pose', '', `${to}|${name}`, mark)
+    const [id = '', held = ''] = settled.outcome.split('|')
+    draft.pose = { id, name: held, mark: settled.mark }
+  },
+}

@@ -1,0 +1,26 @@
+import { findStep } from '../apply-context'
+import { moveIn, moveOut, movePart } from '../apply-fixings'
+import { applyLock, setPower } from '../apply-power'
+import { flagUnready, setStep } from '../apply-steps'
+import { asIs, type KindOf } from './kind'
+import type { versions } from './step-done.schema'
+
+/** A step was done, or a pass of it: what came off or went back with it. Minutes, N·m, hours, °C. */
+export const stepDone: KindOf<typeof versions> = {
+  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['step', 'fixing', 'part', 'power', 'lock'],
+  apply(ctx, body) {
+    const { draft, time } = ctx
+    const step = findStep(draft, body.step)
+    if (step) flagUnready(ctx, step, time.at)
+    setStep(ctx, body.step, body.pass ? `pass:${body.pass}` : 'done', {
+      ...(body.minutes !== undefined ? { minutes: body.minutes } : {}),
+      ...(body.breakaway !== undefined ? { breakaway: body.breakaway } : {}),
+    })
+    for (const move of body.out ?? []) moveOut(ctx, move)
+    if (body.in) moveIn(ctx, body.in)
+    for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
+    for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
+    if (body.power) setPower(ctx, body.power, step?.title)
+    if (body.lock) applyLock(ctx, body.step, body.lock)
+  },
+}
