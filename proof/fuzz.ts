@@ -6,6 +6,7 @@ import { summariseRide, DEFAULT_LIMITS } from '../src/core/ride'
 import { isWellFormed } from '../src/core/text'
 import { readValue, UNITS } from '../src/core/units'
 import { demoMachines } from '../src/demo/machines'
+import { missingWords } from '../src/words/en/missing'
 import { parseEntry } from '../src/formats/entry'
 import { writeReport } from '../src/formats/hand-back'
 import { parseMachineFile } from '../src/formats/machine-file'
@@ -47,7 +48,7 @@ function show(state: JobState, entries: readonly Entry[]): void {
     JSON.stringify(summarize(state)), ...entries.flatMap((e) => readEntry(e) ?? []).map((e) => describeEntry(e, state)),
     reportMarkdown(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })), reportJson(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
   ]
-  for (const step of [...state.down, ...state.up]) texts.push(...waitingFor(state, step, state.lastAt))
+  for (const step of [...state.down, ...state.up]) texts.push(...waitingFor(state, step, state.lastAt).map((m) => missingWords(m, state)))
   stageMissing(state, 'handed back', state.lastAt)
   for (const text of texts) if (typeof text !== 'string' || !isWellFormed(text)) throw new Error(`a page would show ${JSON.stringify(text).slice(0, 80)}`)
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { type JobState, KIND_IDS, reduce } from '../src/core/job'
-import { DIFFERENCES } from './set/differences'
+import { KIND_IDS, reduce } from '../src/core/job'
+import { asReducer6, DIFFERENCES } from './set/differences'
 import { recordedJobs, recordedStates } from './set/load'
 
 const jobs = recordedJobs()
@@ -30,8 +30,8 @@ describe('the recorded test set', () => {
     const used = new Set<object>()
     const unexplained: string[] = []
     for (const [id, entries] of jobs) {
-      const now = JSON.parse(JSON.stringify(reduce(id, entries))) as JobState
-      for (const at of differs(states.get(id), now)) {
+      const now = reduce(id, entries)
+      for (const at of differs(states.get(id), JSON.parse(JSON.stringify(asReducer6(now))))) {
         const row = DIFFERENCES.find((d) => d.at.test(at) && (d.only?.(now) ?? true))
         if (row) used.add(row)
         else unexplained.push(`${now.machine.name} ${id.slice(-4)}: ${at}`)

@@ -60,3 +60,24 @@ export function mended<T>(value: T): T {
 export function record<T>(of: Readonly<Record<string, T>> = {}): Record<string, T> {
   return Object.assign(Object.create(null) as Record<string, T>, of)
 }
+
+/** Changes of one letter that turn `a` into `b` (Levenshtein 1966). */
+function distance(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, i) => i)
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i]
+    for (let k = 1; k <= b.length; k++) next.push(Math.min(row[k]! + 1, next[k - 1]! + 1, row[k - 1]! + (a[i - 1] === b[k - 1] ? 0 : 1)))
+    row = next
+  }
+  return row[b.length]!
+}
+
+/**
+ * The id of a list that a misspelt one most likely means; null where none is near: more than a third of its letters would change.
+ * @example nearest('spin tset', ['spin test', 'brakes']) // 'spin test'
+ */
+export function nearest(word: string, list: readonly string[]): string | null {
+  const asked = word.toLowerCase().slice(0, 60)
+  const best = list.map((id) => ({ id, d: distance(asked, id.toLowerCase()) })).sort((a, b) => a.d - b.d)[0]
+  return best && best.d <= Math.max(1, Math.floor(asked.length / 3)) ? best.id : null
+}

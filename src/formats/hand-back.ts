@@ -1,10 +1,12 @@
-import { checkStatus, type JobState, type Mark, relevantChecks, ridesPassed, tally } from '../core/job'
+import { type AnyCheck, checkStatus, type JobState, type Mark, relevantChecks, ridesPassed, tally } from '../core/job'
 import { type Finding, RIDE_STAGES } from '../core/ride'
 import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
 import { checkWords } from '../words/en/checks'
 import { count } from '../words/en/count'
+import { missingWords } from '../words/en/missing'
 import { findingName, findingWords, RIDE_HOW } from '../words/en/rides'
+import { titleOf } from '../words/en/titles'
 
 /** What the page is written with: names of people, and how a moment is written. */
 export interface Pen {
@@ -73,7 +75,7 @@ function torques(state: JobState, pen: Pen): ReportSection | null {
     return [[s.title, s.torque ? `${s.torque.value} N·m` : 'none', s.torque?.source ?? '', actual, own.mark ? by(own.mark, pen) : '']]
   })
   const loose = [...state.down].flatMap((s) => (state.steps[s.id]?.breakaway !== undefined ? [`${s.title}: let go at ${state.steps[s.id]!.breakaway} N·m (measured, no specification)`] : []))
-  const locks = state.locks.map((l) => `${l.product} on ${l.subject}: full cure ${pen.when(l.curedAt)}`)
+  const locks = state.locks.map((l) => `${l.product} on ${titleOf(state, l.subject)}: full cure ${pen.when(l.curedAt)}`)
   return section('torques', 'Tightened to numbers', [...locks, ...loose], { table: { head: ['What', 'Number', 'Source', 'Done', 'By'], rows } })
 }
 
@@ -89,7 +91,7 @@ function different(state: JobState): ReportSection | null {
 }
 
 function overrides(state: JobState, pen: Pen): ReportSection | null {
-  const lines = Object.entries(state.checks).flatMap(([id, c]) => (c.overridden ? [`${checkWords(id)}: ${c.overridden.reason} (${by(c.overridden, pen)})`] : []))
+  const lines = Object.entries(state.checks).flatMap(([id, c]) => (c.overridden ? [`${checkWords(id as AnyCheck)}: ${c.overridden.reason} (${by(c.overridden, pen)})`] : []))
   return section('overrides', 'Passed over, by name', lines)
 }
 
@@ -105,7 +107,7 @@ function rides(state: JobState, pen: Pen): ReportSection | null {
 function unchecked(state: JobState, pen: Pen): ReportSection | null {
   const checks = relevantChecks(state).flatMap((id) => {
     const status = checkStatus(state, id, pen.now)
-    if (!status.open) return [`${checkWords(id)}: not done${status.missing.length > 0 && id === 'tray adds up' ? ` (${status.missing.slice(0, 6).join('; ')})` : ''}`]
+    if (!status.open) return [`${checkWords(id)}: not done${status.missing.length > 0 && id === 'tray adds up' ? ` (${status.missing.slice(0, 6).map((m) => missingWords(m, state)).join('; ')})` : ''}`]
     if (status.how === 'overridden') return [`${checkWords(id)}: passed over`]
     return (state.checks[id]?.passed?.items ?? []).filter((i) => i.result === 'not tested').map((i) => `${checkWords(id)}: ${i.name} not tested`)
   })

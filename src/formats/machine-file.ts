@@ -1,4 +1,5 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
+import { KNOWN_IDS } from '../core/job'
 import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHINE_CLASSES, type MachineFile, PASSES } from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
 import { cut, tooDeep } from '../core/text'
@@ -120,7 +121,7 @@ export function parseMachineFile(text: string): Result<MachineFile, { readonly k
     return wrong(inner.slice(0, 50).map((e) => ({ at: pointer(e.path ?? ''), text: e.message.replace(e.path ?? '\0', 'this') })))
   }
   const machine = value as MachineFile
-  const faults = checkIntegrity(machine)
+  const faults = checkIntegrity(machine, KNOWN_IDS)
   return faults.length > 0 ? wrong(faults.map((f) => ({ at: f.at, text: sentence(f) }))) : ok(machine)
 }
 

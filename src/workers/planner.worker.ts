@@ -1,5 +1,6 @@
 import { expose } from 'comlink'
 import type { Way } from '../core/diagnosis'
+import { KNOWN_IDS } from '../core/job'
 import { checkIntegrity, type FileFault, type Guard, type MachineFile, type Variants } from '../core/machine'
 import { type Differences, differences, layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanResult, type PlanStart, reportJobs, smallestKit, toolWorths } from '../core/planning'
 
@@ -34,7 +35,7 @@ function jobs(file: MachineFile, from: PlanStart | 'untouched', goals: readonly 
 
 /** A machine from the outside in, and what is wrong inside its file. */
 function look(file: MachineFile, variants: Variants): MachineLook {
-  return { ...layersOf(file, variants), faults: checkIntegrity(file) }
+  return { ...layersOf(file, variants), faults: checkIntegrity(file, KNOWN_IDS) }
 }
 
 /** A file read, looked through and every job of it planned; `onJob` is told as each is begun. */

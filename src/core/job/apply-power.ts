@@ -1,9 +1,9 @@
 import { findStep, flag, type Ctx } from './apply-context'
 import { proofFaults } from '../safety'
 import { settle, unseen } from './claims'
-import { deadAt } from './checks'
+import { deadAt } from './dead'
 import type { Power } from './vocabulary'
-import type { LockState } from './state'
+import type { Draft, LockState } from './state'
 import { chargeOf } from './voltage'
 
 export function setPower(ctx: Ctx, to: Power, how?: string): void {
@@ -42,18 +42,22 @@ export function classRaised(ctx: Ctx): void {
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'above 60 V after all' } }
 }
 
+/** What threadlocker is on: the step that put it there, which an older entry may call by its title; else as it was written. */
+function lockId(draft: Draft, subject: string): string {
+  return (findStep(draft, subject) ?? [...draft.down, ...draft.up].find((s) => s.title === subject))?.id ?? subject
+}
+
 export function applyLock(ctx: Ctx, subject: string, lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }): void {
   const { draft, mark, time } = ctx
-  const title = findStep(draft, subject)?.title ?? subject
-  const own: LockState = { ...mark, subject: title, product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 }
+  const own: LockState = { ...mark, subject: lockId(draft, subject), product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 }
   keepLock(ctx, own, `cures|${own.curedAt}`)
 }
 
 export function disturbLock(ctx: Ctx, subject: string, reason: string): void {
   const { draft, mark } = ctx
-  const title = findStep(draft, subject)?.title ?? subject
-  const known = draft.locks.find((l) => l.subject === title)
-  keepLock(ctx, { ...(known ?? { ...mark, subject: title, product: '', handlingAt: mark.at, curedAt: mark.at }), disturbed: reason }, 'disturbed')
+  const id = lockId(draft, subject)
+  const known = draft.locks.find((l) => l.subject === id)
+  keepLock(ctx, { ...(known ?? { ...mark, subject: id, product: '', handlingAt: mark.at, curedAt: mark.at }), disturbed: reason }, 'disturbed')
 }
 
 /** Of a locker put on and one disturbed by devices that had not seen each other, the disturbed one holds; of two cures the later. */

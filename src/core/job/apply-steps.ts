@@ -1,7 +1,7 @@
 import { holds } from '../machine'
 import type { PlannedStep } from '../planning'
 import { type Ctx, findStep, flag } from './apply-context'
-import { deadAt } from './checks'
+import { deadAt } from './dead'
 import { settle } from './claims'
 import { factsOf } from './readiness'
 import type { CheckState, Draft, StepState } from './state'

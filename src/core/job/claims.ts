@@ -1,6 +1,6 @@
 import type { Entry, Envelope } from './entries'
 import type { Draft, Head, Mark } from './state'
-import { type Stage, stageIndex } from './vocabulary'
+import { type Stage, stageIndex } from './stages'
 
 /** What an entry says of a subject that another entry could say otherwise. */
 export interface Settled<T = undefined> {

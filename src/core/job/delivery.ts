@@ -17,8 +17,7 @@ export function wantedFor(plan: Pick<Plan, 'swap' | 'consumables'>): Wanted[] {
   return [...[...parts.values()].map((name) => ({ name, expected: 1 })), ...plan.consumables.map((c) => ({ name: c.name, expected: c.count }))]
 }
 
-/** `2 × cable tie` for each thing of which fewer came than should, and for each of which more did: by how many. */
-export function miscount(items: readonly Delivered[]): { readonly short: readonly string[]; readonly over: readonly string[] } {
-  const lines = (by: (item: Delivered) => number): string[] => items.flatMap((i) => (by(i) > 0 ? [`${by(i)} × ${i.name}`] : []))
-  return { short: lines((i) => i.expected - i.found), over: lines((i) => i.found - i.expected) }
+/** Things of which fewer came than should, and of which more did. */
+export function miscount(items: readonly Delivered[]): { readonly short: readonly Delivered[]; readonly over: readonly Delivered[] } {
+  return { short: items.filter((i) => i.expected > i.found), over: items.filter((i) => i.found > i.expected) }
 }

@@ -1,3 +1,4 @@
+import { said } from '../../../tests/said'
 import { describe, expect, it } from 'vitest'
 import { compareOne } from '../machine'
 import { checkStatus, deadAt, type JobState, reduce, rideShut, waitingFor } from './index'
@@ -5,7 +6,7 @@ import { dunlinPlan, Logbook, MINUTE } from '../../../tests/logbook'
 
 const state = (book: Logbook): JobState => reduce('j1', book.entries)
 const upStep = (s: JobState, title: string) => s.up.find((x) => x.title.startsWith(title))!
-const waits = (s: JobState, title: string): string[] => waitingFor(s, upStep(s, title), s.lastAt)
+const waits = (s: JobState, title: string): string[] => said(waitingFor(s, upStep(s, title), s.lastAt), s)
 
 describe('the new part beside the old one', () => {
   const plan = dunlinPlan('front-motor-goal')
@@ -16,7 +17,7 @@ describe('the new part beside the old one', () => {
     const book = new Logbook().open()
     book.adopt()
     const first = state(book)
-    expect(waitingFor(first, first.down[0]!, first.lastAt)).toEqual(['check: replacement matches'])
+    expect(said(waitingFor(first, first.down[0]!, first.lastAt), first)).toEqual(['check: replacement matches'])
     book.log('step-done', { step: first.down[0]!.id })
     const later = state(book)
     expect(waitingFor(later, later.down[1]!, later.lastAt)).toEqual([])
@@ -26,7 +27,7 @@ describe('the new part beside the old one', () => {
     const book = new Logbook().open()
     book.adopt()
     book.log('replacement-compared', { part: spec.part!.id, rows: rows({ flats: 12, lead: null }) })
-    expect(checkStatus(state(book), 'replacement matches', 0).missing).toEqual(['across the flats differs', 'lead, axle to 6-pin not measured'])
+    expect(said(checkStatus(state(book), 'replacement matches', 0).missing, state(book))).toEqual(['across the flats differs', 'lead, axle to 6-pin not measured'])
     book.log('check-overridden', { check: 'replacement matches', reason: 'filed to ten' })
     expect(checkStatus(state(book), 'replacement matches', 0)).toMatchObject({ open: true, how: 'overridden' })
     book.log('replacement-compared', { part: spec.part!.id, rows: rows() })
@@ -40,7 +41,7 @@ describe('power', () => {
     book.adopt()
     expect(waits(state(book), 'Pre-charge')).toContain('check: pack triage')
     book.log('pack-checked', { result: 'quarantine', signs: ['wet'] })
-    expect(checkStatus(state(book), 'pack triage', 0).missing).toEqual(['wet'])
+    expect(said(checkStatus(state(book), 'pack triage', 0).missing, state(book))).toEqual(['wet'])
     book.log('pack-checked', { result: 'sound', signs: [] })
     expect(waits(state(book), 'Pre-charge')).not.toContain('check: pack triage')
   })
@@ -54,7 +55,7 @@ describe('power', () => {
     for (const s of state(book).up.filter((x) => /nut|tab/i.test(x.title) && !x.check)) book.log('step-done', { step: s.id })
     const seated = book.log('step-done', { step: nuts.id, pass: 'seated' })
     book.log('check-passed', { check: 'reaction path', evidence: 'looked' })
-    expect(checkStatus(state(book), 'reaction path', 0)).toMatchObject({ open: false, missing: [nuts.title] })
+    expect(checkStatus(state(book), 'reaction path', 0)).toMatchObject({ open: false, missing: [{ is: 'step', step: nuts.id }] })
     book.log('step-done', { step: nuts.id, pass: 'marked' })
     expect(checkStatus(state(book), 'reaction path', 0).open).toBe(true)
     book.log('struck', { target: book.entries.at(-1)!.id })
@@ -72,8 +73,8 @@ describe('a locked joint', () => {
     book.log('step-done', { step: rim.id, pass: 'final', lock: { product: 'medium', handlingMinutes: 20, cureHours: 24 } })
     const s = state(book)
     const spin = upStep(s, 'Spin test')
-    expect(waitingFor(s, spin, s.lastAt + 19 * MINUTE)).toContain('check: handling strength')
-    expect(waitingFor(s, spin, s.lastAt + 20 * MINUTE)).not.toContain('check: handling strength')
+    expect(said(waitingFor(s, spin, s.lastAt + 19 * MINUTE), s)).toContain('check: handling strength')
+    expect(said(waitingFor(s, spin, s.lastAt + 20 * MINUTE), s)).not.toContain('check: handling strength')
     expect(rideShut(s, 'wheel off the ground', s.lastAt + 20 * MINUTE).map((c) => c.check)).not.toContain('full cure')
     expect(rideShut(s, 'walking pace', s.lastAt + 1439 * MINUTE).map((c) => c.check)).toContain('full cure')
     expect(rideShut(s, 'walking pace', s.lastAt + 1440 * MINUTE).map((c) => c.check)).not.toContain('full cure')
@@ -87,7 +88,7 @@ describe('a check that was made and not passed', () => {
     const book = new Logbook().open()
     book.adopt()
     book.log('check-failed', { check: 'spin test', items: [{ name: 'direction', result: 'wrong' }, { name: 'noise', result: 'right' }] })
-    expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: false, missing: ['direction'] })
+    expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: false, missing: [{ is: 'item', name: 'direction' }] })
     book.log('check-passed', { check: 'spin test', evidence: 'spun', items: [{ name: 'direction', result: 'right' }, { name: 'lights', result: 'not tested' }] })
     expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: true, how: 'passed' })
     expect(state(book).checks['spin test']?.passed?.items).toHaveLength(2)
@@ -116,7 +117,7 @@ describe('above 60 V', () => {
     const b = new Logbook()
     b.log('job-opened', { number: '1', machine: { name: 'tractor', fullVolts: 403.2 }, complaint: '' })
     b.adopt()
-    const waits = (id: string): string[] => waitingFor(state(b), [...state(b).down, ...state(b).up].find((s) => s.power === id)!, 0)
+    const waits = (id: string): string[] => said(waitingFor(state(b), [...state(b).down, ...state(b).up].find((s) => s.power === id)!, 0), state(b))
     expect(waits('isolated')).toContain('check: qualified')
     expect(waits('live')).toContain('check: qualified')
     b.log('check-overridden', { check: 'qualified', reason: 'in a hurry' })
@@ -149,7 +150,7 @@ describe('above 60 V', () => {
 describe('the ladder of rides', () => {
   it('counts as ridden only with the needed stages passed, and a stop takes the upper ones back', () => {
     const book = new Logbook().open()
-    const missing = (): readonly string[] => checkStatus(state(book), 'ridden', 0).missing
+    const missing = (): readonly string[] => said(checkStatus(state(book), 'ridden', 0).missing, state(book))
     expect(missing()).toEqual(['no ride is logged'])
     for (const stage of ['wheel off the ground', 'walking pace', 'brake stops', 'gentle'] as const) book.log('ride-added', { text: 'fine', stage, outcome: 'passed' })
     expect(missing()).toEqual([])

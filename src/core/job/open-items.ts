@@ -1,42 +1,51 @@
-import { checkStatus, deadAt, relevantChecks } from './checks'
-import { miscount } from './delivery'
+import { checkStatus, relevantChecks } from './check-status'
+import { deadAt } from './dead'
+import { type Delivered, miscount } from './delivery'
+import type { LoosePiece } from './missing'
 import { presentStep } from './readiness'
+import { stageIndex } from './stages'
 import type { JobState } from './state'
-import { stageIndex } from './vocabulary'
-import { looseFixings, offParts } from './tray'
+import { looseFixings, loosePiece, offParts } from './tray'
+import type { AnyCheck, Power } from './vocabulary'
 
-/** Something that whoever takes the job up has to know. `look` stands out from the rest. */
-export interface OpenItem {
-  readonly kind: 'power' | 'next' | 'loose' | 'pose' | 'cure' | 'disputed' | 'check' | 'lost' | 'short'
-  readonly text: string
-  readonly look: boolean
-}
+/** Something that whoever takes the job up has to know, as a fact: `words/en/open-items` says it. */
+export type OpenItem =
+  | { readonly is: 'power'; readonly power: Power; readonly dead: boolean }
+  | { readonly is: 'pose'; readonly pose: string; readonly name: string }
+  | { readonly is: 'disputed'; readonly pieces: readonly LoosePiece[] }
+  | { readonly is: 'lost'; readonly pieces: readonly LoosePiece[] }
+  | { readonly is: 'short'; readonly items: readonly Delivered[] }
+  | { readonly is: 'loose'; readonly count: number; readonly cells: readonly string[] }
+  | { readonly is: 'off'; readonly parts: readonly string[] }
+  | { readonly is: 'next'; readonly step: string }
+  | { readonly is: 'no strength yet'; readonly product: string; readonly subject: string }
+  | { readonly is: 'not passed'; readonly check: AnyCheck }
 
 /** What is open on a job at `at`, the dangerous first: for leaving it overnight, and for handing it over. */
 export function openItems(state: JobState, at: number): OpenItem[] {
-  const items: OpenItem[] = []
-  const add = (kind: OpenItem['kind'], text: string, look = false): void => void items.push({ kind, text, look })
-  const { power } = state
-  if (power.state === 'live') add('power', 'It is live: nobody has isolated it', true)
-  else if (!deadAt(power, at)) add('power', `${power.state === 'out' ? 'The pack is out' : 'Isolated'}, but not shown to be dead`, true)
-  else add('power', power.state === 'out' ? 'The pack is out, and it was shown to be dead' : 'Isolated and shown to be dead, the pack aboard')
-  if (state.pose.id) add('pose', `Turned last: ${state.pose.name || state.pose.id}`)
-  const disputed = Object.values(state.fixings).filter((f) => f.disputed)
-  if (disputed.length > 0) add('disputed', `Two devices disagree on ${disputed.map((f) => `${f.label}, ${f.place}`).join('; ')}`, true)
-  const lost = Object.values(state.fixings).filter((f) => f.condition === 'lost')
-  if (lost.length > 0) add('lost', `Lost: ${lost.map((f) => `${f.label}, ${f.place}`).join('; ')}`, true)
-  const short = state.delivery ? miscount(state.delivery.items).short : []
-  if (short.length > 0 && stageIndex(state.stage) < stageIndex('prove')) add('short', `Short of what should have come: ${short.join(', ')}`, true)
+  const fixings = Object.values(state.fixings)
+  const disputed = fixings.filter((f) => f.disputed).map((f) => loosePiece(f, 'disputed'))
+  const lost = fixings.filter((f) => f.condition === 'lost').map((f) => loosePiece(f, 'lost'))
+  const short = state.delivery && stageIndex(state.stage) < stageIndex('prove') ? miscount(state.delivery.items).short : []
   const cells = [...new Set(looseFixings(state).flatMap((f) => (f.where !== undefined ? [f.where] : [])))].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
-  if (cells.length > 0) add('loose', `${looseFixings(state).length} loose in ${cells.join(', ')}`)
-  if (offParts(state).length > 0) add('loose', `Off: ${offParts(state).map((p) => p.name).join(', ')}`)
-  const limb = stageIndex(state.stage) >= stageIndex('build up') ? 'up' : 'down'
-  const next = presentStep(state, limb, at)
-  if (next) add('next', `Next: ${next.title}`)
-  for (const lock of state.locks) if (at < lock.handlingAt) add('cure', `${lock.product} on “${lock.subject}” has no handling strength yet`)
-  for (const check of relevantChecks(state)) {
-    const failed = state.checks[check]?.failed
-    if (failed && !checkStatus(state, check, at).open) add('check', `${check} was not passed`, true)
-  }
-  return items
+  const next = presentStep(state, stageIndex(state.stage) >= stageIndex('build up') ? 'up' : 'down', at)
+  return [
+    { is: 'power', power: state.power.state, dead: deadAt(state.power, at) },
+    ...some(state.pose.id !== '', { is: 'pose', pose: state.pose.id, name: state.pose.name }),
+    ...some(disputed.length > 0, { is: 'disputed', pieces: disputed }),
+    ...some(lost.length > 0, { is: 'lost', pieces: lost }),
+    ...some(short.length > 0, { is: 'short', items: short }),
+    ...some(cells.length > 0, { is: 'loose', count: looseFixings(state).length, cells }),
+    ...some(offParts(state).length > 0, { is: 'off', parts: offParts(state).map((p) => p.name) }),
+    ...(next ? [{ is: 'next', step: next.id } as const] : []),
+    ...state.locks.filter((l) => at < l.handlingAt).map(({ product, subject }) => ({ is: 'no strength yet', product, subject }) as const),
+    ...relevantChecks(state).filter((c) => state.checks[c]?.failed && !checkStatus(state, c, at).open).map((check) => ({ is: 'not passed', check }) as const),
+  ]
+}
+
+const some = (is: boolean, item: OpenItem): OpenItem[] => (is ? [item] : [])
+
+/** Does it stand out from the rest? */
+export function standsOut(item: OpenItem): boolean {
+  return item.is === 'power' ? item.power === 'live' || !item.dead : ['disputed', 'lost', 'short', 'not passed'].includes(item.is)
 }

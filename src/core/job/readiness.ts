@@ -1,8 +1,11 @@
-import { type CheckId, type Guard, holds } from '../machine'
+import { type Guard, holds } from '../machine'
 import type { PlannedStep } from '../planning'
-import { cameOff, checkStatus, deadAt, notNeeded, relevantChecks, trayMissing } from './checks'
+import { cameOff, notNeeded, shutBy } from './check-status'
+import { deadAt } from './dead'
+import type { Missing } from './missing'
 import type { JobState } from './state'
 import { latestOf, type When } from './times'
+import { trayMissing } from './tray'
 
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
 export function factsOf(state: JobState): Set<string> {
@@ -13,9 +16,9 @@ export function factsOf(state: JobState): Set<string> {
   return facts
 }
 
-/** Why a step may not be done yet; empty when it may. Titles of other steps, or the name of a state or check. */
-export function waitingFor(state: JobState, step: PlannedStep, at: When): string[] {
-  const reasons: string[] = []
+/** Why a step may not be done yet; empty when it may. Each reason once. */
+export function waitingFor(state: JobState, step: PlannedStep, at: When): Missing[] {
+  const reasons: Missing[] = []
   const dead = deadAt(state.power, latestOf(at))
   if (step.limb === 'down') {
     const facts = factsOf(state)
@@ -25,25 +28,19 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): string
   } else {
     for (const id of step.after ?? []) {
       const before = state.up.find((s) => s.id === id)
-      if (before && !isSettled(state, before)) reasons.push(before.title)
+      if (before && !isSettled(state, before)) reasons.push({ is: 'step', step: before.id })
     }
     if (step.cover) reasons.push(...trayBefore(state, step))
   }
-  if (step.dead && !dead) reasons.push('dead to be shown')
+  if (step.dead && !dead) reasons.push({ is: 'not dead' })
   reasons.push(...boundBy(state, step, at))
-  return [...new Set(reasons)]
+  return [...new Map(reasons.map((r) => [JSON.stringify(r), r])).values()]
 }
 
-/** Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power, locker before a spin. */
-function boundBy(state: JobState, step: PlannedStep, at: When): string[] {
-  const bind: CheckId[] = []
-  if (step.limb === 'down' && !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')) bind.push('replacement matches')
-  if (step.power !== undefined || step.check === 'dead') bind.push('qualified')
-  if (step.power === 'live') bind.push('pack triage', 'reaction path')
-  if (step.check === 'spin test') bind.push('pack triage', 'reaction path', 'handling strength')
-  if (bind.length === 0) return []
-  const relevant = relevantChecks(state)
-  return bind.filter((c) => relevant.includes(c) && !checkStatus(state, c, at).open).map((c) => `check: ${c}`)
+/** Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power, threadlocker before a spin. */
+function boundBy(state: JobState, step: PlannedStep, at: When): Missing[] {
+  const first = step.limb === 'down' && !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')
+  return shutBy(state, at, ({ binds }) => (step.power !== undefined && binds.power?.includes(step.power)) || binds.steps?.some((s) => (s === 'first down' ? first : step.check === s))).map(({ check }) => ({ is: 'check', check }))
 }
 
 /** Done, left on purpose, or nothing to do since its counterpart never came off. */
@@ -59,7 +56,7 @@ export function isSettled(state: JobState, step: PlannedStep): boolean {
 }
 
 /** A cover does not close over a loose piece: everything earlier on the way up has to be home. */
-function trayBefore(state: JobState, cover: PlannedStep): string[] {
+function trayBefore(state: JobState, cover: PlannedStep): Missing[] {
   const override = state.checks['tray adds up']?.overridden
   if (override) return []
   const at = state.up.findIndex((s) => s.id === cover.id)
@@ -69,14 +66,15 @@ function trayBefore(state: JobState, cover: PlannedStep): string[] {
   return trayMissing(state, excused).slice(0, 6)
 }
 
-function unmet(guard: Guard, has: (fact: string) => boolean, state: JobState): string[] {
+function unmet(guard: Guard, has: (fact: string) => boolean, state: JobState): Missing[] {
   if ('all' in guard) return guard.all.flatMap((g) => unmet(g, has, state))
   if (holds(guard, (f) => has(`${f.fact} ${f.of}`), state.variants)) return []
   if ('any' in guard) return unmet(guard.any[0] ?? { all: [] }, has, state)
-  if ('not' in guard) return ['something already done']
+  if ('not' in guard) return [{ is: 'done already' }]
   if ('variant' in guard) return []
   const key = `${guard.fact} ${guard.of}`
-  return [state.down.find((s) => s.gives.includes(key))?.title ?? key]
+  const giver = state.down.find((s) => s.gives.includes(key))
+  return [giver ? { is: 'step', step: giver.id } : { is: 'fact', fact: key }]
 }
 
 /** The proof of dead has ended, or was crossed out, while steps of this limb still need it. */

@@ -1,3 +1,4 @@
+import { said } from '../../../tests/said'
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
 import { Logbook } from '../../../tests/logbook'
@@ -18,7 +19,7 @@ function changedAfter(steps: number) {
       const step = presentStep(state, limb, state.lastAt)
       if (!step) return
       if (step.check === 'spin test') book.wait(30).log('note-added', { text: 'waited for the locker' })
-      waits.push(...waitingFor(now(), step, now().lastAt).map((w) => `${step.id}: ${w}`))
+      waits.push(...said(waitingFor(now(), step, now().lastAt), now()).map((w) => `${step.id}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts: 0.2 }] })
       if (step.check && limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'looked', step: step.id })
       else book.log('step-done', expectedDone(state, step))
@@ -30,7 +31,7 @@ function changedAfter(steps: number) {
   const second = plan(file, startOf(state, file), ['front-motor-goal'], { variants })
   if (!second.ok) throw new Error(second.error.kind)
   book.log('plan-adopted', { plan: second.value, file: 'dunlin', revision: '2026-03', settings: state.settings, reason: 'the motor is to come out' })
-  if (steps < 6) expect(waitingFor(now(), presentStep(now(), 'down', now().lastAt)!, now().lastAt)).toContain('check: replacement matches')
+  if (steps < 6) expect(waitingFor(now(), presentStep(now(), 'down', now().lastAt)!, now().lastAt)).toContainEqual({ is: 'check', check: 'replacement matches' })
   book.ready(second.value)
   does('down')
   const bottom = now()

@@ -6,10 +6,12 @@ import { DEFAULT_SETTINGS, type JobSettings } from './settings'
 import type { RideLogSummary, RideStage } from '../ride'
 import type { ChargeClaim, PackSign, ProofReading } from '../safety'
 import type { Bodies } from './entries'
-import type { OutPlace, Power, Stage, TestItem, Tightened } from './vocabulary'
+import type { Missing } from './missing'
+import type { Stage } from './stages'
+import type { OutPlace, Power, TestItem, Tightened } from './vocabulary'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 7
+export const REDUCER_VERSION = 8
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -77,6 +79,7 @@ export interface PowerState {
 }
 
 export interface LockState extends Mark {
+  /** Id of the step that put it on, or as it was written. */
   readonly subject: string
   readonly product: string
   readonly handlingAt: number
@@ -106,7 +109,7 @@ export interface Flag {
 export interface StageMove extends Mark {
   readonly to: Stage
   readonly inEffect: boolean
-  readonly missing: readonly string[]
+  readonly missing: readonly Missing[]
   readonly reason?: string
 }
 
@@ -237,7 +240,7 @@ export interface JobState {
   readonly rechecks: readonly Recheck[]
   readonly parked?: Mark & { readonly why: string; readonly where: string; readonly safe: string }
   readonly handedOver?: Mark & { readonly to: string; readonly text: string }
-  readonly handedBack?: Mark & { readonly to: string; readonly text?: string; readonly seq: number; readonly reducer: number; readonly missing: readonly string[] }
+  readonly handedBack?: Mark & { readonly to: string; readonly text?: string; readonly seq: number; readonly reducer: number; readonly missing: readonly Missing[] }
   readonly addenda: number
   readonly flags: readonly Flag[]
   readonly struck: readonly string[]

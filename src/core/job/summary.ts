@@ -1,9 +1,17 @@
 import type { Pass } from '../machine'
-import { proofEnds, relevantChecks, checkStatus, deadAt } from './checks'
-import type { Power, Stage } from './vocabulary'
+import { checkStatus, relevantChecks } from './check-status'
+import { deadAt, proofEnds } from './dead'
 import { isSettled, presentStep } from './readiness'
+import { type Stage, STAGE_RULES } from './stages'
 import type { JobState } from './state'
 import { looseCount } from './tray'
+import type { AnyCheck, Power } from './vocabulary'
+
+/** What is to be done now on a job, as a fact: `words/en/next` says it. Titles are those of the machine's file, or of whoever found the step. */
+export type Next =
+  | { readonly is: 'stage'; readonly stage: Stage }
+  | { readonly is: 'step'; readonly step: string; readonly title: string; readonly pass: Pass | null }
+  | { readonly is: 'at the bottom' | 'log what comes off' | 'all back' | 'start up' }
 
 /** What the list of stands needs of a job; times, not verdicts, so that it can be read at any later moment. */
 export interface JobSummary {
@@ -23,12 +31,11 @@ export interface JobSummary {
   readonly powerSince: number | null
   readonly proved: boolean
   readonly proofEnds: number | null
-  readonly next: string
-  readonly nextPass: Pass | null
+  readonly next: Next
   readonly handlingAt: number | null
   readonly curedAt: number | null
   readonly disputed: number
-  readonly missing: readonly string[]
+  readonly missing: readonly AnyCheck[]
   readonly parked: boolean
   readonly handedBack: boolean
   readonly fileless: boolean
@@ -37,20 +44,12 @@ export interface JobSummary {
   readonly openedAt: number
 }
 
-const NEXT_BY_STAGE: Partial<Record<Stage, string>> = {
-  'take in': 'Look it over, choose the job',
-  'find the fault': 'Note what it does, take a reading',
-  prove: 'Prove it, then ride',
-  'hand back': 'Hand it back',
-}
-
 /** The summary row of a job, written beside its journal. */
 export function summarize(state: JobState): JobSummary {
   const at = state.lastAt
   const numbered = state.down.filter((s) => s.number !== undefined)
   const upNeeded = state.up.filter((s) => s.pair === undefined || state.steps[s.pair]?.status === 'done')
   const curing = state.locks.filter((l) => l.disturbed === undefined)
-  const next = nextStep(state, at)
   const disputed = [...Object.values(state.fixings), ...Object.values(state.parts), ...Object.values(state.steps), ...Object.values(state.checks), ...Object.values(state.comparisons), ...Object.values(state.ridden), ...state.locks, state.power, state.power.proof, state.packCheck].filter((s) => s?.disputed)
   return {
     number: state.number,
@@ -72,8 +71,7 @@ export function summarize(state: JobState): JobSummary {
     powerSince: state.power.mark?.at ?? null,
     proved: deadAt(state.power, at),
     proofEnds: proofEnds(state.power),
-    next: next.title,
-    nextPass: next.pass,
+    next: nextOf(state, at),
     handlingAt: curing.length > 0 ? Math.max(...curing.map((l) => l.handlingAt)) : null,
     curedAt: curing.length > 0 ? Math.max(...curing.map((l) => l.curedAt)) : null,
     disputed: disputed.length,
@@ -87,17 +85,17 @@ export function summarize(state: JobState): JobSummary {
   }
 }
 
-function nextStep(state: JobState, at: number): { readonly title: string; readonly pass: Pass | null } {
-  const fixed = NEXT_BY_STAGE[state.stage]
-  if (fixed !== undefined) return { title: fixed, pass: null }
-  if (state.stage === 'swap') {
+/** What is to be done now. */
+function nextOf(state: JobState, at: number): Next {
+  const { run } = STAGE_RULES[state.stage]
+  if (run === null) return { is: 'stage', stage: state.stage }
+  if (run === 'bottom') {
     const open = state.swap.find((s) => state.steps[s.id]?.status !== 'done')
-    return { title: open?.title ?? 'Start the way up', pass: null }
+    return open ? { is: 'step', step: open.id, title: open.title, pass: null } : { is: 'start up' }
   }
-  const limb = state.stage === 'build up' ? 'up' : 'down'
-  const step = presentStep(state, limb, at)
-  if (!step) return { title: limb === 'down' ? (state.planned ? 'At the bottom: swap' : 'Log what comes off') : 'All back: prove it', pass: null }
-  return { title: step.title, pass: nextPass(state, step.id) }
+  const step = presentStep(state, run, at)
+  if (step) return { is: 'step', step: step.id, title: step.title, pass: nextPass(state, step.id) }
+  return { is: run === 'up' ? 'all back' : state.planned ? 'at the bottom' : 'log what comes off' }
 }
 
 /** Which pass a return is at: the one after the last that was logged. */

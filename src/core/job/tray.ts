@@ -1,3 +1,4 @@
+import type { LoosePiece, Missing } from './missing'
 import type { FixingCondition, FixingState, JobState, PartState } from './state'
 
 /** Conditions that count as loose: lying in the tray, lost, or not yet as tight as they will be. */
@@ -16,6 +17,19 @@ export function waitingFixings(state: Pick<JobState, 'fixings'>): FixingState[] 
 
 export function offParts(state: Pick<JobState, 'parts'>): PartState[] {
   return Object.values(state.parts).filter((p) => p.condition === 'off' || p.disputed !== undefined)
+}
+
+export function loosePiece(f: FixingState, how: LoosePiece['how']): LoosePiece {
+  return { is: 'fixing', id: f.id, label: f.label, place: f.place, how, ...(f.where !== undefined ? { cell: f.where } : {}) }
+}
+
+/** Each piece that is not where it belongs, disputed and lost ones first. */
+export function trayMissing(state: Pick<JobState, 'fixings' | 'parts'>, excused: ReadonlySet<string> = new Set()): Missing[] {
+  const how = (f: FixingState): 'disputed' | 'lost' | 'loose' => (f.disputed ? 'disputed' : f.condition === 'lost' ? 'lost' : 'loose')
+  const rank = { disputed: 0, lost: 1, loose: 2 }
+  const fixings = looseFixings(state).filter((f) => !excused.has(f.id)).sort((a, b) => rank[how(a)] - rank[how(b)])
+  const parts = offParts(state).filter((p) => !excused.has(p.id))
+  return [...fixings.map((f) => loosePiece(f, how(f))), ...parts.map((p) => ({ is: 'part', name: p.name, disputed: p.disputed !== undefined }) as const)]
 }
 
 /** The two-way count: `removed + new = refitted + not going back` when everything has come home. */

@@ -176,7 +176,7 @@ describe('a voltage that nobody knows', () => {
     b.log('proof-taken', proof(0))
     expect(deadAt(state(b).power, state(b).lastAt)).toBe(false)
     b.adopt()
-    expect(waitingFor(state(b), state(b).down.find((s) => s.check === 'dead')!, 0)).toContain('check: qualified')
+    expect(waitingFor(state(b), state(b).down.find((s) => s.check === 'dead')!, 0)).toContainEqual({ is: 'check', check: 'qualified' })
   })
   it('is known by the charger’s label, and then one checked reading is a proof', () => {
     const b = book()
@@ -232,7 +232,7 @@ describe('what is stored and odd', () => {
     book.log('plan-adopted', { plan: plan as never, file: 'dunlin', revision: '1', settings: { proofMinutes: 240, deadVolts: 5 } })
     expect(checkStatus(state(book), 'unknown: bracks', 0)).toMatchObject({ open: false })
     book.log('stage-moved', { to: 'hand back' })
-    expect(state(book).moves.at(-1)?.missing).toContain('unknown: bracks')
+    expect(state(book).moves.at(-1)?.missing).toContainEqual({ is: 'check', check: 'unknown: bracks' })
     book.log('check-overridden', { check: 'unknown: bracks', reason: 'looked at the brakes by hand' })
     expect(checkStatus(state(book), 'unknown: bracks', 0)).toMatchObject({ open: true, how: 'overridden' })
   })

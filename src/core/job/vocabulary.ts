@@ -1,11 +1,8 @@
-import type { CheckId } from '../machine'
+import type { CheckId } from './checks'
+import type { Stage } from './stages'
 
-export const STAGES = ['take in', 'find the fault', 'make safe', 'take down', 'swap', 'build up', 'prove', 'hand back'] as const
-export type Stage = (typeof STAGES)[number]
-
-export function stageIndex(stage: Stage): number {
-  return STAGES.indexOf(stage)
-}
+/** What may be bound: moving to a stage, or handing back itself. */
+export type Gate = Stage | 'handed back'
 
 /** A check that an older machine file names and nobody knows: it stays on the job, and only a lead passes it. */
 export type AnyCheck = CheckId | `unknown: ${string}`
@@ -21,7 +18,8 @@ export interface FixingMove {
   readonly cell?: string
 }
 
-export type Power = 'live' | 'isolated' | 'out'
+export const POWERS = ['live', 'isolated', 'out'] as const
+export type Power = (typeof POWERS)[number]
 
 /** How a torque was come by: a wrench with its name, or a pull by hand, which counts as unmeasured. */
 export interface Tightened {

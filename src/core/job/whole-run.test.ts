@@ -1,3 +1,4 @@
+import { said } from '../../../tests/said'
 import { describe, expect, it } from 'vitest'
 import {
   checkStatus, expectedDone, fold, type JobState, looseCount, presentStep, progress, reduce, relevantChecks, rungs, stageMissing, summarize, tally, waitingFor,
@@ -13,7 +14,7 @@ function wholeRun() {
   const trail: { title: string; ready: string[] }[] = []
   for (let step = presentStep(now(), 'down', book.entries.at(-1)!.at); step; step = presentStep(now(), 'down', book.entries.at(-1)!.at)) {
     const state = now()
-    trail.push({ title: step.title, ready: waitingFor(state, step, state.lastAt) })
+    trail.push({ title: step.title, ready: said(waitingFor(state, step, state.lastAt), state) })
     if (step.turn) book.log('pose-changed', { to: step.turn.to, name: 'on its side', people: 2 })
     if (step.check === 'dead') book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts: 0.2 }, { between: 'rear feed', volts: 0.1 }] })
     book.log('step-done', expectedDone(state, step))
@@ -23,7 +24,7 @@ function wholeRun() {
   for (let step = presentStep(now(), 'up', book.entries.at(-1)!.at); step; step = presentStep(now(), 'up', book.entries.at(-1)!.at)) {
     if (step.check === 'spin test') book.wait(20).log('note-added', { text: 'waited for the locker' })
     const state = now()
-    trail.push({ title: step.title, ready: waitingFor(state, step, state.lastAt) })
+    trail.push({ title: step.title, ready: said(waitingFor(state, step, state.lastAt), state) })
     if (step.check) book.log('check-passed', { check: step.check as never, evidence: 'looked', step: step.id })
     else book.log('step-done', expectedDone(state, step))
   }
@@ -54,7 +55,7 @@ describe('a whole run by one tap a step', () => {
     expect(run.top.parts['front-motor']?.replaced).toEqual({ oldSerial: 'FM-118', newSerial: 'FM-402' })
   })
   it('cannot be handed back before the cure and the ride, and says which', () => {
-    expect(stageMissing(run.top, 'handed back', run.top.lastAt)).toEqual(['full cure', 'ridden'])
+    expect(stageMissing(run.top, 'handed back', run.top.lastAt)).toEqual([{ is: 'check', check: 'full cure' }, { is: 'check', check: 'ridden' }])
     expect(stageMissing(run.top, 'hand back', run.top.lastAt)).toEqual([])
     const cured = run.top.lastAt + 24 * 60 * MINUTE
     expect(checkStatus(run.top, 'full cure', cured).open).toBe(true)
@@ -140,7 +141,7 @@ describe('the lid does not close over a loose piece', () => {
     const lid = run.top.up.find((s) => s.id === 'up:off:deck-lid')!
     expect(waitingFor(reduce('j1', book.entries), lid, NOON)).toEqual([])
     book.log('fixing-lost', { members: ['front-caliper-bolt-upper'] })
-    expect(waitingFor(reduce('j1', book.entries), lid, NOON)).toEqual(['M6×18, upper (lost)'])
+    expect(said(waitingFor(reduce('j1', book.entries), lid, NOON), reduce('j1', book.entries))).toEqual(['M6×18, upper (lost)'])
     book.log('check-overridden', { check: 'tray adds up', reason: 'bolt found in the drip tray, fitted' })
     expect(waitingFor(reduce('j1', book.entries), lid, NOON)).toEqual([])
   })

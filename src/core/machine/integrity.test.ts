@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
 import { godwit } from '../../demo/machines/godwit'
+import { KNOWN_IDS } from '../job'
 import { checkIntegrity, closureOf, fullChargeVolts, holds, indexFile, jointsToRest, type MachineFile } from './index'
 
 const file = dunlin()
@@ -11,7 +12,7 @@ const change = (edit: (f: Record<string, unknown[]>) => void): MachineFile => {
 }
 
 describe('checkIntegrity', () => {
-  it('finds nothing wrong with the Dunlin', () => expect(checkIntegrity(file)).toEqual([]))
+  it('finds nothing wrong with the Dunlin', () => expect(checkIntegrity(file, KNOWN_IDS)).toEqual([]))
 
   it.each([
     ['a part that no fixing knows', '/joints/0/holds/0', (f: any) => (f.joints[0].holds[0] = 'ghost'), 'ghost'],
@@ -24,25 +25,25 @@ describe('checkIntegrity', () => {
     ['an id used twice', '/parts/1/id', (f: any) => (f.parts[1].id = 'deck'), 'deck'],
     ['an id that begins with a digit', '/tools/0/id', (f: any) => (f.tools[0].id = '9x'), '9x'],
   ])('names %s by its pointer', (_, at, edit, value) => {
-    expect(checkIntegrity(change(edit as never))).toContainEqual(expect.objectContaining({ at, value }))
+    expect(checkIntegrity(change(edit as never), KNOWN_IDS)).toContainEqual(expect.objectContaining({ at, value }))
   })
 
   it('names a plug that does not pass a hole on its way, unless a step takes it apart', () => {
     const tight = (f: any): void => void (f.holes.find((h: any) => h.id === 'shell-hole').width = 6)
     const passes = structuredClone(godwit()) as any
     tight(passes)
-    expect(checkIntegrity(passes)).toEqual([])
+    expect(checkIntegrity(passes, KNOWN_IDS)).toEqual([])
     passes.steps = passes.steps.filter((s: any) => s.id !== 'de-pin')
-    expect(checkIntegrity(passes)).toContainEqual(expect.objectContaining({ kind: 'does not pass', value: 'shell-hole' }))
+    expect(checkIntegrity(passes, KNOWN_IDS)).toContainEqual(expect.objectContaining({ kind: 'does not pass', value: 'shell-hole' }))
   })
 
   it('wants every turn into a pose to ask for the same', () => {
-    const faults = checkIntegrity(change((f: any) => f.poseMoves.push({ ...f.poseMoves[0], guard: { fact: 'off', of: 'deck-lid' } })))
+    const faults = checkIntegrity(change((f: any) => f.poseMoves.push({ ...f.poseMoves[0], guard: { fact: 'off', of: 'deck-lid' } })), KNOWN_IDS)
     expect(faults).toContainEqual(expect.objectContaining({ kind: 'turns differ' }))
   })
 
   it('refuses a fixing that holds one part only', () => {
-    const faults = checkIntegrity(change((f: any) => (f.joints[0].holds = ['deck', 'deck'])))
+    const faults = checkIntegrity(change((f: any) => (f.joints[0].holds = ['deck', 'deck'])), KNOWN_IDS)
     expect(faults).toContainEqual(expect.objectContaining({ kind: 'too few', at: '/joints/0/holds' }))
   })
 })

@@ -1,9 +1,8 @@
 import { feedOrder } from './feeding'
 import { factsIn, holds } from './guards'
 import { closureOf, type FileIndex, indexFile } from './file-index'
-import { isWellFormed } from '../text'
+import { isWellFormed, nearest } from '../text'
 import type { Doing } from './doing'
-import { CAUTION_IDS, CHECKS, nearest } from './known'
 import type { Guard } from './guard-types'
 import type { MachineFile } from './types'
 
@@ -22,11 +21,17 @@ const LISTS = [
   'variants', 'drives', 'energy', 'parts', 'joints', 'connections', 'cables', 'holes', 'steps', 'order', 'poses', 'stacks', 'tools', 'consumables', 'goals',
 ] as const
 
+/** Ids of closed lists that a file may name, which are told elsewhere: every check and every caution. */
+export interface KnownIds {
+  readonly checks: readonly string[]
+  readonly cautions: readonly string[]
+}
+
 /**
  * What is wrong inside a machine file whose shape is already sound: ids that point nowhere, ids used twice,
  * parts that nothing frees. An empty list means the file hangs together. Unreachable goals are told by the planner.
  */
-export function checkIntegrity(file: MachineFile): FileFault[] {
+export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
   const faults: FileFault[] = []
   checkTexts(file, '', faults)
   // Its id is an address, and the name of a file.
@@ -38,7 +43,7 @@ export function checkIntegrity(file: MachineFile): FileFault[] {
     if (!where.some((map) => map.has(id))) faults.push({ kind: 'dangling', at, value: id })
   }
   const guard = (at: string, g: Guard | undefined): void => checkGuard(index, at, g, faults)
-  const doing = (at: string, d: Doing | undefined): void => checkDoing(index, at, d, faults)
+  const doing = (at: string, d: Doing | undefined): void => checkDoing(index, at, d, ids, faults)
 
   file.parts.forEach((part, i) => {
     const at = `/parts/${i}`
@@ -88,7 +93,7 @@ export function checkIntegrity(file: MachineFile): FileFault[] {
     guard(`${at}/access`, step.access)
     doing(`${at}/down`, step.down)
     doing(`${at}/up`, step.up)
-    if (step.check !== undefined) checkKnown('unknown check', `${at}/check`, step.check, CHECKS, faults)
+    if (step.check !== undefined) checkKnown('unknown check', `${at}/check`, step.check, ids.checks, faults)
     step.gives?.forEach((fact, k) => checkFact(index, `${at}/gives/${k}`, fact.fact, fact.of, faults))
     step.after?.forEach((id, k) => known(`${at}/after/${k}`, id, actions))
     step.before?.forEach((id, k) => known(`${at}/before/${k}`, id, actions))
@@ -219,9 +224,9 @@ function checkTexts(value: unknown, at: string, faults: FileFault[]): void {
   }
 }
 
-function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, faults: FileFault[]): void {
+function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, ids: KnownIds, faults: FileFault[]): void {
   if (!doing) return
-  doing.cautions?.forEach((id, i) => checkKnown('unknown caution', `${at}/cautions/${i}`, id, CAUTION_IDS, faults))
+  doing.cautions?.forEach((id, i) => checkKnown('unknown caution', `${at}/cautions/${i}`, id, ids.cautions, faults))
   checkGuard(index, `${at}/guard`, doing.guard, faults)
   if (doing.modes.length === 0) faults.push({ kind: 'too few', at: `${at}/modes`, value: doing.title, expected: 'one or more ways' })
   doing.covers?.forEach((id, i) => {

@@ -1,5 +1,5 @@
 import { type FileIndex, fullChargeVolts, type MachineFile } from '../machine'
-import { voltageClass } from '../safety'
+import { ONE_PERSON_AT_BEST, voltageClass } from '../safety'
 import type { ConsumableNeed, Lift, Plan, PlannedStep, ToolNeed } from './types'
 
 /** Tools in the order that they are first picked up. One that only easier ways want is not among them. */
@@ -52,9 +52,6 @@ const ONE_CALL = 5
 /** Why a job may be one for somebody else: what in it can hurt beyond the machine. */
 export type Referral = { readonly why: 'high voltage' | 'steering' | 'brakes' } | { readonly why: 'heavy'; readonly part: string; readonly kg: number }
 
-/** Mass that one person may lift at the best, ISO 11228-1:2021, table H.1; above it by hoist or jack. Kilograms. */
-const HEAVIEST = 25
-
 /** What should be asked before the first bolt: is this mine to do? In the order of the harm. */
 export function referrals(file: MachineFile, plan: Plan): Referral[] {
   const undone = new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.joint?.critical ?? []))
@@ -63,6 +60,6 @@ export function referrals(file: MachineFile, plan: Plan): Referral[] {
     ...(file.pack && voltageClass(fullChargeVolts(file.pack)) === 'B' ? [{ why: 'high voltage' } as const] : []),
     ...(undone.has('steering') ? [{ why: 'steering' } as const] : []),
     ...(undone.has('brake') ? [{ why: 'brakes' } as const] : []),
-    ...file.parts.flatMap((p) => (off.has(p.id) && p.mass && p.mass.value > HEAVIEST ? [{ why: 'heavy' as const, part: p.name, kg: p.mass.value }] : [])),
+    ...file.parts.flatMap((p) => (off.has(p.id) && p.mass && p.mass.value > ONE_PERSON_AT_BEST ? [{ why: 'heavy' as const, part: p.name, kg: p.mass.value }] : [])),
   ]
 }

@@ -1,8 +1,8 @@
 import { both, type Doing, factKey, factsIn, type FileIndex, type Guard, type Joint, type Minutes, type Mode } from '../machine'
 import type { Action } from './actions'
-import { cautionsFor } from './cautions'
+import { cautionsAt } from '../cautions'
 import { standsIn } from './equip'
-import type { FixingSpec, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
+import type { FixingSpec, Limb, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
 import type { Turns } from './turns'
 
 export interface Placing {
@@ -68,7 +68,7 @@ export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn
 }
 
 /** What the file says of an action, on either limb, put into a step. */
-export function describe(index: FileIndex, action: Action, doing: Doing, placing: Placing, turns: Turns) {
+export function describe(index: FileIndex, action: Action, limb: Limb, doing: Doing, placing: Placing, turns: Turns) {
   const tool = placing.mode.tool === null ? undefined : index.tools.get(placing.mode.tool)
   const instead = standsIn(placing.mode)
   const turn = turnBefore(turns, placing.before, placing.pose)
@@ -90,7 +90,8 @@ export function describe(index: FileIndex, action: Action, doing: Doing, placing
     ...(doing.looks ? { looks: doing.looks } : {}),
     ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
-    cautions: cautionsFor(index.file, action, doing, placing.pose),
+    // Those that the file names stand first.
+    cautions: [...new Set([...(doing.cautions ?? []), ...cautionsAt({ file: index.file, action: action.id, subject: action.subject, joint, limb })])],
     consumables: doing.consumables ?? [],
   }
 }

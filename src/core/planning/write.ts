@@ -30,7 +30,7 @@ export function writeDown(
     const step: PlannedStep = {
       id: `down:${action.id}`,
       limb: 'down',
-      ...describe(index, action, action.doing, { mode, pose: here, before }, turns),
+      ...describe(index, action, 'down', action.doing, { mode, pose: here, before }, turns),
       ...(numbered ? { number: ++number } : {}),
       why: [...reasonsFor(action, chosen, goalNames, goal), ...standingReasons(index, action, poses)],
       gives: action.gives,
@@ -64,7 +64,7 @@ export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Seque
     const step: PlannedStep = {
       id: `up:${up.id}`,
       limb: 'up',
-      ...describe(index, up.action, up.doing, { mode, pose: here, before }, turns),
+      ...describe(index, up.action, 'up', up.doing, { mode, pose: here, before }, turns),
       ...(answered?.number !== undefined ? { number: answered.number, pair: answered.id } : up.answers && earlier.has(up.answers.id) ? { pair: `down:${up.answers.id}` } : {}),
       why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
       gives: up.answers?.gives ?? [],

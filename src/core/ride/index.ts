@@ -1,5 +1,5 @@
-export { nextRide, RIDE_NEEDED, RIDE_STAGES, rideNeeds, STOP_SIGNS } from './ladder'
-export type { RideStage, StopSign } from './ladder'
+export { kindOfRide, nextRide, RIDE_NEEDED, RIDE_STAGES, STOP_SIGNS } from './ladder'
+export type { RideKind, RideStage, StopSign } from './ladder'
 export { CHANNELS, cleanLog } from './log'
 export type { Channel, CleanLog, LogNote, NoteKind, RawLog } from './log'
 export { below, DEFAULT_LIMITS, judgeRide } from './judge'

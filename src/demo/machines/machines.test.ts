@@ -1,8 +1,9 @@
+import { said } from '../../../tests/said'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseMachineFile } from '../../formats/machine-file'
 import { checkIntegrity, compareOne, fileVolts, type MachineFile } from '../../core/machine'
-import { expectedDone, type JobState, looseCount, presentStep, reduce, tally, waitingFor } from '../../core/job'
+import { expectedDone, KNOWN_IDS, type JobState, looseCount, presentStep, reduce, tally, waitingFor } from '../../core/job'
 import { plan } from '../../core/planning'
 import { Logbook } from '../../../tests/logbook'
 import { machineTree, SHARES } from '../../../tests/order-problems'
@@ -38,7 +39,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
       if (!step) return
       if (step.check === 'spin test') book.wait(60).log('note-added', { text: 'waited' })
       const state = now()
-      waits.push(...waitingFor(state, step, state.lastAt).map((w) => `${step.title}: ${w}`))
+      waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', { instrument: 'm', readings: high ? PROOF_HIGH : [{ between: 'feed', volts: 0 }] })
       if (step.check && limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id })
       else book.log('step-done', expectedDone(state, step))
@@ -57,7 +58,7 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
   it('has the right shape, hangs together, and names 15 to 60 fixings, a set of like screws being one and a plug too, and two jobs or more', () => {
     const parsed = parseMachineFile(JSON.stringify(file))
     expect(parsed.ok ? [] : parsed.error).toEqual([])
-    expect(checkIntegrity(file)).toEqual([])
+    expect(checkIntegrity(file, KNOWN_IDS)).toEqual([])
     const fixings = file.joints.length + file.connections.length
     expect(fixings).toBeGreaterThanOrEqual(15)
     expect(fixings).toBeLessThanOrEqual(60)

@@ -2,7 +2,7 @@
 import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
-import { cautionsOf } from '../shared/cautions'
+import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
 import { ConnectorFace } from '../run/drawing'
 import { powerAgainst, PowerGuard } from './power-guard'

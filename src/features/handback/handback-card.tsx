@@ -13,7 +13,7 @@ export function HandBackCard() {
   const { state, when, log, mayWork, person, open, nameOf } = useJob()
   const [to, setTo] = useState(state.machine.owner ?? '')
   const [fault, setFault] = useState<string>()
-  const missing = stageMissing(state, 'handed back', when)
+  const missing = stageMissing(state, 'handed back', when).flatMap((m) => (m.is === 'check' ? [m.check] : []))
   if (state.handedBack) {
     return (
       <article className="flex min-h-full flex-col gap-3">
@@ -59,7 +59,7 @@ export function HandBackCard() {
   )
 }
 
-function mayPass(check: string, role: string): boolean {
-  const may = mayOverride(check as AnyCheck)
+function mayPass(check: AnyCheck, role: string): boolean {
+  const may = mayOverride(check)
   return may === 'mechanic' || (may === 'lead' && role === 'lead')
 }

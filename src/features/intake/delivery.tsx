@@ -7,7 +7,7 @@ import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
-import { deliveryWords } from '../shared/delivery-words'
+import { deliveryWords } from '../../words/en/delivery'
 import { count } from '../shared/words'
 
 const MOST = 999

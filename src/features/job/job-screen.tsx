@@ -7,8 +7,9 @@ import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
 import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
-import { type Entry, isKind, type KindRules, KINDS, presentStep, type Stage, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
+import { type Entry, isKind, type KindRules, KINDS, presentStep, type Stage, STAGE_RULES, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
+import { missingWords } from '../../words/en/missing'
 import { Boundary } from '../../ui/boundary'
 import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
@@ -51,7 +52,7 @@ function mayUndo(kind: string): boolean {
   const rules: KindRules | null = isKind(kind) ? KINDS[kind] : null
   return rules !== null && rules.struckBy === 'writer' && !rules.noUndo
 }
-const RUN: readonly Stage[] = ['make safe', 'take down', 'swap', 'build up']
+const RUN: readonly Stage[] = STAGES.filter((s) => STAGE_RULES[s].run !== null)
 
 function stageFromUrl(): Stage | null {
   const asked = new URLSearchParams(window.location.search).get('stage')?.replaceAll('-', ' ')
@@ -225,7 +226,7 @@ function Elsewhere({ job }: { readonly job: JobContext }) {
   return (
     <div className="mb-3 rounded-md border border-pose bg-pose-tint px-3 py-2 text-[15.5px]">
       <p>◩ The job is at <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>; this looks at {STAGE_LABEL[stage].toLowerCase()}.</p>
-      {shut.length > 0 ? <p className="text-stop">▲ It was not moved here: {shut.join(', ')}.</p> : null}
+      {shut.length > 0 ? <p className="text-stop">▲ It was not moved here: {shut.map((m) => missingWords(m, state)).join(', ')}.</p> : null}
       <div className="mt-1 flex flex-wrap gap-2">
         <Button className="min-h-11" onClick={() => show(state.stage)}>Back to where it is</Button>
         {mayWork ? <Button className="min-h-11" weight="quiet" onClick={() => (back ? open({ kind: 'move', to: stage }) : log('stage-moved', { to: stage }))}>Move the job here</Button> : null}

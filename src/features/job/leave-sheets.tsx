@@ -1,9 +1,10 @@
 'use client'
 import { useState } from 'react'
-import { openItems } from '../../core/job'
+import { openItems, standsOut } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
+import { openItemWords } from '../../words/en/open-items'
 import { useJob } from '../shared/context'
 
 /** What is open on the job, the dangerous first. */
@@ -11,7 +12,7 @@ function OpenItems() {
   const { state, now } = useJob()
   return (
     <ul className="grid gap-1 rounded-md border border-rule p-3 text-[16px]">
-      {openItems(state, now || state.lastAt).map((i) => <li key={i.text}>{i.look ? <span className="font-bold text-look">◆ </span> : '· '}{i.text}</li>)}
+      {openItems(state, now || state.lastAt).map((i) => <li key={JSON.stringify(i)}>{standsOut(i) ? <span className="font-bold text-look">◆ </span> : '· '}{openItemWords(i, state)}</li>)}
     </ul>
   )
 }

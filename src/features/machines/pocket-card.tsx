@@ -4,7 +4,7 @@ import type { Goal, MachineFile } from '../../core/machine'
 import type { Plan, PlannedStep } from '../../core/planning'
 import { kitAside } from '../../workers/planner'
 import { Button, buttonClass } from '../../ui/button'
-import { cautionOf } from '../shared/cautions'
+import { cautionOf } from '../../words/en/cautions'
 import { whyNot } from '../shared/plan-words'
 
 type Found = { readonly plan: Plan } | { readonly fault: string } | { readonly tried: number; readonly of: number }

@@ -1,15 +1,14 @@
 'use client'
 import { useState } from 'react'
-import { checkStatus, type CheckId, relevantChecks, type TestItem } from '../../core/job'
+import { type CheckId, shutBy, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
-import { cautionsOf } from '../shared/cautions'
+import { clockText } from '../../ui/time'
+import { cautionsOf } from '../../words/en/cautions'
+import { waitWords } from '../../words/en/missing'
 import { useJob } from '../shared/context'
-import { waitWords } from '../shared/wait-words'
 import { CHECK_LISTS } from './check-lists'
-
-const BIND_A_SPIN = ['pack triage', 'reaction path', 'handling strength'] as const
 
 type Answers = Readonly<Record<string, TestItem['result'] | undefined>>
 
@@ -26,8 +25,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const [fault, setFault] = useState<string>()
   if (!list) return null
   const set = (name: string, result: TestItem['result']): void => (setFault(undefined), setAnswers({ ...answers, [name]: result }))
-  const relevant = relevantChecks(state)
-  const shut = check === 'spin test' ? BIND_A_SPIN.filter((c) => relevant.includes(c)).map((c) => checkStatus(state, c, now)).filter((s) => !s.open) : []
+  const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
   const done = (): void => {
     const open = list.stand.find((s) => !stands.includes(s))
     if (open) return setFault(`First: ${open.charAt(0).toLowerCase()}${open.slice(1)}.`)
@@ -44,7 +42,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     <Sheet open onClose={onClose} title={list.title} note={passing?.reopen ? `Before it is closed: a fault found later costs ${Math.round(passing.reopen)} min to get back to.` : ''}>
       <div className="grid gap-4">
         {check === 'spin test' ? <ul className="grid gap-1">{cautionsOf(['H31', 'H32', 'H57']).map((c) => <li key={c.text} className="text-[15.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</li>)}</ul> : null}
-        {shut.map((s) => <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>Not yet: {waitWords(state, `check: ${s.check}`, now)}.</p>)}
+        {shut.map((s) => <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>Not yet: {waitWords({ is: 'check', check: s.check }, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}.</p>)}
         {list.stand.length > 0 ? (
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-[15px] font-semibold">First</legend>

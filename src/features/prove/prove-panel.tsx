@@ -4,6 +4,8 @@ import { nextRide, RIDE_NEEDED, RIDE_STAGES } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText, spanText } from '../../ui/time'
 import { checkWords } from '../../words/en/checks'
+import { missingWords } from '../../words/en/missing'
+import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
 import { Block } from '../shared/panel'
 import { CHECK_LISTS } from './check-lists'
@@ -58,7 +60,7 @@ function Cures() {
       <ul className="grid gap-1.5 text-[17px]">
         {state.locks.map((l) => (
           <li key={l.subject} className="grid gap-x-4 rounded-md border border-rule bg-paper px-4 py-2 md:grid-cols-[minmax(0,1fr)_auto_auto]">
-            <span>{l.subject} <span className="text-[14px] text-steel">{l.product}</span></span>
+            <span>{titleOf(state, l.subject)} <span className="text-[14px] text-steel">{l.product}</span></span>
             {l.disturbed ? <span className="text-stop md:col-span-2">▲ disturbed: {l.disturbed}. Strip, clean, lock again.</span> : (
               <>
                 <Clock name="spin" at={l.handlingAt} now={when.earliest} />
@@ -99,7 +101,7 @@ function Checks() {
                   {checkWords(id)}
                 </p>
                 {mark ? <p className="text-[14.5px] text-steel">{status.how === 'overridden' ? `passed over: ${record?.overridden?.reason}, ` : record?.failed ? 'not passed, ' : ''}{nameOf(mark.by)}{now > 0 ? `, ${clockText(mark.at, now)}` : ''}</p> : null}
-                {!status.open || status.how === 'overridden' ? status.missing.slice(0, 8).map((m) => <p key={m} className="text-[15.5px]">{m}</p>) : null}
+                {!status.open || status.how === 'overridden' ? status.missing.slice(0, 8).map((m) => <p key={JSON.stringify(m)} className="text-[15.5px]">{missingWords(m, state)}</p>) : null}
                 {left.length > 0 ? <p className="text-[15.5px] text-look">◆ Not tested: {left.map((i) => i.name).join(', ')}</p> : null}
               </div>
               {!status.open && mayWork ? (

@@ -1,7 +1,7 @@
 import { type Bodies, expectedDone, isCheck, isOpen, type JobState, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { CHECK_LISTS } from '../prove/check-lists'
-import { cautionsOf } from '../shared/cautions'
+import { cautionsOf } from '../../words/en/cautions'
 import type { JobContext } from '../shared/context'
 
 /** Does the machine have to be turned before this step? */
@@ -11,7 +11,7 @@ export function turnNeeded(state: JobState, step: PlannedStep): boolean {
 
 /** A step that a pedal or an unfocused key may do: no hazard, check or reading, and nothing made live. */
 export function pedalMay(step: PlannedStep): boolean {
-  return step.check === undefined && step.kind !== 'prove' && step.power === undefined && !cautionsOf(step.cautions).some((c) => c.level === 'stop')
+  return step.check === undefined && step.kind !== 'prove' && step.power === undefined && !cautionsOf(step.cautions).some((c) => c.asks === 'hand')
 }
 
 /** Logs a step as done; what was tightened by feel is to be looked at after the first ride. */

@@ -1,14 +1,14 @@
 'use client'
 import { useState } from 'react'
-import { chargeOf, isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, toCompare, waitingFor } from '../../core/job'
+import { chargeOf, type CheckId, isCheck, isOpen, isSettled, type JobState, mayOverride, type Missing, nextPass, toCompare, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { passWord } from '../shared/words'
-import { waitWords } from '../shared/wait-words'
 import { CHECK_LISTS } from '../prove/check-lists'
 import { doStep, pedalMay, turnNeeded } from './do-step'
-import { cautionsOf } from '../shared/cautions'
+import { cautionsOf } from '../../words/en/cautions'
+import { waitWords } from '../../words/en/missing'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
@@ -67,9 +67,9 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         ) : waits.length > 0 ? (
           <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
             <p className="font-semibold">◆ Not yet. First:</p>
-            <ul className="list-inside list-disc">{waits.slice(0, 4).map((w) => <li key={w}>{waitWords(state, w, now)}</li>)}</ul>
+            <ul className="list-inside list-disc">{waits.slice(0, 4).map((w) => <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>)}</ul>
             {mayWork ? <WaitButtons waits={waits} /> : null}
-            {waits.includes('dead to be shown') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
+            {waits.some((w) => w.is === 'not dead') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
           </div>
         ) : null}
         {mayWork && !settled && waits.length === 0 ? (
@@ -106,26 +106,27 @@ function hasTightness(state: JobState, step: PlannedStep): boolean {
 }
 
 /** What settles the checks that a step waits for. */
-function WaitButtons({ waits }: { readonly waits: readonly string[] }) {
+function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
   const { state, open, show, person, log } = useJob()
   const part = toCompare(state)[0]?.part
   const lead = person.role === 'lead'
+  const waitsFor = (check: CheckId): boolean => waits.some((w) => w.is === 'check' && w.check === check)
   return (
     <div className="flex flex-wrap gap-2">
-      {waits.includes('check: replacement matches') && part ? (
+      {waitsFor('replacement matches') && part ? (
         <>
           <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
           <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
         </>
       ) : null}
-      {waits.includes('check: qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
-      {waits.includes('check: qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
-      {waits.includes('check: pack triage') ? (
+      {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
+      {waitsFor('qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
+      {waitsFor('pack triage') ? (
         state.packCheck
           ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over the pack, why</Button> : null
           : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
       ) : null}
-      {waits.includes('check: handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over the locker’s time, why</Button> : null}
+      {waitsFor('handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over the locker’s time, why</Button> : null}
     </div>
   )
 }

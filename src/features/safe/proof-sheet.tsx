@@ -7,7 +7,7 @@ import { TextField } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
-import { cautionsOf } from '../shared/cautions'
+import { cautionsOf } from '../../words/en/cautions'
 import { type JobContext, useJob } from '../shared/context'
 import { OneHand } from './one-hand'
 

@@ -1,8 +1,8 @@
 import type { Entry, JobState } from '../../core/job'
-import { deliveryWords } from './delivery-words'
+import { deliveryWords } from '../../words/en/delivery'
+import { titleOf } from '../../words/en/titles'
 import { STAGE_LABEL } from './words'
 
-const titleOf = (state: JobState, id: string): string => [...state.down, ...state.up, ...state.swap].find((s) => s.id === id)?.title ?? id
 const fixingNames = (state: JobState, ids: readonly string[]): string => {
   const first = state.fixings[ids[0] ?? '']
   const name = first ? first.label : (ids[0] ?? '')
@@ -48,8 +48,8 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'part-on': return `On: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
     case 'part-replaced': return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
     case 'pose-changed': return entry.body.name || `Turned: ${entry.body.to}`
-    case 'lock-applied': return `${entry.body.product} on ${entry.body.subject}`
-    case 'lock-disturbed': return `Locker disturbed at ${entry.body.subject}: ${entry.body.reason}`
+    case 'lock-applied': return `${entry.body.product} on ${titleOf(state, entry.body.subject)}`
+    case 'lock-disturbed': return `Locker disturbed at ${titleOf(state, entry.body.subject)}: ${entry.body.reason}`
     case 'check-passed': return `Check passed: ${entry.body.check}`
     case 'check-failed': return `Check not passed: ${entry.body.check}. ${entry.body.items.filter((i) => i.result === 'wrong').map((i) => i.name).join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
     case 'check-overridden': return `Check passed over: ${entry.body.check}. ${entry.body.reason}`

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
 import { clockText, spanText, useNow } from '../../ui/time'
 import type { JobSummary } from '../../core/job'
+import { nextWords } from '../../words/en/next'
 import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../shared/words'
 
 const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
@@ -26,7 +27,7 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
   const label = s.handedBack ? 'home' : curing ? `cures ${spanText(s.curedAt! - now)}` : s.stage === 'take in' && s.stand === '' ? 'at the door' : stepText(s)
   const proved = s.proved && (s.proofEnds === null || now === 0 || now < s.proofEnds)
   const power = powerWord(s.power, proved)
-  const next = curing ? `Ride not before ${clockText(s.curedAt!, now)}` : s.handedBack ? 'Handed back' : s.next
+  const next = curing ? `Ride not before ${clockText(s.curedAt!, now)}` : s.handedBack ? 'Handed back' : nextWords(s.next)
   const beside = at > 0.86 ? { right: `${(1 - at) * 100}%` } : { left: `calc(${at * 100}% + 22px)` }
   return (
     <li className="relative grid items-start gap-x-4 border-t border-rule py-3 hover:bg-paper/60 md:grid-cols-[236px_1fr_minmax(270px,332px)]">

@@ -1,6 +1,6 @@
 import { flag } from '../apply-context'
 import { setCheck } from '../apply-steps'
-import { mayOverride } from '../checks'
+import { mayOverride } from '../check-status'
 import { asIs, type KindOf } from './kind'
 import type { versions } from './check-overridden.schema'
 

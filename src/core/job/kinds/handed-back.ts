@@ -1,5 +1,5 @@
 import { flag } from '../apply-context'
-import { stageMissing } from '../stages'
+import { stageMissing } from '../check-status'
 import { REDUCER_VERSION } from '../state'
 import { asIs, type KindOf } from './kind'
 import type { versions } from './handed-back.schema'

@@ -1,5 +1,5 @@
 import { flag } from '../apply-context'
-import { rideShut } from '../checks'
+import { rideShut } from '../check-status'
 import { settle } from '../claims'
 import { RIDE_NEEDED, RIDE_STAGES, type RideStage } from '../../ride'
 import { asIs, type KindOf } from './kind'

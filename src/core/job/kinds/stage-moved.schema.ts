@@ -1,5 +1,5 @@
 import { closed, oneOf, text, type Stored } from './fields.schema'
-import { STAGES } from '../vocabulary'
+import { STAGES } from '../stages'
 
 export const versions = { 1: closed({ to: oneOf(STAGES).required(), reason: text() }) }
 

@@ -1,7 +1,8 @@
 import { flag } from '../apply-context'
 import { settle } from '../claims'
-import { type Stage, stageIndex } from '../vocabulary'
-import { stageMissing } from '../stages'
+import { type Stage, stageIndex } from '../stages'
+import { stageMissing } from '../check-status'
+import type { Missing } from '../missing'
 import { asIs, type KindOf } from './kind'
 import type { versions } from './stage-moved.schema'
 
@@ -11,8 +12,8 @@ export const stageMoved: KindOf<typeof versions> = {
   apply(ctx, { to, reason }) {
     const { draft, entry, mark } = ctx
     const back = stageIndex(to) < stageIndex(draft.stage)
-    const missing = back ? (reason?.trim() ? [] : ['a reason for going back']) : stageMissing(draft, to, mark.at)
-    if (draft.unknown > 0) missing.push('an entry that this build does not know')
+    const missing: Missing[] = back ? (reason?.trim() ? [] : [{ is: 'no reason' }]) : stageMissing(draft, to, mark.at)
+    if (draft.unknown > 0) missing.push({ is: 'unknown entry' })
     const inEffect = missing.length === 0
     draft.moves.push({ ...mark, to, inEffect, missing, ...(reason !== undefined ? { reason } : {}) })
     if (!inEffect) return flag(ctx, back ? 'reason missing' : 'check shut', to)

@@ -20,7 +20,7 @@ export const stepDone: KindOf<typeof versions> = {
     if (body.in) moveIn(ctx, body.in)
     for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
     for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
-    if (body.power) setPower(ctx, body.power, step?.title)
+    if (body.power) setPower(ctx, body.power)
     if (body.lock) applyLock(ctx, body.step, body.lock)
   },
 }

@@ -1,0 +1,3 @@
+import type { CautionRule } from './caution'
+
+export const heldOnItsStand: CautionRule = { level: 'stop', asks: 'hand' }

@@ -1,0 +1,3 @@
+import type { CautionRule } from './caution'
+
+export const leadAtFullLock: CautionRule = { level: 'look', asks: 'eye' }

@@ -1,0 +1,3 @@
+import type { CautionRule } from './caution'
+
+export const packStillPlugged: CautionRule = { level: 'stop', asks: 'hand' }

@@ -1,0 +1,6 @@
+import type { CautionRule } from './caution'
+
+export const rimUnderPressure: CautionRule = {
+  level: 'stop', asks: 'hand',
+  when: ({ file, subject }) => file.energy.some((e) => e.kind === 'tyre' && e.releasedBy === subject),
+}

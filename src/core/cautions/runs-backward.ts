@@ -1,0 +1,3 @@
+import type { CautionRule } from './caution'
+
+export const runsBackward: CautionRule = { level: 'look', asks: 'eye' }

@@ -1,0 +1,3 @@
+import type { CautionRule } from './caution'
+
+export const sealInItsGroove: CautionRule = { level: 'look', asks: 'eye' }

@@ -1,0 +1,6 @@
+import type { CautionRule } from './caution'
+
+export const snapRingsFly: CautionRule = {
+  level: 'look', asks: 'eye',
+  when: ({ joint }) => joint?.kind === 'ring',
+}

@@ -1,0 +1,3 @@
+import type { CautionRule } from './caution'
+
+export const tabInItsSlot: CautionRule = { level: 'look', asks: 'eye' }

@@ -1,0 +1,89 @@
+import { kindOfRide, type RideStage } from '../ride'
+import { CHECK_IDS, type CheckId, type CheckRule, CHECKS, isCheck } from './checks'
+import type { Missing } from './missing'
+import type { JobState } from './state'
+import type { When } from './times'
+import type { AnyCheck, Gate } from './vocabulary'
+
+const ruleOf = (check: CheckId): CheckRule => CHECKS[check]
+
+/** Who may go on without a check; one that nobody knows is passed by a lead only. */
+export function mayOverride(check: AnyCheck): 'nobody' | 'lead' | 'mechanic' {
+  return isCheck(check) ? CHECKS[check].without : 'lead'
+}
+
+/** A check as a plan's step names it: one of ours, or one that nobody knows and that stays on the job. */
+export const asCheck = (id: string): AnyCheck => (isCheck(id) ? id : `unknown: ${id}`)
+
+/** How a check stands. `missing` says what is in the way, piece by piece. */
+export interface CheckStatus {
+  readonly check: AnyCheck
+  readonly open: boolean
+  readonly how?: 'passed' | 'overridden' | 'derived'
+  readonly missing: readonly Missing[]
+}
+
+/** Checks that this job has: those that its plan passes, in the plan's order, and those that follow from what it is and what was done. */
+export function relevantChecks(state: JobState): AnyCheck[] {
+  const unknown = state.down.flatMap((step) => (step.check !== undefined && !isCheck(step.check) ? [asCheck(step.check)] : []))
+  const fromPlan = state.up.flatMap((step) => (step.check !== undefined && !notNeeded(state, step.after) ? [asCheck(step.check)] : []))
+  const matters = (told: CheckRule['told']): CheckId[] => CHECK_IDS.filter((c) => CHECKS[c].told === told && ruleOf(c).matters?.(state))
+  return [...new Set<AnyCheck>([...unknown, ...matters('first'), ...fromPlan, ...matters('with the plan'), ...matters('last')])]
+}
+
+/** Checks of a job that bind something and are not passed, in the order of the list of checks. */
+export function shutBy(state: JobState, at: When, binds: (rule: CheckRule) => boolean | undefined): CheckStatus[] {
+  const relevant = relevantChecks(state)
+  return CHECK_IDS.filter((c) => binds(CHECKS[c]) && relevant.includes(c)).map((c) => checkStatus(state, c, at)).filter((s) => !s.open)
+}
+
+/** Checks that stand in the way of a ride on a rung. */
+export function rideShut(state: JobState, rung: RideStage | undefined, at: When): CheckStatus[] {
+  const kind = kindOfRide(rung)
+  return shutBy(state, at, (rule) => rule.binds.rides?.includes(kind))
+}
+
+/** What still stands in the way of a stage, or of handing back. Checks that nobody knows bind whatever is bound at all. */
+export function stageMissing(state: JobState, to: Gate, at: When): Missing[] {
+  if (!CHECK_IDS.some((c) => ruleOf(c).binds.gates?.includes(to))) return []
+  const unknown = relevantChecks(state).filter((c) => !isCheck(c)).map((c) => checkStatus(state, c, at)).filter((s) => !s.open)
+  return [...shutBy(state, at, (rule) => rule.binds.gates?.includes(to)), ...unknown].map(({ check }) => ({ is: 'check', check }))
+}
+
+/** A check on the way up is not needed when nothing that it looks at came off. */
+export function notNeeded(state: JobState, after: readonly string[] | undefined): boolean {
+  if (!after || after.length === 0) return false
+  return after.every((id) => {
+    const up = state.up.find((s) => s.id === id)
+    if (!up) return true
+    if (up.pair !== undefined) return !cameOff(state, up.pair)
+    return notNeeded(state, up.after)
+  })
+}
+
+/** Did this down step happen, as far as the journal says? */
+export function cameOff(state: JobState, downStep: string): boolean {
+  return state.steps[downStep]?.status === 'done'
+}
+
+/** How `check` stands at `at`. */
+export function checkStatus(state: JobState, check: AnyCheck, at: When): CheckStatus {
+  const record = state.checks[check]
+  const derived = (isCheck(check) ? ruleOf(check).needs?.(state, at) : undefined) ?? unheld(state, check)
+  if (derived && derived.length === 0 && !record?.disputed) return { check, open: true, how: 'derived', missing: [] }
+  if (record?.disputed) return { check, open: false, missing: [{ is: 'disputed' }] }
+  if (!derived && record?.passed) return { check, open: true, how: 'passed', missing: [] }
+  if (record?.overridden && mayOverride(check) !== 'nobody') return { check, open: true, how: 'overridden', missing: derived ?? [] }
+  return { check, open: false, missing: derived ?? [{ is: 'not done' }] }
+}
+
+/** A check that was ticked falls open again when something that it looked at is undone; null while all of it holds. */
+function unheld(state: JobState, check: AnyCheck): Missing[] | null {
+  const record = state.checks[check]
+  if (!record?.passed) return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map(({ name }) => ({ is: 'item', name })) : null
+  const open = state.up
+    .filter((s) => s.check !== undefined && asCheck(s.check) === check && !notNeeded(state, s.after))
+    .flatMap((s) => s.after ?? [])
+    .flatMap((id) => state.up.filter((s) => s.id === id && s.check === undefined && state.steps[s.id]?.status !== 'done' && state.steps[s.id]?.status !== 'left' && (s.pair === undefined || cameOff(state, s.pair))))
+  return open.length > 0 ? [...new Set(open.map((s) => s.id))].map((step) => ({ is: 'step', step })) : null
+}

@@ -1,0 +1,28 @@
+import type { RideKind } from '../../ride'
+import type { Missing } from '../missing'
+import type { JobState } from '../state'
+import type { When } from '../times'
+import type { Gate, Power } from '../vocabulary'
+
+/** A check: when it matters, what it needs, what it binds, and who may go on without it. Its name on the screen is in `words/en/checks`. */
+export interface CheckRule {
+  /** Who may go on without it, with a reason. */
+  readonly without: 'nobody' | 'lead' | 'mechanic'
+  /** Where it stands among the checks of a job: those of the plan in the plan's order between the others. */
+  readonly told: 'first' | 'with the plan' | 'last'
+  /** When a job has it, beside where a step of its plan passes it. */
+  readonly matters?: (state: JobState) => boolean
+  /** What it still needs, worked out from the journal. Without this it is looked at, and logged. */
+  readonly needs?: (state: JobState, at: When) => readonly Missing[]
+  readonly binds: Binds
+}
+
+/** What may not be done while a check is not passed. */
+export interface Binds {
+  readonly gates?: readonly Gate[]
+  readonly rides?: readonly RideKind[]
+  /** Steps that bring the machine to this state. */
+  readonly power?: readonly Power[]
+  /** The first step down of a plan; steps that pass another check. */
+  readonly steps?: readonly ('first down' | 'dead' | 'spin test')[]
+}

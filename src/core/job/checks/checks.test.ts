@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import { Logbook, NOON } from '../../../../tests/logbook'
+import { RIDE_STAGES } from '../../ride'
+import { CHECK_IDS, type CheckId, CHECKS, checkStatus, type JobState, POWERS, reduce, rideShut, shutBy, stageMissing, STAGES, waitingFor } from '../index'
+
+/** Rows: what is bound, and the checks that bind it, in the order in which they are told. Every other pair binds nothing. */
+const GATES: Readonly<Record<string, readonly CheckId[]>> = {
+  'hand back': ['tray adds up', 'reaction path', 'brakes', 'spin test'],
+  'handed back': ['tray adds up', 'reaction path', 'brakes', 'spin test', 'full cure', 'ridden', 'calibration'],
+}
+const SPUN: readonly CheckId[] = ['pack triage', 'reaction path', 'handling strength']
+const RIDDEN: readonly CheckId[] = ['pack triage', 'reaction path', 'brakes', 'full cure']
+const POWER: Readonly<Record<string, readonly CheckId[]>> = { live: ['qualified', 'pack triage', 'reaction path'], isolated: ['qualified'], out: ['qualified'] }
+const STEPS: Readonly<Record<string, readonly CheckId[]>> = { dead: ['qualified'], 'spin test': ['pack triage', 'reaction path', 'handling strength'], 'first down': ['replacement matches'] }
+
+/** A job that has every check, none of them passed: at full charge above 60 V, a plan that passes each, locker put on, a new part. */
+function allOpen(): JobState {
+  const book = new Logbook()
+  book.log('job-opened', { number: '0001', machine: { name: 'Dunlin', fullVolts: 84 }, complaint: '' })
+  book.adopt('front-motor-goal')
+  book.log('pack-checked', { result: 'quarantine', signs: ['hot'] })
+  book.log('fixing-lost', { members: ['deck-screw-1'] })
+  book.log('lock-applied', { subject: 'rim', product: 'medium', handlingMinutes: 20, cureHours: 24 })
+  const state = reduce('j1', book.entries)
+  return { ...state, up: CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })) }
+}
+
+describe('what a check binds', () => {
+  const state = allOpen()
+  const shut = (list: readonly { readonly check: string }[]): string[] => list.map((s) => s.check)
+  it('all of them are open in this job', () => {
+    for (const check of CHECK_IDS) expect(checkStatus(state, check, NOON).open, check).toBe(false)
+  })
+  it.each([...STAGES, 'handed back' as const])('going on to “%s”', (gate) => {
+    expect(stageMissing(state, gate, NOON)).toEqual((GATES[gate] ?? []).map((check) => ({ is: 'check', check })))
+  })
+  it.each(RIDE_STAGES)('the ride’s rung “%s”', (rung) => {
+    expect(shut(rideShut(state, rung, NOON))).toEqual(rung === 'wheel off the ground' ? SPUN : RIDDEN)
+  })
+  it('a ride without a rung counts as one on the road', () => expect(shut(rideShut(state, undefined, NOON))).toEqual(RIDDEN))
+  it.each(POWERS)('a step that makes it %s', (power) => {
+    expect(shut(shutBy(state, NOON, ({ binds }) => binds.power?.includes(power)))).toEqual(POWER[power])
+    const step = { ...state.up[0]!, limb: 'up' as const, after: [], power }
+    delete (step as { check?: string }).check
+    delete (step as { dead?: true }).dead
+    expect(waitingFor(state, step, NOON)).toEqual(POWER[power]!.map((check) => ({ is: 'check', check })))
+  })
+  it.each(['dead', 'spin test'] as const)('the step that passes “%s”', (check) => {
+    const { power: _, cover: __, ...up } = state.up[0]!
+    expect(waitingFor(state, { ...up, limb: 'up', after: [], check, dead: false } as never, NOON)).toEqual(STEPS[check]!.map((c) => ({ is: 'check', check: c })))
+  })
+  it('the first step down of a plan, and no later one', () => {
+    const first = state.down.find((s) => s.number === 1)!
+    expect(waitingFor(state, { ...first, needs: { all: [] } }, NOON)).toContainEqual({ is: 'check', check: 'replacement matches' })
+    const begun: JobState = { ...state, steps: { [first.id]: { status: 'done', differs: [], photos: [], notes: [] } } }
+    expect(waitingFor(begun, { ...first, needs: { all: [] } }, NOON)).not.toContainEqual({ is: 'check', check: 'replacement matches' })
+  })
+  it('and nothing else is bound by anything', () => {
+    for (const [id, { binds }] of Object.entries(CHECKS)) {
+      for (const gate of binds.gates ?? []) expect(GATES[gate], id).toContain(id)
+      for (const ride of binds.rides ?? []) expect(ride === 'spun' ? SPUN : RIDDEN, id).toContain(id)
+      for (const power of binds.power ?? []) expect(POWER[power], id).toContain(id)
+      for (const step of binds.steps ?? []) expect(STEPS[step], id).toContain(id)
+    }
+  })
+})
+
+describe('when a check matters', () => {
+  it('a bare job has to add up and to be ridden, and nothing more', () => {
+    const book = new Logbook()
+    book.log('job-opened', { number: '0001', machine: { name: 'x', fullVolts: 36 }, complaint: '' })
+    const state = reduce('j1', book.entries)
+    expect(CHECK_IDS.filter((c) => (CHECKS[c] as { matters?: (s: JobState) => boolean }).matters?.(state))).toEqual(['tray adds up', 'ridden'])
+  })
+})

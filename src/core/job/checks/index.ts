@@ -1,0 +1,43 @@
+import type { CheckRule } from './check'
+import { brakes } from './brakes'
+import { calibration } from './calibration'
+import { dead } from './dead'
+import { fullCure } from './full-cure'
+import { handlingStrength } from './handling-strength'
+import { packTriage } from './pack-triage'
+import { pinch } from './pinch'
+import { qualified } from './qualified'
+import { reactionPath } from './reaction-path'
+import { replacementMatches } from './replacement-matches'
+import { ridden } from './ridden'
+import { spinTest } from './spin-test'
+import { support } from './support'
+import { trayAddsUp } from './tray-adds-up'
+
+export type { Binds, CheckRule } from './check'
+export { toCompare } from './replacement-matches'
+
+/** Every check, one line each: what is missing is told in this order. A closed list: an id that is none of these is refused. */
+export const CHECKS = {
+  qualified,
+  'pack triage': packTriage,
+  'replacement matches': replacementMatches,
+  dead,
+  support,
+  'tray adds up': trayAddsUp,
+  'reaction path': reactionPath,
+  brakes,
+  'spin test': spinTest,
+  pinch,
+  'handling strength': handlingStrength,
+  'full cure': fullCure,
+  ridden,
+  calibration,
+} as const satisfies Readonly<Record<string, CheckRule>>
+
+export type CheckId = keyof typeof CHECKS
+export const CHECK_IDS = Object.keys(CHECKS) as readonly CheckId[]
+
+export function isCheck(id: string): id is CheckId {
+  return Object.hasOwn(CHECKS, id)
+}

@@ -1,0 +1,29 @@
+import type { Compared } from '../machine'
+import type { RideStage } from '../ride'
+import type { PackSign } from '../safety'
+import type { AnyCheck } from './vocabulary'
+
+/** A piece that is not where it belongs: disputed counts as loose, `waiting` is in its own hole, on its carrier, or not renewed yet. */
+export interface LoosePiece {
+  readonly is: 'fixing'
+  readonly id: string
+  readonly label: string
+  readonly place: string
+  readonly how: 'disputed' | 'lost' | 'loose' | 'waiting'
+  readonly cell?: string
+}
+
+/** What stands in the way of a check, a step, a stage or a ride. Facts only: `words/en/missing` says them. */
+export type Missing =
+  | { readonly is: 'not done' | 'not dead' | 'disputed' | 'no ride' | 'pack not looked over' | 'no reason' | 'unknown entry' | 'done already' }
+  | LoosePiece
+  | { readonly is: 'part'; readonly name: string; readonly disputed: boolean }
+  | { readonly is: 'curing'; readonly product: string; readonly subject: string; readonly disturbed: boolean }
+  | { readonly is: 'rung'; readonly rung: RideStage; readonly disputed: boolean }
+  | { readonly is: 'pack sign'; readonly sign: PackSign }
+  | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
+  | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }
+  | { readonly is: 'item'; readonly name: string }
+  | { readonly is: 'step'; readonly step: string }
+  | { readonly is: 'fact'; readonly fact: string }
+  | { readonly is: 'check'; readonly check: AnyCheck }

@@ -1,0 +1,3 @@
+import type { StageRule } from './stage'
+
+export const takeDown: StageRule = { run: 'down' }

@@ -1,0 +1,3 @@
+import type { StageRule } from './stage'
+
+export const takeIn: StageRule = { run: null }

@@ -1,0 +1,3 @@
+import type { Rung } from './rung'
+
+export const brakeStops: Rung = { kind: 'ridden', needed: true }

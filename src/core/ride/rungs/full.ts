@@ -1,0 +1,3 @@
+import type { Rung } from './rung'
+
+export const full: Rung = { kind: 'ridden', needed: false }

@@ -1,0 +1,58 @@
+import { chargeOf, type CheckId, isCheck, type JobState, type Missing } from '../../core/job'
+import { checkWords } from './checks'
+import { titleOf } from './titles'
+
+const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)' } as const
+const DISAGREE = 'two devices disagree'
+
+type Says = { readonly [K in Missing['is']]: (m: Extract<Missing, { readonly is: K }>, state: JobState) => string }
+
+const SAYS: Says = {
+  'not done': () => 'not done yet',
+  'not dead': () => 'dead has not been shown, or the proof has ended',
+  disputed: () => DISAGREE,
+  'no ride': () => 'no ride is logged',
+  'pack not looked over': () => 'the pack was not looked over',
+  'no reason': () => 'a reason for going back',
+  'unknown entry': () => 'an entry that this build does not know',
+  'done already': () => 'something already done',
+  fixing: ({ label, place, how, cell }) => `${label}, ${place}${how === 'loose' ? (cell !== undefined ? ` (${cell})` : '') : AFTER[how]}`,
+  part: ({ name, disputed }) => `${name}${disputed ? ' (disputed)' : ''}`,
+  curing: ({ product, subject }, state) => `${product}, ${titleOf(state, subject)}`,
+  rung: ({ rung, disputed }) => (disputed ? `${rung}: ${DISAGREE}` : `${rung} not passed`),
+  'pack sign': ({ sign }) => sign,
+  'new part': ({ name, disputed }) => (disputed ? `the new ${name}: ${DISAGREE}` : `the new ${name} was not compared`),
+  row: ({ name, verdict }) => `${name} ${verdict === 'mismatch' ? 'differs' : 'not measured'}`,
+  item: ({ name }) => name,
+  step: ({ step }, state) => titleOf(state, step),
+  fact: ({ fact }) => fact,
+  check: ({ check }) => checkWords(check),
+}
+
+/** What stands in the way, in words. */
+export function missingWords(missing: Missing, state: JobState): string {
+  const say: (m: never, state: JobState) => string = SAYS[missing.is]
+  return say(missing as never, state)
+}
+
+/** What a step waits for, where a check binds it: what has to be done for it. */
+const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => string) => string>> = {
+  'replacement matches': () => 'The new part compared with the old one',
+  qualified: (state) => `${chargeOf(state).from === 'nobody' ? 'Its voltage is not known, so it counts as above 60 V: say what its charger says, or somebody' : 'Above 60 V: somebody'} marked qualified for it, signed in here, makes it safe`,
+  'pack triage': ({ packCheck }) => (packCheck ? `The pack: ${packCheck.signs.join(', ')}. It belongs outdoors; only a lead passes it` : 'The pack looked over'),
+  'reaction path': () => 'The axle held: nuts final, both tabs looked at',
+  'handling strength': (state, when) => {
+    const at = Math.max(...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.handlingAt))
+    return `Locker at handling strength${Number.isFinite(at) ? when(at) : ''}`
+  },
+}
+
+/**
+ * What a step waits for, as the card says it.
+ * @param when `, 14:05` for a moment, or nothing where the time is not known
+ */
+export function waitWords(missing: Missing, state: JobState, when: (at: number) => string): string {
+  if (missing.is === 'not dead') return 'dead to be shown'
+  const own = missing.is === 'check' && isCheck(missing.check) ? WAITS[missing.check] : undefined
+  return own ? own(state, when) : missingWords(missing, state)
+}
