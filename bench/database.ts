@@ -46,8 +46,8 @@ await sql`
   with made as (
     insert into jobs (id, number) select gen_random_uuid(), 100000 + n from generate_series(1, 100000) n returning id, number
   )
-  insert into summaries (job_id, open, sort_at, body)
-  select id, number % 7 = 0, 1700000000000 + number::bigint * 1000,
+  insert into summaries (job_id, version, words, open, sort_at, body)
+  select id, 1, array_to_tsvector(array['dunlin', number::text]), number % 7 = 0, 1700000000000 + number::bigint * 1000,
     json_build_object('number', number, 'machine', 'Dunlin', 'unit', 'no. ' || number, 'stage', 'take down', 'next', 'Undo 14 deck screws', 'loose', json_build_object('fixings', 3, 'parts', 1))
   from made`
 await sql`analyze summaries`

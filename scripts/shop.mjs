@@ -1,5 +1,5 @@
-// `npm run backup`, `restore`, `export` and `import`: a shop's data carried out and in. Works beside a running shop, but for restore
-// and import, which want it stopped.
+// `npm run backup`, `restore`, `export` and `import`: a shop's data carried out and in; `npm run rebuild` makes all that is worked out from
+// the journals anew. Works beside a running shop, but for restore and import, which want it stopped.
 import { existsSync, mkdirSync, readFileSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { spawnSync } from 'node:child_process'
@@ -62,7 +62,9 @@ try {
     say('Start the shop with npm start. Tablets that were ahead of this backup offer back what it does not have.')
   } else if (deed === 'export' || deed === 'import') {
     runTs('scripts/transfer.ts', [deed, ...(target ? [target] : []), ...rest], { DATABASE_URL: cluster.url() })
-  } else fail('One of backup, restore, export, import is wanted.')
+  } else if (deed === 'rebuild') {
+    runTs('scripts/rebuild.ts', [], { DATABASE_URL: cluster.url() })
+  } else fail('One of backup, restore, export, import, rebuild is wanted.')
 } catch (error) {
   console.error(error.message)
   process.exitCode = 1

@@ -3,19 +3,21 @@ import { Header } from '@/features/shell/header'
 import { Stands } from '@/features/stands/stands'
 import { pageFrame } from '@/server/frame'
 import { listJobs } from '@/server/jobs'
-import { pageMark, pageLink } from '@/server/paging'
+import { pageMark, standsAsked, standsFilter, standsLink } from '@/server/paging'
 import { may } from '@/server/permissions'
 
 export const metadata = { title: 'Stands' }
 
-export default async function Page({ searchParams }: { readonly searchParams: Promise<{ readonly after?: string }> }) {
+export default async function Page({ searchParams }: { readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>> }) {
   await connection()
   const { session, header } = await pageFrame('/')
-  const { jobs, next } = await listJobs(pageMark((await searchParams).after))
+  const params = await searchParams
+  const asked = standsAsked(params)
+  const { jobs, next, found, totals } = await listJobs(pageMark(typeof params['after'] === 'string' ? params['after'] : undefined), standsFilter(asked))
   return (
     <>
       <Header {...header} here="stands" />
-      <Stands jobs={jobs} more={next ? pageLink(next) : null} mayTakeIn={may(session.person.role, 'take in')} />
+      <Stands jobs={jobs} found={found} totals={totals} asked={asked} more={next ? standsLink(asked, next) : null} all={standsLink({ find: '', stage: '', only: '' })} later={params['after'] !== undefined} mayTakeIn={may(session.person.role, 'take in')} />
     </>
   )
 }

@@ -1,4 +1,4 @@
-import type { JobSummary } from '../core/job'
+import { type JobSummary, type Stage, SUMMARY_VERSION } from '../core/job'
 import type { Db } from './client'
 
 export interface JobRow {
@@ -15,6 +15,15 @@ export interface SummaryRow {
   readonly jobId: string
   readonly sortAt: number
   readonly summary: JobSummary
+}
+
+export const ONLY = ['live', 'loose', 'parked', 'disputed', 'home'] as const
+
+/** Which machines are asked for; all where nothing is said. Words are looked for as beginnings, every one of them. */
+export interface StandsFilter {
+  readonly words?: readonly string[]
+  readonly stage?: Stage
+  readonly only?: (typeof ONLY)[number]
 }
 
 /** Where a page of the list ends; the next one begins after it. */
@@ -35,12 +44,49 @@ export async function findJob(sql: Db, id: string): Promise<JobRow | null> {
   return row ?? null
 }
 
-/** Jobs by summary, those in the shop first, the one last worked on first; `limit` rows after `mark`. */
-export async function listSummaries(sql: Db, limit: number, mark?: PageMark): Promise<SummaryRow[]> {
-  const after = mark ? sql`where ((not open), (-sort_at), job_id) > (${!mark.open}, ${-mark.sortAt}, ${mark.jobId}::uuid)` : sql``
-  return sql<SummaryRow[]>`
-    select job_id as "jobId", sort_at as "sortAt", body as summary from summaries ${after}
-    order by (not open), (-sort_at), job_id limit ${limit}`
+const ONLY_SQL = { live: (sql: Db) => sql`open and live`, loose: (sql: Db) => sql`open and loose_fixings + loose_parts > 0`, parked: (sql: Db) => sql`open and parked`, disputed: (sql: Db) => sql`disputed > 0`, home: (sql: Db) => sql`not open` } as const satisfies Record<(typeof ONLY)[number], unknown>
+
+function asked(sql: Db, { words, stage, only }: StandsFilter) {
+  if (words?.length === 0) return sql`false`
+  const begins = (words ?? []).map((w) => `'${w.replaceAll("'", "''")}':*`).join(' & ')
+  return sql`${words ? sql`words @@ ${begins}::tsquery` : sql`true`} and ${stage ? sql`stage = ${stage} and open` : sql`true`} and ${only ? ONLY_SQL[only](sql) : sql`true`}`
+}
+
+/** Jobs by summary, those in the shop first, the one last worked on first; `limit` rows after `mark`. Rows of an older build are told apart. */
+export async function listSummaries(sql: Db, limit: number, mark?: PageMark, filter: StandsFilter = {}): Promise<(SummaryRow & { readonly old: boolean })[]> {
+  const after = mark ? sql`((not open), (-sort_at), job_id) > (${!mark.open}, ${-mark.sortAt}, ${mark.jobId}::uuid)` : sql`true`
+  return sql<(SummaryRow & { old: boolean })[]>`
+    select s.job_id as "jobId", s.sort_at as "sortAt", coalesce(s.facts, s.body) as summary, s.version <> ${SUMMARY_VERSION} or s.seq <> j.last_seq as old
+    from (select * from summaries where ${after} and ${asked(sql, filter)} order by (not open), (-sort_at), job_id limit ${limit}) s join jobs j on j.id = s.job_id
+    order by (not s.open), (-s.sort_at), s.job_id`
+}
+
+/** How many machines a filter finds. */
+export async function countSummaries(sql: Db, filter: StandsFilter): Promise<number> {
+  const [row] = await sql<{ n: number }[]>`select count(*)::int as n from summaries where ${asked(sql, filter)}`
+  return row!.n
+}
+
+/** Jobs whose row an older build made. */
+export async function oldSummaries(sql: Db, limit: number): Promise<string[]> {
+  const rows = await sql<{ id: string }[]>`
+    select job_id as id from summaries where version < ${SUMMARY_VERSION} limit ${limit}`
+  return rows.map((r) => r.id)
+}
+
+/** What stands in the shop, over all of it: on stands, at the door, and what is loose. */
+export interface ShopTotals {
+  readonly stands: number
+  readonly door: number
+  readonly fixings: number
+  readonly parts: number
+}
+
+export async function shopTotals(sql: Db): Promise<ShopTotals> {
+  const [row] = await sql<ShopTotals[]>`
+    select count(*) filter (where not at_door)::int as stands, count(*) filter (where at_door)::int as door, coalesce(sum(loose_fixings), 0)::int as fixings, coalesce(sum(loose_parts), 0)::int as parts
+    from summaries where open`
+  return row!
 }
 
 export async function countJobs(sql: Db): Promise<number> {

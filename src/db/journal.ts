@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { type Entry, type EntryDraft, fold, type JobState, reduce, REDUCER_VERSION, refold, type Stamp, summarize, type UnknownEntry } from '../core/job'
+import { type Entry, type EntryDraft, fold, type JobState, reduce, REDUCER_VERSION, refold, searchedFor, type Stamp, summarize, SUMMARY_VERSION, type UnknownEntry } from '../core/job'
 import { mended } from '../core/text'
 import type { Db, Sql, Tx } from './client'
 import { addReport } from './reports'
@@ -222,15 +222,31 @@ function remember(state: JobState): void {
 }
 
 async function writeSummary(tx: Db, state: JobState): Promise<void> {
-  const body = summarize(state)
-  const open = !body.handedBack
+  const facts = summarize(state)
+  const { next } = facts
+  // An older build beside this one reads `body`, where what is next is a text.
+  const body = { ...facts, next: next.is === 'step' ? next.title : next.is === 'stage' ? next.stage : next.is, nextPass: next.is === 'step' ? next.pass : null }
+  const { loose } = facts
   await tx`
-    insert into summaries (job_id, open, sort_at, body) values (${state.jobId}, ${open}, ${Math.round(body.lastAt)}, ${tx.json(body as never)})
-    on conflict (job_id) do update set open = excluded.open, sort_at = excluded.sort_at, body = excluded.body`
+    insert into summaries (job_id, open, sort_at, body, version, seq, facts, stage, at_door, live, parked, disputed, loose_fixings, loose_parts, words)
+    values (${state.jobId}, ${!facts.handedBack}, ${Math.round(facts.lastAt)}, ${tx.json(body as never)}, ${SUMMARY_VERSION}, ${state.seq}, ${tx.json(facts as never)}, ${facts.stage}, ${facts.stand === ''},
+      ${facts.power === 'live'}, ${facts.parked}, ${facts.disputed}, ${loose.fixings}, ${loose.parts}, array_to_tsvector(${searchedFor(state)}::text[]))
+    on conflict (job_id) do update set
+      open = excluded.open, sort_at = excluded.sort_at, body = excluded.body, version = excluded.version, seq = excluded.seq, facts = excluded.facts, stage = excluded.stage, at_door = excluded.at_door,
+      live = excluded.live, parked = excluded.parked, disputed = excluded.disputed, loose_fixings = excluded.loose_fixings, loose_parts = excluded.loose_parts, words = excluded.words`
+}
+
+/** Makes a job's row in the list anew from its journal, where an older build wrote it last. */
+export async function renewSummary(sql: Sql, jobId: string): Promise<void> {
+  await sql.begin(async (tx) => {
+    const [job] = await tx<{ lastSeq: number }[]>`select last_seq as "lastSeq" from jobs where id = ${jobId} for update`
+    if (job) await writeSummary(tx, await stateAt(tx, jobId, job.lastSeq))
+  })
 }
 
 /** Writes a job's summary and state anew from its entries, as after an import. */
 export async function rebuild(sql: Db, jobId: string): Promise<void> {
+  await sql`select 1 from jobs where id = ${jobId} for update`
   const entries = await readEntries(sql, jobId, 0)
   const state = reduce(jobId, entries)
   recent.delete(jobId)

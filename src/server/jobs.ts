@@ -1,8 +1,8 @@
 import type { JobSummary } from '../core/job'
 import type { MachineFile } from '../core/machine'
 import { db } from '../db/client'
-import { findJob, listSummaries, type PageMark } from '../db/jobs'
-import { chainAt, historyId, readEntries } from '../db/journal'
+import { countSummaries, findJob, listSummaries, oldSummaries, type PageMark, shopTotals, type ShopTotals, type StandsFilter } from '../db/jobs'
+import { chainAt, historyId, readEntries, renewSummary } from '../db/journal'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
@@ -22,15 +22,31 @@ export interface JobListItem {
 export interface JobList {
   readonly jobs: readonly JobListItem[]
   readonly next: PageMark | null
+  /** How many machines are found in all. */
+  readonly found: number
+  readonly totals: ShopTotals
 }
 
-export async function listJobs(mark?: PageMark): Promise<JobList> {
-  const rows = await listSummaries(db(), PAGE + 1, mark)
+/** Rows of an older build are made anew when the list is read, so many at a time. */
+const RENEWED_AT_ONCE = 200
+
+export async function listJobs(mark?: PageMark, filter: StandsFilter = {}): Promise<JobList> {
+  const sql = db()
+  for (const id of await oldSummaries(sql, RENEWED_AT_ONCE)) await renewSummary(sql, id)
+  let rows = await listSummaries(sql, PAGE + 1, mark, filter)
+  const old = rows.filter((r) => r.old)
+  if (old.length > 0) {
+    for (const { jobId } of old) await renewSummary(sql, jobId)
+    rows = await listSummaries(sql, PAGE + 1, mark, filter)
+  }
   const last = rows[PAGE - 1]
-  const names = new Map((await listPeople(db())).map((p) => [p.id, p.name]))
+  const [people, found, totals] = await Promise.all([listPeople(sql), countSummaries(sql, filter), shopTotals(sql)])
+  const names = new Map(people.map((p) => [p.id, p.name]))
   return {
     jobs: rows.slice(0, PAGE).map((r) => ({ id: r.jobId, summary: r.summary, by: names.get(r.summary.lastBy) ?? 'somebody' })),
     next: rows.length > PAGE && last ? { open: !last.summary.handedBack, sortAt: last.sortAt, jobId: last.jobId } : null,
+    found,
+    totals,
   }
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS } from '../core/job'
 import { originFault } from './origin'
-import { decoded, pageLink, pageMark } from './paging'
+import { decoded, pageMark, standsAsked, standsFilter, standsLink } from './paging'
 import { may, refusal } from './permissions'
 
 describe('originFault', () => {
@@ -39,7 +39,15 @@ describe('addresses', () => {
 describe('paging', () => {
   it('comes back from the link as it went in', () => {
     const mark = { open: true, sortAt: 1_795_573_793_530, jobId: '01a21089-bf1a-74a8-bbbc-5dec15edfef9' }
-    expect(pageMark(new URLSearchParams(pageLink(mark).slice(2)).get('after') ?? undefined)).toEqual(mark)
+    const asked = { find: 'Kestrel & Söhne', stage: 'build up', only: 'loose' } as const
+    const params = Object.fromEntries(new URLSearchParams(standsLink(asked, mark).slice(2)))
+    expect(pageMark(params['after'])).toEqual(mark)
+    expect(standsAsked(params)).toEqual(asked)
+    expect(standsLink({ find: '', stage: '', only: '' })).toBe('/')
+  })
+  it('asks for nothing by what it does not know, and finds nothing by what has no letter', () => {
+    expect(standsAsked({ find: ['a', 'b'], stage: 'toString', only: 'constructor' })).toEqual({ find: '', stage: '', only: '' })
+    expect(standsFilter(standsAsked({ find: '!?' }))).toEqual({ words: [] })
   })
   it.each([undefined, '', '1', '1.2.x', "1.2.'; drop table jobs", '2.1.01a21089-bf1a-74a8-bbbc-5dec15edfef9'])('takes “%s” for the first page', (text) => expect(pageMark(text)).toBeUndefined())
 })

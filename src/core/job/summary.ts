@@ -13,6 +13,9 @@ export type Next =
   | { readonly is: 'step'; readonly step: string; readonly title: string; readonly pass: Pass | null }
   | { readonly is: 'at the bottom' | 'log what comes off' | 'all back' | 'start up' }
 
+/** Raised when what is made of a job for the list of stands changes: rows of an older one are made anew when they are read. */
+export const SUMMARY_VERSION = 1
+
 /** What the list of stands needs of a job; times, not verdicts, so that it can be read at any later moment. */
 export interface JobSummary {
   readonly number: string
