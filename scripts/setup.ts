@@ -12,6 +12,7 @@ import { loadSettings, saveSettings } from '../src/db/settings'
 import { demoJobs } from '../src/demo/jobs'
 import { demoMachines } from '../src/demo/machines'
 import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
+import { beginBuild } from '../src/db/newest'
 import { assertFrozen, freezePages, OldShop, pageOf } from '../src/server/pages'
 import { hasEntries } from '../src/db/reports'
 import { retireDemoPeople } from '../src/server/people'
@@ -43,10 +44,12 @@ async function main(): Promise<void> {
   try {
     await assertDurable(sql)
     await assertFrozen(sql)
+    const fresh = !(await hasEntries(sql))
     const applied = await migrate(sql, path.join(import.meta.dirname, '..', 'src', 'db', 'migrations'))
     if (applied.length > 0) console.log(`Database brought to ${applied.at(-1)}.`)
     const frozen = await freezePages(sql)
     if (frozen > 0) console.log(`${frozen} pages that went home before are kept as they were printed.`)
+    await beginBuild(sql, fresh)
     const demo = process.env['NAILSMITH_DEMO'] !== '0'
     if (!demo) {
       const gone = await retireDemoPeople(sql)

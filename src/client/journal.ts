@@ -1,5 +1,6 @@
 import { v7 } from 'uuid'
-import { type Bodies, emptyState, type Entry, type EntryDraft, fold, type JobState, type Kind, reduce, type UnknownEntry } from '../core/job'
+import { BUILD } from '../core/build'
+import { type Bodies, emptyState, type Entry, type EntryDraft, fold, type JobState, type Kind, reduce, type UnknownEntry, written } from '../core/job'
 import { mended } from '../core/text'
 import { type Held, hear, type Link, tell } from './channel'
 import { measure, now, recallClock } from './clock'
@@ -86,9 +87,9 @@ export class JournalClient {
   logAll(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]): string[] {
     if (this.stranger !== null) return []
     const at = now()
-    const drafts = items.map(({ kind, body }): EntryDraft => ({
-      id: v7(), jobId: this.options.jobId, base: this.lastSeq(), at, by: this.options.person, device: this.options.device, kind, v: 1, body: mended(body),
-    }))
+    const drafts = items.map(({ kind, body }) => ({
+      id: v7(), jobId: this.options.jobId, base: this.lastSeq(), at, by: this.options.person, device: this.options.device, ...mended(written(kind, body, this.options.newest ?? false)),
+    }) as EntryDraft)
     const fresh = numbered(drafts)
     const jotted = jot(fresh)
     this.addPending(drafts)
@@ -234,7 +235,7 @@ export class JournalClient {
         const { jobId } = this.options
         const past = this.checkPast ? await knownPast(jobId).catch(() => null) : null
         const seen = past && past.seq <= this.lastSeq() ? `&seen=${past.seq}&chain=${past.chain}` : ''
-        const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, { cache: 'no-store', signal: AbortSignal.timeout(ANSWER_MS) })
+        const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, { cache: 'no-store', headers: { 'x-nailsmith-build': String(BUILD) }, signal: AbortSignal.timeout(ANSWER_MS) })
         if (response.status === 401) return this.setLink('signed out')
         if (response.status === 409 || (response.status === 404 && this.lastSeq() > 0)) return void this.otherPast()
         if (!response.ok) return this.setLink(response.status >= 500 ? 'troubled' : 'alone')

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import type { Bodies, EntryDraft, Kind } from '../core/job'
+import { type Bodies, type EntryDraft, type Kind, written } from '../core/job'
 import { mended } from '../core/text'
 import { hear } from './channel'
 import { now } from './clock'
@@ -18,7 +18,7 @@ const PATIENCE_MS = 6_000
 export async function takeIn(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[], who: { readonly person: string; readonly device: string }): Promise<TakenIn> {
   const jobId = v7()
   const at = now()
-  const drafts = items.map(({ kind, body }): EntryDraft => ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, kind, v: 1, body: mended(body) }))
+  const drafts = items.map(({ kind, body }) => ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, false)) }) as EntryDraft)
   const fresh = numbered(drafts)
   const jotted = jot(fresh)
   const answered = answer(jobId, PATIENCE_MS)

@@ -8,7 +8,7 @@ type Any = Entry | UnknownEntry
 async function serverJournal(jobId: string): Promise<{ readonly entries: Any[]; readonly past: Past | null } | null> {
   const entries: Any[] = []
   for (let last = 1; entries.length < last; ) {
-    const response = await fetch(`/api/jobs/${jobId}/entries?after=${entries.length}`, { cache: 'no-store' })
+    const response = await fetch(`/api/jobs/${jobId}/entries?after=${entries.length}`, { cache: 'no-store', headers: { 'x-nailsmith-build': String(BUILD) } })
     if (response.status === 404) return { entries: [], past: null }
     if (!response.ok) return null
     const read = (await response.json()) as { entries: Any[]; lastSeq: number; chain?: string; history?: string }

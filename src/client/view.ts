@@ -30,4 +30,6 @@ export interface JournalOptions {
   readonly device: string
   readonly person: string
   readonly entries: readonly (Entry | UnknownEntry)[]
+  /** Whether entries are written in a form that no older build reads. */
+  readonly newest?: boolean
 }

@@ -1,7 +1,10 @@
 import { createHash } from 'node:crypto'
-import { type Entry, type EntryDraft, fold, type JobState, reduce, REDUCER_VERSION, refold, searchedFor, type Stamp, summarize, SUMMARY_VERSION, type UnknownEntry } from '../core/job'
+import { type Entry, type EntryDraft, fold, inWords, type JobState, reduce, REDUCER_VERSION, refold, searchedFor, type Stamp, summarize, SUMMARY_VERSION, type UnknownEntry } from '../core/job'
+import type { MachineFile } from '../core/machine'
+import { type Wording, wordingOf } from '../core/planning'
 import { mended } from '../core/text'
 import type { Db, Sql, Tx } from './client'
+import { loadMachineText } from './machines'
 import { addReport } from './reports'
 
 /** Whether sending the same again can help: later, by somebody else, once this server is renewed, or never. */
@@ -141,6 +144,7 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
   if (fresh.length === 0) return { answers, lastSeq: job.lastSeq, chain, state: null }
   const inserted = tx`insert into entries ${tx(rows as never)}`.execute()
   const state = await stateAfter(tx, jobId, job, fresh, inserted)
+  const said = await withWords(tx, state)
   const store = seq - job.snapshotSeq >= SNAPSHOT_EVERY || fresh.some((e) => e.kind === 'plan-adopted' || e.kind === 'struck')
   const passed = Math.floor(seq / KEEP_EVERY) > Math.floor(job.lastSeq / KEEP_EVERY)
   await Promise.all([
@@ -149,7 +153,7 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
       ? tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
       : tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq} where id = ${jobId}`,
     ...(passed ? [tx`insert into snapshots (job_id, seq, reducer, state) values (${jobId}, ${seq}, ${REDUCER_VERSION}, ${tx.json(state as never)}) on conflict (job_id, seq) do update set reducer = excluded.reducer, state = excluded.state`] : []),
-    writeSummary(tx, state),
+    writeSummary(tx, said),
     ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
     tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
   ])
@@ -160,7 +164,7 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
 async function freeze(tx: Tx, jobId: string, seq: number, page: (state: JobState) => unknown, inserted: Promise<unknown>): Promise<void> {
   await inserted
   const state = reduce(jobId, (await readEntries(tx, jobId, 0)).filter((e) => e.seq <= seq))
-  if (state.handedBack?.seq === seq) await addReport(tx, { jobId, seq, reducer: REDUCER_VERSION, body: page(state) })
+  if (state.handedBack?.seq === seq) await addReport(tx, { jobId, seq, reducer: REDUCER_VERSION, body: page(await withWords(tx, state)) })
 }
 
 /** The state before `fresh`, from memory or the snapshot, folded on; folded anew from before its target where a crossing-out reaches back. */
@@ -221,6 +225,23 @@ function remember(state: JobState): void {
   if (recent.size > RECENT_LIMIT) recent.delete(recent.keys().next().value!)
 }
 
+const wordings = new Map<string, Wording>()
+const WORDINGS_LIMIT = 40
+
+/** A job as it is said: a plan without words takes them from the machine's file at its revision. */
+export async function withWords(sql: Db, state: JobState): Promise<JobState> {
+  if (!state.machine.file || !state.fileRevision || ![...state.down, ...state.up].some((s) => s.bare)) return state
+  const key = JSON.stringify([state.machine.file, state.fileRevision, state.goals])
+  let words = wordings.get(key)
+  if (!words) {
+    const text = await loadMachineText(sql, state.machine.file, state.fileRevision)
+    words = wordingOf(text === null ? null : (JSON.parse(text) as MachineFile), state.goals)
+    wordings.set(key, words)
+    if (wordings.size > WORDINGS_LIMIT) wordings.delete(wordings.keys().next().value!)
+  }
+  return inWords(state, words)
+}
+
 async function writeSummary(tx: Db, state: JobState): Promise<void> {
   const facts = summarize(state)
   const { next } = facts
@@ -240,7 +261,7 @@ async function writeSummary(tx: Db, state: JobState): Promise<void> {
 export async function renewSummary(sql: Sql, jobId: string): Promise<void> {
   await sql.begin(async (tx) => {
     const [job] = await tx<{ lastSeq: number }[]>`select last_seq as "lastSeq" from jobs where id = ${jobId} for update`
-    if (job) await writeSummary(tx, await stateAt(tx, jobId, job.lastSeq))
+    if (job) await writeSummary(tx, await withWords(tx, await stateAt(tx, jobId, job.lastSeq)))
   })
 }
 
@@ -252,7 +273,7 @@ export async function rebuild(sql: Db, jobId: string): Promise<void> {
   recent.delete(jobId)
   await sql`delete from snapshots where job_id = ${jobId}`
   await sql`update jobs set last_seq = ${entries.length}, chain = ${await chainAt(sql, jobId, entries.length)}, chain_seq = ${entries.length}, snapshot = ${sql.json(state as never)}, snapshot_seq = ${entries.length}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
-  await writeSummary(sql, state)
+  await writeSummary(sql, await withWords(sql, state))
 }
 
 /** Entries of a job after `seq`, in order. Texts that cannot be shown are mended on the way out, never in the row. */

@@ -3,7 +3,7 @@ import { cookies, headers } from 'next/headers'
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { cut } from '../core/text'
-import { addToShop, changeSomebody, endOne, type PersonChange } from './people'
+import { addToShop, changeSomebody, endOne, type PersonChange, startNewest } from './people'
 import { originFault } from './origin'
 import { may } from './permissions'
 import { currentSession, type Session } from './session'
@@ -108,6 +108,17 @@ export async function endAction(_: FormState, form: FormData): Promise<FormState
   await endOne(ended ? { session: ended } : { device })
   revalidatePath('/people')
   return { done: ended ? 'That session has ended.' : 'That device sends nothing until somebody signs in on it anew.' }
+}
+
+/** Plans are written without words from now on, which no older build reads. For leads. */
+export async function writeNewestAction(_: FormState, __: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session }
+  await startNewest()
+  revalidatePath('/people')
+  return { done: 'Done. A tablet that still runs an older Nailsmith shows such a plan as something from a newer one until it is loaded anew.' }
 }
 
 export async function setLightAction(light: 'day' | 'night'): Promise<void> {

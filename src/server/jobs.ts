@@ -1,9 +1,11 @@
+import { BUILD } from '../core/build'
 import type { JobSummary } from '../core/job'
 import type { MachineFile } from '../core/machine'
 import { db } from '../db/client'
 import { countSummaries, findJob, listSummaries, oldSummaries, type PageMark, shopTotals, type ShopTotals, type StandsFilter } from '../db/jobs'
 import { chainAt, historyId, readEntries, renewSummary } from '../db/journal'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
+import { sawOlder, writesNewest } from '../db/newest'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
 import type { Report } from '../formats/report'
@@ -56,8 +58,15 @@ export interface JobPack {
   readonly file: MachineFile | null
   readonly people: readonly Person[]
   readonly settings: ShopSettings
+  /** Whether entries are written in their newest form. */
+  readonly newest: boolean
   /** Pages that went home, by the seq of their hand back, as they were printed. */
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
+}
+
+/** Remembers that something of an older build asks from a device: as long as it does, nothing is written that it cannot read. */
+export async function noteOlder(device: string, build: number | undefined): Promise<void> {
+  if ((build ?? 0) < BUILD) await sawOlder(db(), device)
 }
 
 /** Everything that a job's screen starts from; null when there is no such job. */
@@ -73,6 +82,7 @@ export async function loadJob(id: string): Promise<JobPack | null> {
     file: text === null ? null : (JSON.parse(text) as MachineFile),
     people: await listPeople(sql),
     settings: await loadSettings(sql),
+    newest: await writesNewest(sql),
     pages: (await listReports(sql, id)) as JobPack['pages'],
   }
 }

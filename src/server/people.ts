@@ -2,6 +2,7 @@ import { v4 } from 'uuid'
 import { isWellFormed } from '../core/text'
 import { db, type Sql } from '../db/client'
 import { type Role, ROLES } from '../core/job'
+import { olderDevices, writeNewest, writesNewest } from '../db/newest'
 import { addPerson, changePerson, countPeople, demoNames, findByName, listPeople, type ShopPerson } from '../db/people'
 import { endDevice, endSessions, listSessions, type OpenSession } from '../db/sessions'
 import { hashPassphrase, newToken } from './secrets'
@@ -91,11 +92,20 @@ export async function changeSomebody(id: string, change: PersonChange, own?: Buf
 export interface Staff {
   readonly people: readonly ShopPerson[]
   readonly sessions: readonly OpenSession[]
+  /** Devices on which an older build was seen in the last week; null where the newest form is written already. */
+  readonly older: number | null
 }
 
 /** Everybody, and every session that is open. */
 export async function staff(): Promise<Staff> {
-  return { people: await listPeople(db()), sessions: await listSessions(db()) }
+  const sql = db()
+  const newest = await writesNewest(sql)
+  return { people: await listPeople(sql), sessions: await listSessions(sql), older: newest ? null : await olderDevices(sql) }
+}
+
+/** From now on entries are written in their newest form, whatever older tablets are about. */
+export async function startNewest(): Promise<void> {
+  await writeNewest(db())
 }
 
 /** Ends one session, or everything that a device may do. */

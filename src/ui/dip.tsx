@@ -1,5 +1,3 @@
-import { line } from 'd3-shape'
-
 /** The outline of a dip: down from 0.40 to 0.54, along the bottom, up from 0.64 to 0.78. Fractions of width and depth. */
 const OUTLINE: readonly (readonly [number, number])[] = [[0, 0], [0.4, 0], [0.54, 1], [0.64, 1], [0.78, 0], [1, 0]]
 
@@ -29,12 +27,11 @@ export function depthAt(x: number): number {
 }
 
 const W = 1000
-const draw = line()
 
-function path(until: number, depth: number): string {
-  const points = OUTLINE.filter(([x]) => x < until).map(([x, y]): [number, number] => [x * W, y * depth])
-  points.push([until * W, depthAt(until) * depth])
-  return draw(points) ?? ''
+/** Corners of the outline as far as `until`, for a polyline. */
+function points(until: number, depth: number): string {
+  const corners = OUTLINE.filter(([x]) => x < until).map(([x, y]) => [x * W, y * depth])
+  return [...corners, [until * W, depthAt(until) * depth]].map((c) => c.join(',')).join(' ')
 }
 
 export type DipColour = 'copper' | 'look' | 'pose' | 'ok' | 'steel'
@@ -59,8 +56,8 @@ export function Dip({ at, depth, height, colour, ring = 26 }: {
     <div aria-hidden className="relative w-full" style={{ height }}>
       <svg viewBox={`0 0 ${W} ${height}`} preserveAspectRatio="none" className="absolute inset-0 size-full overflow-visible">
         <g transform={`translate(0 ${top})`} fill="none" strokeWidth="4" strokeLinejoin="round" strokeLinecap="round">
-          <path d={path(1, depth)} className="stroke-rule" vectorEffect="non-scaling-stroke" />
-          <path d={path(at, depth)} className={STROKE[colour]} vectorEffect="non-scaling-stroke" />
+          <polyline points={points(1, depth)} className="stroke-rule" vectorEffect="non-scaling-stroke" />
+          <polyline points={points(at, depth)} className={STROKE[colour]} vectorEffect="non-scaling-stroke" />
         </g>
       </svg>
       <span

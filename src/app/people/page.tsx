@@ -2,7 +2,7 @@ import { connection } from 'next/server'
 import { People } from '@/features/people/people'
 import { Header } from '@/features/shell/header'
 import { Refused } from '@/features/shell/refused'
-import { addPersonAction, changePersonAction, endAction } from '@/server/actions'
+import { addPersonAction, changePersonAction, endAction, writeNewestAction } from '@/server/actions'
 import { pageFrame } from '@/server/frame'
 import { staff } from '@/server/people'
 import { may } from '@/server/permissions'
@@ -15,7 +15,7 @@ export default async function Page() {
   return (
     <>
       <Header {...header} here="people" />
-      {may(session.person.role, 'lead') ? <People add={addPersonAction} change={changePersonAction} end={endAction} {...await staff()} me={session.person.id} device={session.device} /> : <Refused what="Adding people is for a lead." />}
+      {may(session.person.role, 'lead') ? <People add={addPersonAction} change={changePersonAction} end={endAction} newest={writeNewestAction} {...await staff()} me={session.person.id} device={session.device} /> : <Refused what="Adding people is for a lead." />}
     </>
   )
 }

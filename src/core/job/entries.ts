@@ -73,6 +73,15 @@ export function readEntry(entry: Entry | UnknownEntry): Entry | null {
   return (body === entry.body ? entry : { ...entry, body }) as Entry
 }
 
+/**
+ * A body as it is written down.
+ * @param newest whether the shop writes what no older build can read
+ */
+export function written<K extends Kind>(kind: K, body: Bodies[K], newest: boolean): { readonly kind: K; readonly v: number; readonly body: unknown } {
+  const { newest: last } = KINDS[kind] as { readonly newest?: { readonly v: number; readonly write: (body: Bodies[K]) => unknown } }
+  return newest && last ? { kind, v: last.v, body: last.write(body) } : { kind, v: 1, body }
+}
+
 /** Does crossing out this entry, or what it crosses out in turn, want a lead and a reason? */
 export function strikeWantsLead(entries: readonly { readonly id: string; readonly kind: string; readonly body: unknown }[], id: string): boolean {
   const byId = new Map(entries.map((e) => [e.id, e]))

@@ -1,5 +1,6 @@
 import type { Doing, FileIndex, Mode, Substitute } from '../machine'
 import type { Action } from './actions'
+import { BY_FEEL } from './by-feel'
 
 /** A mode whose tool is not to hand, done with another that is. */
 export interface StandIn extends Mode {
@@ -32,9 +33,6 @@ interface Felt extends Substitute {
   readonly byFeel: true
 }
 const isFelt = (s: Substitute): s is Felt => 'byFeel' in s
-
-/** What it risks to do without a torque tool. */
-export const BY_FEEL = 'By feel: its number is then not measured.'
 
 /**
  * The return of a fixing, by feel too where no torque tool is to hand and it may: what undid it stands in. Axle, steering, brake and pack

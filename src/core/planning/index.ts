@@ -2,7 +2,7 @@ export { plan, PLANNER_VERSION } from './plan'
 export type { Watch } from './plan'
 export { cellName } from './steps'
 export { estimatedTorque } from './torque'
-export { DEFAULT_PRICES } from './types'
+export { ACTION_KINDS, DEFAULT_PRICES } from './types'
 export type {
   ActionKind, Alternative, ConsumableNeed, FixingSpec, Lift, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
   PlanStart, PoseTurn, Prices, Reason, SwapPlanStep, ToolNeed,
@@ -20,3 +20,7 @@ export { smallestKit } from './kit'
 export { toolWorths } from './worth'
 export type { ToolWorth } from './worth'
 export { together } from './together'
+export { factsOfPlan, planOfFacts } from './adopted'
+export type { AdoptedPlan, PlanFacts, StepFacts, SwapFacts } from './adopted'
+export { wordingOf } from './wording'
+export type { Wording } from './wording'

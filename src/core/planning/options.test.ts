@@ -3,7 +3,7 @@ import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { pipit } from '../../demo/machines/pipit'
 import { whimbrel } from '../../demo/machines/whimbrel'
-import { BY_FEEL } from './equip'
+import { BY_FEEL } from './by-feel'
 import { DEFAULT_PRICES } from './types'
 import { otherJob, type MachineFile } from '../machine'
 import { differences, everythingInFileOrder, plan, referrals, smallestKit, toolWorths, type Plan, type PlanOptions, type PlannedStep } from './index'
@@ -163,7 +163,7 @@ describe('a tool that is not there', () => {
       const driver = planned(file, goal, { ...without('torque-6'), byFeel })
       const felt = driver.up.steps.filter((s) => s.substitute)
       expect(felt.map((s) => s.id).sort()).toEqual(whole.up.steps.filter((s) => s.tool?.id === 'torque-6').map((s) => s.id).sort())
-      for (const s of felt) expect([s.substitute, s.joint!.critical, roles.includes(s.joint!.role as never), s.tool!.id], s.title).toEqual([{ for: 'torque driver 1–6 N·m', risk: BY_FEEL, byFeel: true }, undefined, true, driver.down.steps.find((d) => d.action === s.action)!.tool!.id])
+      for (const s of felt) expect([s.substitute, s.joint!.critical, roles.includes(s.joint!.role as never), s.tool!.id], s.title).toEqual([{ for: 'torque driver 1–6 N·m', tool: s.substitute!.tool, risk: BY_FEEL, byFeel: true }, undefined, true, driver.down.steps.find((d) => d.action === s.action)!.tool!.id])
     }
     const none = plan(file, 'untouched', ['front-motor-goal'], { variants: {}, ...without(...measuring), byFeel: 'whatever' })
     expect(none).toMatchObject({ ok: false, error: { kind: 'missing-tool' } })

@@ -45,8 +45,8 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const unknown = goals.find((id) => !index.goals.has(id))
   if (unknown !== undefined || goals.length === 0) return fail({ kind: 'unknown goal', goal: unknown ?? '' })
   const goal = { all: goals.map((id) => expandGoal(index, index.goals.get(id)!.guard)) }
-  const goalNames = goals.map((id) => index.goals.get(id)!.name)
 
+  const goalNames = goals.map((id) => index.goals.get(id)!.name)
   const lacking = new Set(options.toolsOwned ? file.tools.map((t) => t.id).filter((id) => !options.toolsOwned!.includes(id)) : [])
   const avoided = new Set(options.avoid)
   const everything = compileDown(index, variants)
@@ -91,7 +91,7 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     swap: goals.flatMap((id) =>
       (index.goals.get(id)!.swap ?? []).map(({ part, ...rest }) => {
         const found = part === undefined ? undefined : index.parts.get(part)
-        return { ...rest, ...(goals.length > 1 ? { job: index.goals.get(id)!.name } : {}), ...(found ? { part: { id: found.id, name: found.name } } : {}), ...(found?.compare ? { compare: found.compare } : {}) }
+        return { ...rest, ...(goals.length > 1 ? { job: index.goals.get(id)!.name, goal: id } : {}), ...(found ? { part: { id: found.id, name: found.name } } : {}), ...(found?.compare ? { compare: found.compare } : {}) }
       }),
     ),
     up: limb(upSteps, up),

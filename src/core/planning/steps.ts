@@ -1,8 +1,8 @@
-import { both, type Doing, factKey, factsIn, type FileIndex, type Guard, type Joint, type Minutes, type Mode } from '../machine'
+import { both, type Doing, factKey, factsIn, type FileIndex, type Guard, type Minutes, type Mode } from '../machine'
 import type { Action } from './actions'
 import { cautionsAt } from '../cautions'
 import { standsIn } from './equip'
-import type { FixingSpec, Limb, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
+import type { Limb, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
 import type { Turns } from './turns'
 
 export interface Placing {
@@ -15,28 +15,6 @@ export interface Placing {
 export function cellName(n: number): string {
   if (!Number.isInteger(n) || n < 0) throw new RangeError(`cell number must be a whole number from 0, got ${n}`)
   return `${String.fromCharCode(65 + Math.floor(n / 6))}${(n % 6) + 1}`
-}
-
-/** Fixings of a joint as the tray will hold them: one cell for each size in it; none where they lie somewhere already. */
-export function fixingSpecs(joint: Joint, nextCell: () => string | undefined): FixingSpec[] {
-  const cells = new Map<string, string | undefined>()
-  return joint.members.map((member) => {
-    const label = member.length === undefined || !joint.thread ? joint.label : `${joint.thread}×${member.length}`
-    if (joint.keep === 'cell' && !member.stay && !cells.has(label)) cells.set(label, nextCell())
-    const cell = cells.get(label)
-    return {
-      id: member.id,
-      joint: joint.id,
-      label,
-      place: member.place,
-      keep: joint.keep,
-      ...(cell !== undefined ? { cell } : {}),
-      ...(member.at ? { at: member.at } : {}),
-      ...(joint.captive ? { captive: true as const } : {}),
-      ...(member.stay ? { stay: true as const } : {}),
-      ...(joint.consumable !== undefined ? { consumable: true as const } : {}),
-    }
-  })
 }
 
 export function partSpecs(index: FileIndex, gives: readonly string[]): PartSpec[] {
@@ -60,6 +38,7 @@ export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn
   const sum = (pick: (m: Minutes) => number): number => moves.reduce((total, move) => total + pick(move.minutes), 0)
   return {
     to: pose,
+    by: moves.map((move) => [move.from, move.to] as const),
     title: moves.map((move) => move.title).join(', then '),
     ...(notes.length > 0 ? { note: notes.join(' ') } : {}),
     people: moves.some((move) => move.people === 2) ? 2 : 1,
@@ -84,7 +63,7 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
     pose: placing.pose,
     ...(turn ? { turn } : {}),
     ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.size !== undefined ? { size: tool.size } : {}), ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
-    ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, risk: instead.risk, ...(instead.byFeel ? { byFeel: true as const } : {}) } } : {}),
+    ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, tool: instead.tool, risk: instead.risk, ...(instead.byFeel ? { byFeel: true as const } : {}) } } : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
     ...(doing.looks ? { looks: doing.looks } : {}),

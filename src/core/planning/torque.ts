@@ -1,14 +1,7 @@
 import { estimateTorque, mayEstimate, readThread, standardHead } from '../fasteners'
 import type { Joint } from '../machine'
-import type { PlannedStep } from './types'
 
 const HEADS = [['countersunk', 'countersunk'], ['button', 'button'], ['cap', 'cap'], ['hexagon', 'hexagon']] as const
-
-/** What a step carries of its fixing, so that the file may change behind it. */
-export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
-  const { role, critical, thread, head, strength, driver } = joint
-  return { role, ...(critical ? { critical } : {}), ...(thread ? { thread } : {}), ...(head ? { head } : {}), ...(strength ? { strength } : {}), ...(driver ? { driver } : {}) }
-}
 
 /**
  * The number to tighten to: the file's; else an estimate by VDI 2230 from thread, property class and head. None for axle nuts,

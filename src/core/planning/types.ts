@@ -4,7 +4,8 @@ import type { Quantity } from '../units'
 
 export type Limb = 'down' | 'up'
 
-export type ActionKind = 'release' | 'take off' | 'unplug' | 'prepare' | 'support' | 'prove' | 'gate' | 'push aside'
+export const ACTION_KINDS = ['release', 'take off', 'unplug', 'prepare', 'support', 'prove', 'gate', 'push aside'] as const
+export type ActionKind = (typeof ACTION_KINDS)[number]
 
 /** What each change costs beside the work itself, in minutes. */
 export interface Prices {
@@ -48,6 +49,8 @@ export interface Reason {
 
 /** One fixing as the tray knows it. */
 export interface FixingSpec {
+  /** Its words are in the machine's file. */
+  readonly bare?: true
   readonly id: string
   readonly joint: string
   readonly label: string
@@ -62,12 +65,15 @@ export interface FixingSpec {
 }
 
 export interface PartSpec {
+  readonly bare?: true
   readonly id: string
   readonly name: string
 }
 
 export interface PoseTurn {
   readonly to: string
+  /** The moves of the file that it is made of, each from a pose to a pose. Absent in plans of version 1. */
+  readonly by?: readonly (readonly [from: string, to: string])[]
   readonly title: string
   readonly note?: string
   readonly people: 1 | 2
@@ -83,6 +89,8 @@ export interface Together {
 /** A tool that is not to hand, for which another is taken: its name, and what that risks. */
 export interface StoodFor {
   readonly for: string
+  /** Its id; absent in plans of version 1. */
+  readonly tool?: string
   readonly risk: string
   /** It would have measured a torque, which then is not measured. */
   readonly byFeel?: true
@@ -90,6 +98,8 @@ export interface StoodFor {
 
 /** A step as adopted by a job: it carries all that the journal and the screen need, so that the file may change behind it. */
 export interface PlannedStep {
+  /** It has ids where words would be: `wordingOf` puts them in from the machine's file. */
+  readonly bare?: true
   readonly id: string
   readonly action: string
   readonly kind: ActionKind
@@ -181,10 +191,14 @@ export interface ConsumableNeed {
 }
 
 export interface SwapPlanStep {
+  /** Ids stand where words would be, as on a step. */
+  readonly bare?: true
   readonly id: string
   readonly title: string
   /** The job that it belongs to, where several are done in one go. */
   readonly job?: string
+  /** The id of that job; absent in plans of version 1. */
+  readonly goal?: string
   readonly note?: string
   readonly part?: PartSpec
   /** What the new part has to have in common with the old one, before anything is undone for it. */

@@ -1,5 +1,6 @@
 import { type Doing, type FileIndex, holds, type Guard, type Variants } from '../machine'
 import type { Action } from './actions'
+import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
 
 /** One thing to be done on the way back up: the return of an action, or a check. */
@@ -57,23 +58,9 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
 }
 
 /** What the file says of the return; where it is silent, the mirror of the way down. */
-function returnDoing(index: FileIndex, action: Action): Doing | undefined {
-  const { subject, kind, doing } = action
-  const mirror = (name: string): Doing => ({ title: `${capital(name)} back`, modes: doing.modes })
-  if (kind === 'release') {
-    const joint = index.joints.get(subject)!
-    return joint.up ?? mirror(joint.name)
-  }
-  if (kind === 'take off') return index.parts.get(subject)!.back ?? mirror(index.parts.get(subject)!.name)
-  if (kind === 'unplug') {
-    const connection = index.connections.get(subject)!
-    return connection.up ?? mirror(connection.name)
-  }
-  const step = index.steps.get(subject)
-  return step?.limb === 'both' ? (step.up ?? mirror(step.id)) : undefined
+function returnDoing(index: FileIndex, { kind, subject, doing }: Action): Doing | undefined {
+  return returnOf(index, kind, subject, doing)
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 function relevantChecks(index: FileIndex, variants: Variants, returns: ReadonlySet<string>): Action[] {
   const found = new Map<string, Action>()

@@ -9,20 +9,20 @@ import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
 import { type Entry, isKind, type KindRules, KINDS, presentStep, type Stage, STAGE_RULES, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
-import { missingWords } from '../../words/en/missing'
 import { Boundary } from '../../ui/boundary'
-import { Button } from '../../ui/button'
 import { useNow } from '../../ui/time'
 import { STAGE_LABEL } from '../shared/words'
 import { type JobContext, JobContextProvider, type ScreenSettings, type SheetState } from '../shared/context'
 import { JobHead } from './job-head'
 import { LinkBar, StateStrip } from './state-strip'
+import { useWords } from './use-words'
 import { doStep, pedalMay, turnNeeded } from '../run/do-step'
 import type { LadderProps } from '../run/ladder'
 // Used by most of what is loaded later: here once, instead of again in each of them.
 import '../../ui/field'
 
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
+const Elsewhere = dynamic(() => import('./elsewhere').then((m) => m.Elsewhere))
 const RunCard = dynamic(() => import('../run/run-card').then((m) => m.RunCard))
 const Ladder = dynamic(() => import('../run/ladder').then((m) => m.Ladder))
 const SwapCard = dynamic(() => import('../run/swap-card').then((m) => m.SwapCard))
@@ -44,6 +44,8 @@ export interface JobScreenProps {
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly file: MachineFile | null
   readonly settings: ScreenSettings
+  /** Whether entries are written in a form that no older build reads. */
+  readonly newest: boolean
   readonly pages: JobContext['pages']
 }
 
@@ -62,8 +64,9 @@ function stageFromUrl(): Stage | null {
 /** One job, all its stages: a single client route over the journal, so that stages change and pages reload without a network. */
 export function JobScreen(props: JobScreenProps) {
   const { jobId, device, person, people, entries, file, settings, pages } = props
-  const { view, journal } = useJournal({ jobId, device, person: person.id, entries })
-  const { state } = view
+  const { view, journal } = useJournal({ jobId, device, person: person.id, entries, newest: props.newest })
+  const worded = useWords(view.state, file)
+  const state = worded ?? view.state
   const now = useNow(5_000, clockNow)
   // Read with every tick of `now`: the two are of one moment.
   const when = useMemo(() => (now === 0 ? { earliest: state.lastAt, latest: state.lastAt } : { earliest: Math.min(now, surely()), latest: now }), [now, state.lastAt])
@@ -158,7 +161,7 @@ export function JobScreen(props: JobScreenProps) {
     }
   }
 
-  if (!view.ready) {
+  if (!view.ready || !worded) {
     return <main id="main" className="p-8 text-[19px] text-steel" aria-busy="true">Opening the job…</main>
   }
   const elsewhere = stage !== state.stage && !(RUN.includes(stage) && RUN.includes(state.stage) && stage !== 'swap' && state.stage !== 'swap' && limb === (state.stage === 'build up' ? 'up' : 'down'))
@@ -216,21 +219,3 @@ const LateLadder = memo(function LateLadder({ job, ...rest }: { readonly job: Jo
     </JobContextProvider>
   )
 })
-
-/** The stage on the screen is not the one that the job is at: say so, and offer to move it. */
-function Elsewhere({ job }: { readonly job: JobContext }) {
-  const { state, stage, log, open, mayWork, show } = job
-  const back = stageIndex(stage) < stageIndex(state.stage)
-  const refused = state.moves.at(-1)
-  const shut = refused && !refused.inEffect && refused.to === stage ? refused.missing : []
-  return (
-    <div className="mb-3 rounded-md border border-pose bg-pose-tint px-3 py-2 text-[15.5px]">
-      <p>◩ The job is at <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>; this looks at {STAGE_LABEL[stage].toLowerCase()}.</p>
-      {shut.length > 0 ? <p className="text-stop">▲ It was not moved here: {shut.map((m) => missingWords(m, state)).join(', ')}.</p> : null}
-      <div className="mt-1 flex flex-wrap gap-2">
-        <Button className="min-h-11" onClick={() => show(state.stage)}>Back to where it is</Button>
-        {mayWork ? <Button className="min-h-11" weight="quiet" onClick={() => (back ? open({ kind: 'move', to: stage }) : log('stage-moved', { to: stage }))}>Move the job here</Button> : null}
-      </div>
-    </div>
-  )
-}

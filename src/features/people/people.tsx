@@ -27,6 +27,9 @@ export interface PeopleProps {
   readonly add: FormAction
   readonly change: FormAction
   readonly end: FormAction
+  readonly newest: FormAction
+  /** Devices on which an older build was seen in the last week; null where the newest form is written already. */
+  readonly older: number | null
   readonly people: readonly Person[]
   readonly sessions: readonly OpenSession[]
   /** Who looks, and on which device. */
@@ -42,7 +45,7 @@ const ROLES = [
 ] as const
 
 /** Who works here and what they may do, who is signed in where, and the way in for somebody new. For leads. */
-export function People({ add, change, end, people, sessions, me, device }: PeopleProps) {
+export function People({ add, change, end, newest, older, people, sessions, me, device }: PeopleProps) {
   const [chosen, setChosen] = useState<string | null>(null)
   const here = people.filter((p) => !p.struck)
   const gone = people.filter((p) => p.struck)
@@ -78,6 +81,7 @@ export function People({ add, change, end, people, sessions, me, device }: Peopl
           </section>
         ) : null}
         <Sessions people={people} sessions={sessions} device={device} end={end} />
+        {older === null ? null : <OlderTablets older={older} newest={newest} />}
       </div>
       <Somebody add={add} />
     </main>
@@ -173,6 +177,19 @@ function Sessions({ people, sessions, device, end }: Pick<PeopleProps, 'people' 
           )
         })}
       </ul>
+    </section>
+  )
+}
+
+/** As long as an older build may be about, plans are written so that it can read them. */
+function OlderTablets({ older, newest }: { readonly older: number; readonly newest: FormAction }) {
+  return (
+    <section aria-labelledby="older">
+      <h2 id="older" className="title pb-1 pt-6 text-[20px]">Older tablets</h2>
+      <p className="text-[15px] text-steel">
+        {older === 0 ? 'No device of an older Nailsmith was seen in the last seven days.' : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`} Until a week has passed without one, plans are written the way it reads them. Then they take less room, and an older one shows them as something from a newer Nailsmith until it is loaded anew.
+      </p>
+      <Deed action={newest} fields={{}} label="Write the new way from now on" />
     </section>
   )
 }

@@ -1,6 +1,7 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { chargeOf, type CheckId, isCheck, isOpen, isSettled, type JobState, mayOverride, type Missing, nextPass, toCompare, waitingFor } from '../../core/job'
+import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -8,17 +9,18 @@ import { passWord } from '../shared/words'
 import { CHECK_LISTS } from '../prove/check-lists'
 import { doStep, pedalMay, turnNeeded } from './do-step'
 import { cautionsOf } from '../../words/en/cautions'
-import { waitWords } from '../../words/en/missing'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { doneLabel, factsOfStep } from './step-words'
 import { waysOf } from './ways'
 
+const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
+
 /** What to do now: one title, three facts, the picture, one caution, one big action. */
 export function StepCard({ step, present }: { readonly step: PlannedStep; readonly present: boolean }) {
   const job = useJob()
-  const { state, now, when, mayWork, open, addPhoto } = job
+  const { state, when, mayWork, open, addPhoto } = job
   const own = state.steps[step.id]
   const settled = !isOpen(state, step, when)
   const waits = settled ? [] : waitingFor(state, step, when)
@@ -65,12 +67,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         {settled ? (
           <Settled step={step} />
         ) : waits.length > 0 ? (
-          <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
-            <p className="font-semibold">◆ Not yet. First:</p>
-            <ul className="list-inside list-disc">{waits.slice(0, 4).map((w) => <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>)}</ul>
-            {mayWork ? <WaitButtons waits={waits} /> : null}
-            {waits.some((w) => w.is === 'not dead') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
-          </div>
+          <WaitBlock waits={waits} />
         ) : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
@@ -103,32 +100,6 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
 function hasTightness(state: JobState, step: PlannedStep): boolean {
   if (step.limb === 'up') return (step.torque !== undefined || step.joint?.thread !== undefined) && nextPass(state, step.id) === 'final'
   return step.tool !== undefined && (step.kind === 'release' || state.up.some((s) => s.pair === step.id && s.torque !== undefined))
-}
-
-/** What settles the checks that a step waits for. */
-function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
-  const { state, open, show, person, log } = useJob()
-  const part = toCompare(state)[0]?.part
-  const lead = person.role === 'lead'
-  const waitsFor = (check: CheckId): boolean => waits.some((w) => w.is === 'check' && w.check === check)
-  return (
-    <div className="flex flex-wrap gap-2">
-      {waitsFor('replacement matches') && part ? (
-        <>
-          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
-          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
-        </>
-      ) : null}
-      {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
-      {waitsFor('qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
-      {waitsFor('pack triage') ? (
-        state.packCheck
-          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over the pack, why</Button> : null
-          : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
-      ) : null}
-      {waitsFor('handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over the locker’s time, why</Button> : null}
-    </div>
-  )
 }
 
 /** Fixings of this step on which two devices disagree, with what each says. */

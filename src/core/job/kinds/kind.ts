@@ -9,6 +9,8 @@ import type { Stored, Versions } from './fields.schema'
 export interface KindOf<V extends Versions, Body = Stored<V>[1 & keyof V & number]> extends KindRules {
   /** Each version that was ever written, decoded to the one form that is worked with. */
   readonly reads: { readonly [N in keyof V & number]: (body: Stored<V>[N]) => Body }
+  /** Its newest version, and how it is written, where that is not the first: only in a shop where no older build is left to read it. */
+  readonly newest?: { readonly v: number; readonly write: (body: Body) => unknown }
   /** What it does to the state. Whatever is odd is flagged, never dropped. */
   readonly apply: (ctx: Ctx, body: Body) => void
 }

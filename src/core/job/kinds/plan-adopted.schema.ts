@@ -1,7 +1,8 @@
 import { array, boolean, lazy, mixed, number, object, type Schema } from 'yup'
 import { PASSES } from '../../machine'
-import type { Plan } from '../../planning'
-import { closed, figure, fixingSpec, id, need, oneOf, partSpec, stepId, type Stored, text } from './fields.schema'
+import { ACTION_KINDS, type Plan, type PlanFacts } from '../../planning'
+import { POWERS } from '../vocabulary'
+import { closed, figure, figureOrWord, fixingSpec, id, list, need, oneOf, partSpec, some, stepId, type Stored, text } from './fields.schema'
 
 type Any = Schema<unknown, object, unknown, '' | 'd'>
 const minutes = closed({ low: figure(0).required(), likely: figure(0).required(), high: figure(0).required() })
@@ -25,7 +26,7 @@ const uses = array().strict().of(object({ consumable: need(140), count: figure(0
 
 /** A plan is taken whole from the planner. All that the reducer and the pages lean on is looked at; fields that are not known are carried. */
 const step = object({
-  id: id(), action: id(), kind: oneOf(['release', 'take off', 'unplug', 'prepare', 'support', 'prove', 'gate', 'push aside']).required(), limb: oneOf(['down', 'up']).required(), title: need(400), note: text(), photo: text(400), counterHold: text(400), ifOmitted: text(400),
+  id: id(), action: id(), kind: oneOf(ACTION_KINDS).required(), limb: oneOf(['down', 'up']).required(), title: need(400), note: text(), photo: text(400), counterHold: text(400), ifOmitted: text(400),
   pose: text(80).defined(), turn: carried({ to: need(80), title: need(400), note: text(), people: number().strict().oneOf([1, 2]).required(), minutes }),
   tool: carried({ id: need(140), name: need(400), short: text(400).defined(), why: text(400), size: text(400) }), substitute: carried({ for: need(400), risk: text(400).defined(), byFeel: boolean().strict() }),
   people: number().strict().oneOf([1, 2]).required(), minutes: minutes.required(), wait: figure(0, 1e6), number: figure(0, 10_000), pair: stepId(),
@@ -58,15 +59,48 @@ const version1 = closed({
   settings: closed({ proofMinutes: figure(1, 10_000).required(), proofMinutesHigh: figure(1, 10_000), deadVolts: figure(0, 60).required() }).required(),
 })
 
-export const versions = { 1: version1 }
+const pass = () => oneOf(PASSES).required()
+const yes = () => boolean().strict()
+const limbFacts = (shape: Record<string, Any>) => closed({ steps: array().strict().of(closed(shape)).max(2000).required(), minutes: closed({ handsOn: figure(0).required(), elapsed: figure(0).required() }).required(), proved: yes().required() }).required()
+const stepFacts: Record<string, Any> = {
+  id: stepId().required(), action: id(), kind: oneOf(ACTION_KINDS).required(), limb: oneOf(['down', 'up']).required(), pose: text(80).defined(),
+  turn: some({ by: array().strict().of(array().strict().of(need(80)).length(2).required()).min(1).max(20).required(), people: number().strict().oneOf([1, 2]).required(), minutes: minutes.required() }),
+  tool: text(140), insteadOf: some({ tool: need(140), byFeel: yes() }), people: number().strict().oneOf([1, 2]).required(), minutes: minutes.required(),
+  wait: some({ kind: oneOf(['rest', 'discharge', 'soak', 'cure', 'cool']).required(), minutes: figure(0, 1e6).required(), from: oneOf(['done', 'begun']).required() }),
+  number: figure(0, 10_000), pair: stepId(), why: list(need(200), 200).required(), gives: list(need(160), 200).required(), needs: guard, after: list(stepId().required(), 500), dead: yes(), power: oneOf(POWERS), mains: yes(),
+  fixings: list(closed({ id: id(), joint: id(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(), cell: text(8), captive: yes(), stay: yes(), consumable: yes() }), 500).required(),
+  parts: list(id(), 100).required(), passes: array().strict().of(pass()).min(1).max(4),
+  torque: some({ value: figure().required(), unit: need(16), source: need(20), u: figure(0) }), joint: some({ role: need(20), critical: text(20) }),
+  lock: some({ product: need(120), grade: need(20), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required(), source: need(20) }),
+  reopen: figure(0, 1e6), check: text(140), cover: yes(), cautions: list(need(40), 60).required(),
+  // There from the start; nothing writes them yet.
+  want: some({ quantity: need(120), unit: need(16), window: array().strict().of(figure().required()).length(2).default(undefined).optional(), instrument: text(120), testVolts: figure(), load: figure(), repeats: figure(1, 100) }),
+  counterHold: yes(), looks: some({ judges: list(need(140), 200).required() }),
+}
+
+/** A plan as facts: every one that a gate rests on, by id, and no words. */
+const version2 = closed({
+  file: need(120), revision: need(60), reason: text(),
+  settings: closed({ proofMinutes: figure(1, 10_000).required(), proofMinutesHigh: figure(1, 10_000), deadVolts: figure(0, 60).required() }).required(),
+  plan: closed({
+    planner: need(40), goals: array().strict().of(text(120).required()).min(1).max(20).required(), upOrder: oneOf(['planned', 'reverse']).required(), down: limbFacts(stepFacts), up: limbFacts(stepFacts),
+    swap: list(closed({
+      id: need(140), goal: text(120), part: text(120), minutes: minutes.required(),
+      compare: list(closed({ id: id(), unit: text(16), value: figureOrWord().required(), smaller: figure(0), larger: figure(0), options: words(60) }), 60),
+    }), 200).required(),
+  }).required() as unknown as Schema<PlanFacts>,
+})
+
+export const versions = { 1: version1, 2: version2 }
 
 const MINUTES = { low: 1, likely: 2, high: 4 }
 const SPAN = { handsOn: 2, elapsed: 2 }
+const ADOPTED = { file: 'dunlin', revision: '2026-03', settings: { proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 }, reason: 'first' }
 const SCREW = { id: 'lid-screw-1', joint: 'lid-screws', label: 'M5×12', place: 'front', keep: 'cell', cell: 'A1', at: [0, 1] } as const
 
 export const samples: Stored<typeof versions> = {
   1: {
-    file: 'dunlin', revision: '2026-03', settings: { proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 }, reason: 'first',
+    ...ADOPTED,
     plan: {
       planner: '1', goals: ['inspect'], upOrder: 'planned', reverseMore: 0, rejected: [], tools: [{ id: 'hex-4', name: 'hex 4', firstStep: 'Undo the lid screws', steps: 1, special: false }], consumables: [], helper: { down: [], up: [] }, restore: [],
       down: {
@@ -84,6 +118,24 @@ export const samples: Stored<typeof versions> = {
         }],
       },
       swap: [{ id: 'swap-lid', title: 'New lid', part: { id: 'lid', name: 'lid' }, minutes: MINUTES, compare: [{ id: 'holes', name: 'screw holes', value: 14, why: 'the frame has as many' }] }],
+    },
+  },
+  2: {
+    ...ADOPTED,
+    plan: {
+      planner: '1', goals: ['inspect'], upOrder: 'planned',
+      down: { minutes: SPAN, proved: true, steps: [{
+        id: 'down:undo:lid-screws', action: 'undo:lid-screws', kind: 'release', limb: 'down', pose: 'upright', turn: { by: [['flat', 'upright']], people: 2, minutes: MINUTES }, tool: 'hex-4', insteadOf: { tool: 'torque-1-6', byFeel: true },
+        people: 1, minutes: MINUTES, wait: { kind: 'rest', minutes: 5, from: 'done' }, number: 1, pair: 'up:undo:lid-screws', why: ['goal'], gives: ['off lid-screws'], needs: { fact: 'off', of: 'mat-edge' }, dead: true,
+        fixings: [{ id: 'lid-screw-1', joint: 'lid-screws', keep: 'cell', cell: 'A1', captive: true, stay: true, consumable: true }], parts: ['lid'], cautions: ['H2'],
+      }] },
+      up: { minutes: SPAN, proved: true, steps: [{
+        id: 'up:undo:lid-screws', action: 'undo:lid-screws', kind: 'release', limb: 'up', pose: 'upright', people: 1, minutes: MINUTES, number: 1, pair: 'down:undo:lid-screws', why: [], gives: ['off lid-screws'], after: ['up:step:look'],
+        power: 'live', mains: true, fixings: [], parts: [], passes: ['started', 'final'], torque: { value: 2.5, unit: 'Nm', source: 'estimated' }, joint: { role: 'cover', critical: 'brake' },
+        lock: { product: 'medium', grade: 'medium', handlingMinutes: 20, cureHours: 24, source: 'maker' }, reopen: 8, check: 'brakes', cover: true, cautions: [],
+        want: { quantity: 'torque', unit: 'Nm', window: [2, 3], instrument: 'wrench', testVolts: 100, load: 1, repeats: 3 }, counterHold: true, looks: { judges: ['lid-screws'] },
+      }] },
+      swap: [{ id: 'swap-lid', goal: 'inspect', part: 'lid', minutes: MINUTES, compare: [{ id: 'holes', unit: 'mm', value: 14, smaller: 0, larger: 1, options: ['a', 'b'] }] }],
     },
   },
 }

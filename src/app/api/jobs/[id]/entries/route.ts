@@ -2,7 +2,8 @@ import { BUILD } from '@/core/build'
 import { MAX_BATCH_BYTES, MAX_PLAN_BYTES } from '@/formats/entry'
 import { appendBatch } from '@/server/append'
 import { allowed, allowedWrite, answer, readLimited, refuse, route } from '@/server/http'
-import { entriesAfter } from '@/server/jobs'
+import { entriesAfter, noteOlder } from '@/server/jobs'
+import type { Session } from '@/server/session'
 import { may } from '@/server/permissions'
 
 export const dynamic = 'force-dynamic'
@@ -14,6 +15,9 @@ const NO_JOB = 'There is no such job on this server. What you logged is kept on 
 const TOO_MUCH = `That is more than ${MAX_BATCH_BYTES / 1000} kB at once, or ${MAX_PLAN_BYTES / 1e6} MB for a plan by itself. A photo goes by itself; a log line can be shorter.`
 const whole = (text: string | null): number | undefined => (text !== null && /^\d{1,9}$/.test(text) ? Number(text) : undefined)
 
+/** What asks says its build; one from before builds were said with every question says none. */
+const older = async (session: Session, request: Request): Promise<void> => noteOlder(session.device, whole(request.headers.get('x-nailsmith-build')))
+
 /**
  * Entries after `?after=seq`, at most 500, with the journal's last seq, its running hash there, whose session it is, and the server's
  * time. With `?seen=seq&chain=hash` the past that the tablet holds is compared: 409 where it is another.
@@ -21,6 +25,7 @@ const whole = (text: string | null): number | undefined => (text !== null && /^\
 export const GET = route(async (request: Request, { params }: Params): Promise<Response> => {
   const session = await allowed('read')
   if (session instanceof Response) return session
+  await older(session, request)
   const { id } = await params
   const query = new URL(request.url).searchParams
   const after = query.has('after') ? whole(query.get('after')) : 0
@@ -39,6 +44,7 @@ export const POST = route(async (request: Request, { params }: Params): Promise<
   const build = whole(request.headers.get('x-nailsmith-build'))
   const session = await allowedWrite(request, build === undefined ? 'take in' : 'read')
   if (session instanceof Response) return session
+  await older(session, request)
   const { id } = await params
   if (!UUID.test(id)) return refuse(404, NO_JOB, { again: 'never' })
   const bytes = await readLimited(request, MAX_PLAN_BYTES)

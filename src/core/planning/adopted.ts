@@ -1,0 +1,159 @@
+import type { CompareSpec, Guard, Joint, Lock, Minutes, Pass } from '../machine'
+import type { Quantity } from '../units'
+import type { ActionKind, FixingSpec, Limb, Plan, PlannedStep, SwapPlanStep } from './types'
+
+/** What a job takes over of a plan. */
+export interface AdoptedPlan extends Pick<Plan, 'planner' | 'goals' | 'swap' | 'upOrder'> {
+  readonly down: AdoptedLimb
+  readonly up: AdoptedLimb
+}
+
+interface AdoptedLimb {
+  readonly steps: readonly PlannedStep[]
+  readonly minutes: { readonly handsOn: number; readonly elapsed: number }
+  readonly proved: boolean
+}
+
+/** A turn: which moves of the file, each from one pose to another. */
+export interface TurnFacts {
+  readonly by: readonly (readonly [from: string, to: string])[]
+  readonly people: 1 | 2
+  readonly minutes: Minutes
+}
+
+/** A figure that a step wants read, at the moment it arises. */
+export interface Wanted {
+  readonly quantity: string
+  readonly unit: string
+  readonly window?: readonly [low: number, high: number]
+  readonly instrument?: string
+  readonly testVolts?: number
+  readonly load?: number
+  readonly repeats?: number
+}
+
+/** Minutes that have to pass with no hands on it: what for, and from when. */
+export interface Wait {
+  readonly kind: 'rest' | 'discharge' | 'soak' | 'cure' | 'cool'
+  readonly minutes: number
+  readonly from: 'done' | 'begun'
+}
+
+/**
+ * A step as a job keeps it: every fact that a gate rests on, by id, and no words. Those are in the machine's file at its revision
+ * (`worded`). It is never made anew from a file, so that no later build changes what an adopted plan asks for.
+ */
+export interface StepFacts {
+  readonly id: string
+  readonly action: string
+  readonly kind: ActionKind
+  readonly limb: Limb
+  readonly pose: string
+  readonly turn?: TurnFacts
+  readonly tool?: string
+  /** Done with `tool` for want of this one. */
+  readonly insteadOf?: { readonly tool: string; readonly byFeel?: true }
+  readonly people: 1 | 2
+  readonly minutes: Minutes
+  readonly wait?: Wait
+  readonly number?: number
+  readonly pair?: string
+  /** Ids of the actions, poses or jobs that want it. */
+  readonly why: readonly string[]
+  readonly gives: readonly string[]
+  readonly needs?: Guard
+  readonly after?: readonly string[]
+  readonly dead?: true
+  readonly power?: 'live' | 'isolated' | 'out'
+  readonly mains?: true
+  readonly fixings: readonly Pick<FixingSpec, 'id' | 'joint' | 'keep' | 'cell' | 'captive' | 'stay' | 'consumable'>[]
+  readonly parts: readonly string[]
+  readonly passes?: readonly Pass[]
+  readonly torque?: Quantity
+  readonly joint?: Pick<Joint, 'role' | 'critical'>
+  readonly lock?: Lock
+  readonly reopen?: number
+  readonly check?: string
+  readonly cover?: true
+  readonly cautions: readonly string[]
+  readonly want?: Wanted
+  readonly counterHold?: true
+  /** Steps and things that a look judges: it falls open when one of them is touched again. */
+  readonly looks?: { readonly judges: readonly string[] }
+}
+
+export interface SwapFacts {
+  readonly id: string
+  /** The job that it belongs to, where several are done in one go. */
+  readonly goal?: string
+  readonly part?: string
+  readonly compare?: readonly Omit<CompareSpec, 'name' | 'why'>[]
+  readonly minutes: Minutes
+}
+
+/** A plan as a job keeps it, without words. */
+export interface PlanFacts extends Pick<Plan, 'planner' | 'goals' | 'upOrder'> {
+  readonly down: LimbFacts
+  readonly up: LimbFacts
+  readonly swap: readonly SwapFacts[]
+}
+
+interface LimbFacts {
+  readonly steps: readonly StepFacts[]
+  readonly minutes: { readonly handsOn: number; readonly elapsed: number }
+  readonly proved: boolean
+}
+
+/** Nothing that is not there is written. */
+function given<T extends object>(fields: T): { [K in keyof T]: Exclude<T[K], undefined> } {
+  return Object.fromEntries(Object.entries(fields).filter(([, v]) => v !== undefined)) as never
+}
+
+function factsOfStep(s: PlannedStep): StepFacts {
+  return given({
+    id: s.id, action: s.action, kind: s.kind, limb: s.limb, pose: s.pose,
+    turn: s.turn && { by: s.turn.by, people: s.turn.people, minutes: s.turn.minutes },
+    tool: s.tool?.id,
+    insteadOf: s.substitute && given({ tool: s.substitute.tool, byFeel: s.substitute.byFeel }),
+    people: s.people, minutes: s.minutes,
+    wait: s.wait === undefined ? undefined : { kind: 'rest' as const, minutes: s.wait, from: 'done' as const },
+    number: s.number, pair: s.pair, why: s.why.map((w) => w.wantedBy), gives: s.gives, needs: s.needs, after: s.after, dead: s.dead, power: s.power, mains: s.mains,
+    fixings: s.fixings.map(({ id, joint, keep, cell, captive, stay, consumable }) => given({ id, joint, keep, cell, captive, stay, consumable })),
+    parts: s.parts.map((p) => p.id), passes: s.passes, torque: s.torque, joint: s.joint && given({ role: s.joint.role, critical: s.joint.critical }), lock: s.lock, reopen: s.reopen, check: s.check, cover: s.cover,
+    cautions: s.cautions,
+  }) as StepFacts
+}
+
+/** The facts of a plan, its words left to the file. */
+export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
+  const limb = ({ steps, minutes, proved }: AdoptedLimb): LimbFacts => ({ steps: steps.map(factsOfStep), minutes, proved })
+  return {
+    planner: plan.planner, goals: plan.goals, upOrder: plan.upOrder, down: limb(plan.down), up: limb(plan.up),
+    swap: plan.swap.map((s) => given({ id: s.id, goal: s.goal, part: s.part?.id, minutes: s.minutes, compare: s.compare?.map(({ name: _, why: __, ...facts }) => facts) }) as SwapFacts),
+  }
+}
+
+function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, ...facts }: StepFacts): PlannedStep {
+  const { want: _, counterHold: __, looks: ___, ...plain } = facts
+  return given({
+    ...plain, bare: true as const, title: facts.action, consumables: [],
+    turn: turn && { to: facts.pose, title: facts.pose, ...turn },
+    tool: tool === undefined ? undefined : { id: tool, name: tool, short: tool },
+    substitute: insteadOf && { for: insteadOf.tool, risk: '', ...insteadOf },
+    wait: wait?.minutes,
+    why: why.map((wantedBy) => ({ wantedBy, title: wantedBy })),
+    fixings: fixings.map((f) => ({ ...f, bare: true as const, label: f.joint, place: f.id })),
+    parts: parts.map((id) => ({ bare: true as const, id, name: id })),
+  }) as PlannedStep
+}
+
+/** A plan from its facts: ids stand where the words will be. */
+export function planOfFacts(facts: PlanFacts): AdoptedPlan {
+  const limb = ({ steps, minutes, proved }: LimbFacts): AdoptedLimb => ({ steps: steps.map(bareStep), minutes, proved })
+  return {
+    planner: facts.planner, goals: facts.goals, upOrder: facts.upOrder, down: limb(facts.down), up: limb(facts.up),
+    swap: facts.swap.map(({ goal, part, compare, ...s }) => given({
+      ...s, bare: true as const, title: s.id, job: goal, goal, part: part === undefined ? undefined : { bare: true as const, id: part, name: part }, compare: compare?.map((c) => ({ ...c, name: c.id, why: '' })),
+    }) as SwapPlanStep),
+  }
+}

@@ -1,0 +1,50 @@
+import { chargeOf, type CheckId, type Missing, toCompare } from '../../core/job'
+import { Button } from '../../ui/button'
+import { clockText } from '../../ui/time'
+import { waitWords } from '../../words/en/missing'
+import { useJob } from '../shared/context'
+
+/** Told at once; how many more there are is said. */
+const TOLD = 4
+
+/** Why a step may not be done yet, and what settles it. */
+export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
+  const { state, now, open, mayWork } = useJob()
+  return (
+    <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
+      <p className="font-semibold">◆ Not yet. First:</p>
+      <ul className="list-inside list-disc">
+        {waits.slice(0, TOLD).map((w) => <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>)}
+        {waits.length > TOLD ? <li>and {waits.length - TOLD} more</li> : null}
+      </ul>
+      {mayWork ? <WaitButtons waits={waits} /> : null}
+      {waits.some((w) => w.is === 'not dead') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
+    </div>
+  )
+}
+
+/** What settles the checks that a step waits for. */
+function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
+  const { state, open, show, person, log } = useJob()
+  const part = toCompare(state)[0]?.part
+  const lead = person.role === 'lead'
+  const waitsFor = (check: CheckId): boolean => waits.some((w) => w.is === 'check' && w.check === check)
+  return (
+    <div className="flex flex-wrap gap-2">
+      {waitsFor('replacement matches') && part ? (
+        <>
+          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
+          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
+        </>
+      ) : null}
+      {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
+      {waitsFor('qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
+      {waitsFor('pack triage') ? (
+        state.packCheck
+          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over the pack, why</Button> : null
+          : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
+      ) : null}
+      {waitsFor('handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over the locker’s time, why</Button> : null}
+    </div>
+  )
+}
