@@ -37,5 +37,5 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!api/|_next/static|_next/image|sw.js|favicon|icon).*)', missing: [{ type: 'header', key: 'next-router-prefetch' }] }],
+  matcher: [{ source: '/((?!api/|_next/static|_next/image|sw.js|favicon|icon|manifest.webmanifest).*)', missing: [{ type: 'header', key: 'next-router-prefetch' }] }],
 }
