@@ -1,9 +1,7 @@
-import { holds } from '../machine'
 import type { PlannedStep } from '../planning'
 import { type Ctx, findStep, flag } from './apply-context'
-import { deadAt } from './dead'
 import { settle } from './claims'
-import { factsOf } from './readiness'
+import { waitingFor } from './readiness'
 import type { CheckState, Draft, StepState } from './state'
 
 const FRESH_STEP: StepState = { status: 'waiting', differs: [], photos: [], notes: [] }
@@ -25,13 +23,11 @@ export function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<Ste
   draft.steps[id] = { ...before, ...more, status, ...(pass ? { pass } : {}), mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
 }
 
-/** A step done before its turn, or where it wants the machine dead and it is not, is done all the same, and flagged. */
+/** A step done before its turn, or where it wants the machine dead and it is not, is done all the same, and flagged: as `waitingFor` has it. */
 export function flagUnready(ctx: Ctx, step: PlannedStep, at: number): void {
-  const { draft } = ctx
-  if (step.dead && !deadAt(draft.power, at)) flag(ctx, 'not dead', step.id)
-  if (step.limb === 'up' || !step.needs) return
-  const facts = factsOf(draft)
-  if (!holds(step.needs, (f) => f.fact === 'proved' || facts.has(`${f.fact} ${f.of}`), draft.variants)) flag(ctx, 'not ready', step.id)
+  const waits = waitingFor(ctx.draft, step, at)
+  if (waits.some((w) => w.is === 'not dead')) flag(ctx, 'not dead', step.id)
+  if (waits.some((w) => w.is !== 'not dead')) flag(ctx, 'not ready', step.id)
 }
 
 export function setCheck(ctx: Ctx, check: string, how: 'passed' | 'failed' | 'overridden', more: object, step?: string): void {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { checkStatus, deadAt, type Entry, fold, looseFixings, reduce, stageMissing, struckIds, tally } from './index'
-import { Logbook, MINUTE, NOON } from '../../../tests/logbook'
+import { dunlinPlan, Logbook, MINUTE, NOON } from '../../../tests/logbook'
 
 const SCREW = 'front-caliper-bolt-upper'
 const opened = (): Logbook => {
@@ -109,12 +109,30 @@ describe('crossing out', () => {
   })
   it('lets what depended on it stand, flagged', () => {
     const book = opened()
+    book.ready(dunlinPlan('front-motor-goal'))
     const mat = book.log('step-done', { step: 'down:undo:mat-edge', partsOff: ['grip-mat'] })
     book.log('step-done', { step: 'down:undo:deck-screws' })
     expect(state(book).flags).toEqual([])
     book.log('struck', { target: mat.id })
     expect(state(book).steps['down:undo:deck-screws']?.status).toBe('done')
     expect(state(book).flags).toContainEqual(expect.objectContaining({ kind: 'not ready', subject: 'down:undo:deck-screws' }))
+  })
+})
+
+describe('what another program does before its turn', () => {
+  const flags = (book: Logbook): string[] => state(book).flags.map((f) => `${f.kind}: ${f.subject}`)
+  it('is done all the same, and flagged as the card would have said: a new part not compared, a return out of order, power without a look at the pack', () => {
+    const book = opened()
+    book.log('step-done', { step: 'down:undo:mat-edge' })
+    expect(flags(book)).toEqual(['not ready: down:undo:mat-edge'])
+    const all = opened()
+    all.ready(dunlinPlan('front-motor-goal'))
+    for (const step of state(all).down) all.log('step-done', { step: step.id })
+    const before = flags(all).length
+    const live = state(all).up.find((s) => s.power === 'live')!
+    all.log('step-done', { step: live.id })
+    expect(flags(all).slice(before)).toContain(`not ready: ${live.id}`)
+    expect(state(all).steps[live.id]?.status).toBe('done')
   })
 })
 
