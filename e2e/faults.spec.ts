@@ -14,7 +14,7 @@ async function line(page: Page, text: string): Promise<void> {
 
 async function signOut(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Sign out' }).click()
-  await expect(page.getByRole('heading', { name: 'Whose hands?' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Who’s signing in?' })).toBeVisible()
 }
 
 const unsent = (page: Page, n: number) => expect(page.getByText(`${n} ${n === 1 ? 'entry' : 'entries'} not sent yet`)).toBeVisible()

@@ -59,7 +59,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 
   // Find the fault: from outside first; a test that cannot be done gives way to the next.
   await page.getByRole('button', { name: /^Find the fault/ }).click()
-  await page.getByRole('button', { name: 'Move the job here' }).click()
+  await page.getByRole('button', { name: 'Move the job to this stage' }).click()
   await expect(page.getByText(/^(Three|Four|Five|Six) left/)).toBeVisible()
   await page.getByRole('listitem').filter({ hasText: 'Cross the plugs with the good end' }).getByRole('button', { name: 'Take it' }).click()
   await sheet(page).getByRole('button', { name: 'Can’t do this one' }).click()
@@ -160,7 +160,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await page.getByRole('button', { name: /^Build up/ }).click()
   await page.reload()
   await stepUntil(page, 'Spin test here')
-  await expect(card(page).getByText(/Locker at handling strength/)).toBeVisible()
+  await expect(card(page).getByText(/Threadlocker at handling strength/)).toBeVisible()
   await expect(card(page).locator('button.bg-copper')).toHaveCount(0)
   await later(request, 25)
   await page.reload()
@@ -178,7 +178,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 
   // Ride: a rung with the wheels up, then nothing until the cure ends; then rung by rung.
   await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
-  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the locker to cure/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the threadlocker to cure/ })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Ridden, nothing wrong' })).toHaveCount(0)
   await later(request, 24 * 60)
   await page.reload()
@@ -209,7 +209,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 
 /** A ride whose logs are wrong one after the other, each told plainly; then one that is judged. */
 async function rideWithLogs(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()
+  await page.getByRole('button', { name: 'Stopped, or add notes and a log' }).click()
   const give = (name: string, text: string | Buffer) => sheet(page).getByLabel('Its log, if there is one').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
   const rows = quayCsv({ seconds: 120, hz: 25, top: 19 }).trim().split('\n')
   await give('no-time.csv', 'speed,current\n1,2\n2,3\n')

@@ -44,14 +44,14 @@ test('another machine goes down and up, with another job chosen in the middle, a
   await expect(page.getByText(/To get before it goes back up/)).toBeHidden()
   // What came for it is counted before anything is undone, and what is short is said where the job starts.
   await page.getByRole('button', { name: 'Count it' }).click()
-  const box = page.getByRole('dialog', { name: 'What came for it' })
+  const box = page.getByRole('dialog', { name: 'Parts received' })
   await expect(box.getByRole('button', { name: 'Log the count' })).toBeDisabled()
   for (const all of await box.getByRole('button', { name: /^(Here|All \d+)$/ }).all()) await all.click()
   await expect(box.getByRole('status')).toHaveText('All there.')
   await box.getByRole('button', { name: /One less, double-sided sheet/ }).click()
   await box.getByLabel('Also in the box').fill('a spare valve')
   await box.getByRole('button', { name: 'Log the count' }).click()
-  await expect(page.getByText(/What came for it: short of 1 × double-sided sheet/)).toBeVisible()
+  await expect(page.getByText(/Parts received: short of 1 × double-sided sheet/)).toBeVisible()
   await expect(page.getByText(/Beside it: a spare valve/)).toBeVisible()
   // The mat folded back instead of taken off.
   await page.getByRole('button', { name: 'This way' }).click()

@@ -63,7 +63,7 @@ for (const first of ['the one with the screw lost', 'the one with the screw tigh
     await page.goto(`/jobs/${jobId}?stage=prove`)
     await expect(page.getByText(/M4×10, hole 3, clockwise from front left \(disputed\)/)).toBeVisible()
     await page.getByRole('button', { name: 'On to hand back' }).click()
-    await expect(page.getByText(/It was not moved here: .*tray adds up/)).toBeVisible()
+    await expect(page.getByText(/Can’t move yet: .*tray adds up/)).toBeVisible()
   })
 }
 

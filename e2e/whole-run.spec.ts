@@ -90,13 +90,13 @@ test('down to the motor and back up, with a reload at every stage, a server kill
   await step(page)
   await expect(page.getByRole('heading', { name: 'Once more with the wheels up' })).toBeVisible()
   await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
-  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the locker to cure/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the threadlocker to cure/ })).toBeVisible()
   await page.reload()
   await page.getByRole('button', { name: 'On to hand back' }).click()
   await expect(page.getByRole('heading', { name: 'Not ready to go home' })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Hand it back' })).toBeDisabled()
   await expect(page.getByText('New front motor, no. DF-2603-402 (old: DF-2210-118)')).toBeVisible()
-  await expect(page.getByText(/Locker fully cured: not done/)).toBeVisible()
+  await expect(page.getByText(/Threadlocker fully cured: not done/)).toBeVisible()
 })
 
 test('an inspection goes from the door to the owner', async ({ page }) => {
@@ -113,7 +113,7 @@ test('an inspection goes from the door to the owner', async ({ page }) => {
     await expect(page.getByRole('heading', { name: rung })).toBeVisible()
     await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
   }
-  await page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()
+  await page.getByRole('button', { name: 'Stopped, or add notes and a log' }).click()
   await page.getByLabel('How did it ride?').fill('pulls clean')
   await page.getByLabel('Kilometres').fill('far')
   await page.getByRole('button', { name: 'Log this ride' }).click()

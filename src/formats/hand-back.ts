@@ -92,7 +92,7 @@ function different(state: JobState): ReportSection | null {
 
 function overrides(state: JobState, pen: Pen): ReportSection | null {
   const lines = Object.entries(state.checks).flatMap(([id, c]) => (c.overridden ? [`${checkWords(id as AnyCheck)}: ${c.overridden.reason} (${by(c.overridden, pen)})`] : []))
-  return section('overrides', 'Passed over, by name', lines)
+  return section('overrides', 'Gone on without, by name', lines)
 }
 
 function rides(state: JobState, pen: Pen): ReportSection | null {
@@ -108,7 +108,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
   const checks = relevantChecks(state).flatMap((id) => {
     const status = checkStatus(state, id, pen.now)
     if (!status.open) return [`${checkWords(id)}: not done${status.missing.length > 0 && id === 'tray adds up' ? ` (${status.missing.slice(0, 6).map((m) => missingWords(m, state)).join('; ')})` : ''}`]
-    if (status.how === 'overridden') return [`${checkWords(id)}: passed over`]
+    if (status.how === 'overridden') return [`${checkWords(id)}: gone on without it`]
     return (state.checks[id]?.passed?.items ?? []).filter((i) => i.result === 'not tested').map((i) => `${checkWords(id)}: ${i.name} not tested`)
   })
   const passed = ridesPassed(state)

@@ -40,7 +40,7 @@ export async function signInAction(_: FormState, form: FormData): Promise<FormSt
   const fault = await foreign()
   if (fault) return fault
   const name = text(form, 'name', 80)
-  if (!name) return { message: 'Whose hands are these? Give your name.' }
+  if (!name) return { message: 'Who’s signing in? Give your name.' }
   const result = await checkSignIn(name, String(form.get('passphrase') ?? '').slice(0, 400), await originOf())
   if ('message' in result) return { message: result.message, values: { name } }
   await openSession(result.personId)

@@ -109,7 +109,7 @@ async function check(desk: Desk, value: unknown, earlier: readonly Checked[]): P
     if (!author.qualified) return no('Above 60 V it is made safe by somebody who is marked qualified for that.', 'other person')
     if (!own && !taken) return no('Only the one who is signed in can put a name to this.', 'other person')
   }
-  if (entry.kind === 'check-overridden' && mayOverride((entry.body as EntryDraft<'check-overridden'>['body']).check) === 'lead' && author.role !== 'lead') return no('Only a lead may pass over this check.', 'other person')
+  if (entry.kind === 'check-overridden' && mayOverride((entry.body as EntryDraft<'check-overridden'>['body']).check) === 'lead' && author.role !== 'lead') return no('Only a lead may go on without this check.', 'other person')
   if (entry.kind === 'struck') {
     const denial = await mayStrike(desk, entry as EntryDraft<'struck'>, author.role, earlier)
     if (denial) return no(denial.reason, denial.again)

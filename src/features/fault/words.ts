@@ -17,13 +17,13 @@ export { beliefWord }
 
 /** The heading over the suspects: how many are left, and what they have in common. */
 export function headline(catalogue: Catalogue, now: readonly Belief[], advice: Advice, evidence: number): string {
-  if (evidence === 0) return 'Nothing known yet: what is usual here'
+  if (evidence === 0) return 'Nothing known yet: the usual suspects'
   const left = suspectsLeft(now.map((b) => b.p)).map((i) => now[i]!)
   const share = left.reduce((s, b) => s + b.p, 0)
-  const count = `${numberWord(left.length)} left`
+  const count = `${numberWord(left.length)} suspects left`
   if (advice.stop === 'same job' && advice.act) return left.length === 1 ? `${faultName(catalogue, left[0]!.fault)}: ${percent(share)}` : `${count}, and ${left.length === 2 ? 'both' : 'all'} mean: ${advice.act.name}`
   if (left.length === 1) return `${faultName(catalogue, left[0]!.fault)}: ${percent(share)}`
-  return left.length <= 4 ? `${count} hold ${percent(share)} of it` : `${count}: measure on`
+  return left.length <= 4 ? `${count} (${percent(share)})` : `${count}: keep testing`
 }
 
 /** `4 min · lid is off already`, `4 min + 19 to get there + 5 to make it dead`. */

@@ -39,7 +39,7 @@ export function HandBackCard() {
             {missing.map((m) => (
               <li key={m} className="flex flex-wrap items-center justify-between gap-2">
                 {checkWords(m)}
-                {mayWork && mayPass(m, person.role) ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: m })}>Pass over, why</Button> : null}
+                {mayWork && mayPass(m, person.role) ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: m })}>Go on without, why</Button> : null}
               </li>
             ))}
           </ul>

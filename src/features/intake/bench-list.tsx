@@ -70,7 +70,7 @@ export function BenchList({ file, plan, swap, now, lacking, worths, mayChange, a
         </section>
       ) : null}
       <Helper plan={plan} swap={swap} now={now} />
-      {cure > 0 ? <p className="text-pose">◩ Locker cures {cure} h before the ride.</p> : null}
+      {cure > 0 ? <p className="text-pose">◩ Threadlocker cures {cure} h before the ride.</p> : null}
       {plan.rejected.length > 0 || avoiding ? (
         <section>
           <h3 className="narrow text-[15px] text-steel">It also goes like this</h3>
@@ -107,13 +107,13 @@ function Worth({ worths }: Pick<BenchListProps, 'worths'>) {
   const easier = worths.filter((w) => w.more !== null)
   const felt = easier.filter((w) => w.instead?.byFeel)
   const lines = [
-    ...easier.filter((w) => !w.instead?.byFeel).map(({ name, more, instead }) => `Without ${name}: ${[...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [`${more! < 1 ? 'no' : Math.round(more!)} min more.`])].join(' ')}`),
+    ...easier.filter((w) => !w.instead?.byFeel).map(({ name, more, instead }) => `Without ${name}: ${[...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [more! < 1 ? 'No extra time.' : `${Math.round(more!)} min more.`])].join(' ')}`),
     ...(felt.length > 0 ? [`Without ${felt.map((w) => w.name).join(', ')}: by feel, not measured.`] : []),
   ]
   return (
     <ul aria-label="What can be left out" className="mt-1 text-[15.5px] text-steel">
       {lines.map((text) => <li key={text}>{text}</li>)}
-      <li>{lines.length === 0 ? 'None of it can be left out.' : 'All else has to be here.'}</li>
+      <li>{lines.length === 0 ? 'None of it can be left out.' : 'All other tools are required.'}</li>
     </ul>
   )
 }

@@ -24,7 +24,7 @@ export function DeliveryLine({ plan }: { readonly plan: Plan }) {
     <div className={`flex flex-wrap items-center justify-between gap-2 border-l-[6px] px-4 py-2 text-[16.5px] ${frame}`}>
       <p className="flex-1 basis-52">
         <span className={`font-bold ${ink}`}>{mark} </span>
-        {had ? `What came for it: ${deliveryWords(had.items)}${left > 0 ? `; ${left} not counted` : ''}. ${nameOf(had.by)}${now > 0 ? `, ${clockText(had.at, now)}` : ''}` : `Has all come that it takes, ${count(wanted.length, 'kind')} of things? Count it before anything is undone.`}
+        {had ? `Parts received: ${deliveryWords(had.items)}${left > 0 ? `; ${left} not counted` : ''}. ${nameOf(had.by)}${now > 0 ? `, ${clockText(had.at, now)}` : ''}` : `Has all come that it takes, ${count(wanted.length, 'kind')} of things? Count it before anything is undone.`}
         {had?.also ? <span className="block text-[15px] text-steel">Beside it: {had.also}. What it is for should be known before it goes down.</span> : null}
       </p>
       {mayNote ? (
@@ -50,7 +50,7 @@ export function DeliverySheet({ wanted, onClose }: { readonly wanted: readonly W
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title="What came for it" note="Laid out and counted against what the job takes. What is short now stops it half way later.">
+    <Sheet open onClose={onClose} title="Parts received" note="Laid out and counted against what the job takes. What is short now stops it half way later.">
       <ul className="grid gap-2">
         {wanted.map((w) => <Row key={w.name} wanted={w} found={found[w.name]} onFound={(n) => setFound({ ...found, [w.name]: Math.max(0, Math.min(MOST, n)) })} />)}
       </ul>

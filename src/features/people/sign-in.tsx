@@ -65,7 +65,7 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
   return (
     <Frame lead="Down to the motor and back up, with every screw accounted for.">
       <form ref={form} action={submit} className="grid gap-4">
-        <h2 className="title text-[25px]">Whose hands?</h2>
+        <h2 className="title text-[25px]">Who’s signing in?</h2>
         <Fault message={state.message} />
         <input type="hidden" name="to" value={to} />
         <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />

@@ -33,7 +33,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     if (unsaid) return setFault(`“${unsaid}”: right or wrong${list.mayLeave ? ', or not tested' : ''}?`)
     const items = list.items.map((name): TestItem => ({ name, result: answers[name]! }))
     const wrong = items.filter((i) => i.result === 'wrong')
-    if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault('Nothing was tested: pass the check over, with a reason, instead.')
+    if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault('Nothing was tested. To go on without this check, say why instead.')
     if (wrong.length > 0) logAll([{ kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
     else logAll([{ kind: 'check-passed', body: { check, evidence: text.trim() || `${items.filter((i) => i.result === 'right').length} of ${items.length} looked at and right`, items, ...(step ? { step } : {}) } }])
     onClose()

@@ -100,14 +100,14 @@ function Checks() {
                   {status.open ? <span className={status.how === 'overridden' ? 'text-look' : 'text-ok'}>{status.how === 'overridden' ? '◆' : '●'} </span> : <span className="text-stop">▲ </span>}
                   {checkWords(id)}
                 </p>
-                {mark ? <p className="text-[14.5px] text-steel">{status.how === 'overridden' ? `passed over: ${record?.overridden?.reason}, ` : record?.failed ? 'not passed, ' : ''}{nameOf(mark.by)}{now > 0 ? `, ${clockText(mark.at, now)}` : ''}</p> : null}
+                {mark ? <p className="text-[14.5px] text-steel">{status.how === 'overridden' ? `gone on without: ${record?.overridden?.reason}, ` : record?.failed ? 'not passed, ' : ''}{nameOf(mark.by)}{now > 0 ? `, ${clockText(mark.at, now)}` : ''}</p> : null}
                 {!status.open || status.how === 'overridden' ? status.missing.slice(0, 8).map((m) => <p key={JSON.stringify(m)} className="text-[15.5px]">{missingWords(m, state)}</p>) : null}
                 {left.length > 0 ? <p className="text-[15.5px] text-look">◆ Not tested: {left.map((i) => i.name).join(', ')}</p> : null}
               </div>
               {!status.open && mayWork ? (
                 <div className="flex gap-2">
                   {ticked ? <Button onClick={() => look(id)}>{list ? 'Look, and answer' : 'It is right'}</Button> : null}
-                  {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>Pass over, why</Button> : null}
+                  {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>Go on without, why</Button> : null}
                 </div>
               ) : null}
             </li>

@@ -15,7 +15,7 @@ const LOOK: Record<FixingState['condition'], PillLook> = {
   'new wanted': 'new', started: 'started', seated: 'seated', final: 'final', marked: 'final',
 }
 const WORDS: Record<FixingState['condition'], string> = {
-  on: 'still on', loosened: 'loosened', cell: 'out', 'own hole': 'in its own hole', carrier: 'kept on its carrier', captive: 'captive', bin: 'cut, new one wanted', 'left in': 'left in', lost: 'lost',
+  on: 'still on', loosened: 'loosened', cell: 'out', 'own hole': 'in its own hole', carrier: 'kept on its part', captive: 'captive', bin: 'cut, new one wanted', 'left in': 'left in', lost: 'lost',
   'kept out': 'not going back', 'new wanted': 'new one wanted', started: 'started by hand', seated: 'seated', final: 'final', marked: 'final and marked',
 }
 
@@ -57,7 +57,7 @@ export function pillOf(state: JobState, rung: Rung): Pill | null {
   if (step.kind === 'prepare' && !rung.up) return null
   const done = rung.down !== undefined && state.steps[rung.down.id]?.status === 'done'
   const back = cameBack(state, rung)
-  const text = step.kind === 'unplug' ? 'plug' : step.kind === 'prepare' ? (/\blead\b/i.test(step.title) ? 'lead' : 'made ready') : 'set aside'
+  const text = step.kind === 'unplug' ? 'plug' : step.kind === 'prepare' ? (/\blead\b/i.test(step.title) ? 'lead' : 'ready') : 'set aside'
   return { text, look: back ? 'final' : done ? 'part' : 'on', words: `${text}: ${back ? 'back' : done ? 'apart' : 'as it was'}` }
 }
 

@@ -5,6 +5,7 @@ import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { STAGE_LABEL } from '../shared/words'
+import { checkWords } from '../../words/en/checks'
 import { useJob } from '../shared/context'
 import { conditionWords } from './pill'
 
@@ -12,7 +13,7 @@ const WAYS = [
   { value: 'lost', label: 'Lost' },
   { value: 'found', label: 'Found again' },
   { value: 'own hole', label: 'Back in its own hole' },
-  { value: 'carrier', label: 'Kept on its carrier' },
+  { value: 'carrier', label: 'Kept on its part, in order' },
   { value: 'cell', label: 'In a cell' },
   { value: 'replaced', label: 'New one wanted' },
   { value: 'kept out', label: 'Not going back' },
@@ -123,12 +124,12 @@ function Reasoned({ title, note, label, action, onClose, onDone }: {
 }
 
 /** Passing over a check, with a name and a reason. */
-export function OverrideSheet({ check, onClose }: { readonly check: string; readonly onClose: () => void }) {
+export function OverrideSheet({ check, onClose }: { readonly check: AnyCheck; readonly onClose: () => void }) {
   const { log, person } = useJob()
   return (
     <Reasoned
-      title={`Pass over: ${check}`} note={`Your name, ${person.name}, stands on the hand-back page beside this.`} label="Why" action="Pass it over" onClose={onClose}
-      onDone={(reason) => log('check-overridden', { check: check as AnyCheck, reason })}
+      title={`Go on without: ${checkWords(check).toLowerCase()}`} note={`Your name, ${person.name}, stands on the hand-back page beside this.`} label="Why" action="Go on without it" onClose={onClose}
+      onDone={(reason) => log('check-overridden', { check, reason })}
     />
   )
 }

@@ -72,7 +72,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
             <Button weight="primary" className="flex-1" {...(present && (turn || pedalMay(step)) ? { hint: 'Space' } : {})} onClick={() => doStep(job, step)}>
-              {turn ? 'It stands so now' : step.kind === 'prove' ? 'Enter the readings' : check ? (CHECK_LISTS[check] ? 'Look, and answer' : 'Looked, and it is right') : doneLabel(state, step)}
+              {turn ? 'It’s in position' : step.kind === 'prove' ? 'Enter the readings' : check ? (CHECK_LISTS[check] ? 'Look, and answer' : 'Looked, and it is right') : doneLabel(state, step)}
             </Button>
             <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>Photo</Button>
           </div>
@@ -82,7 +82,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           <div className="grid grid-cols-3 gap-2">
             <Button onClick={() => open({ kind: 'differs', step: step.id })}>Different</Button>
             {check && mayOverride(check) !== 'nobody' && !settled ? (
-              <Button onClick={() => open({ kind: 'override', check })}>Pass over, why</Button>
+              <Button onClick={() => open({ kind: 'override', check })}>Go on without, why</Button>
             ) : settled ? (
               <Button onClick={() => addPhoto(step.id)}>Photo</Button>
             ) : (

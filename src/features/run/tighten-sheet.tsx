@@ -74,12 +74,12 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
             )}
             {step.lock ? (
               <div>
-                <Tiles legend="Locker" name="locker" value={locker} onChange={(l) => (setFault(undefined), setLocker(l))} options={[{ value: 'given', label: step.lock.product, hint: 'one drop on each' }, { value: 'none', label: 'None', hint: 'say why' }]} />
-                <p className="mt-1 text-[15px] text-steel">Both threads clean and dry first, the old locker brushed out; one drop where they meet.</p>
+                <Tiles legend="Threadlocker" name="locker" value={locker} onChange={(l) => (setFault(undefined), setLocker(l))} options={[{ value: 'given', label: step.lock.product, hint: 'one drop on each' }, { value: 'none', label: 'None', hint: 'say why' }]} />
+                <p className="mt-1 text-[15px] text-steel">Both threads clean and dry first, the old threadlocker brushed out; one drop where they meet.</p>
               </div>
             ) : null}
             <TextField label="Why, if it is not as given" value={reason} onChange={(e) => (setFault(undefined), setReason(e.target.value))} maxLength={500} />
-            {step.lock ? <TextField label="Bench, °C" hint={`The locker’s times are for 22 °C; below ${COLD_BELOW} °C it may not bond at all: warm the joint first.`} value={warmth} onChange={(e) => (setFault(undefined), setWarmth(e.target.value))} inputMode="decimal" autoComplete="off" /> : null}
+            {step.lock ? <TextField label="Bench, °C" hint={`The threadlocker’s times are for 22 °C; below ${COLD_BELOW} °C it may not bond at all: warm the joint first.`} value={warmth} onChange={(e) => (setFault(undefined), setWarmth(e.target.value))} inputMode="decimal" autoComplete="off" /> : null}
             <Button weight="primary" onClick={done}>Log it as final</Button>
           </>
         ) : <p className="text-[16px] text-steel">{state.steps[step.id]?.status === 'done' ? 'It is final already.' : 'Started by hand and seated first; then the number.'}</p>}
@@ -103,7 +103,7 @@ function Numbers({ step }: { readonly step: PlannedStep }) {
         <p><span className="title text-[26px]">{step.torque.value} N·m</span> <span className={step.torque.source === 'estimated' ? 'rounded-sm bg-look-tint px-2 text-[14px] text-look' : 'rounded-sm bg-pose-tint px-2 text-[14px] text-pose'}>{step.torque.source}</span></p>
       ) : <p className="text-[17px] font-semibold"><span className="text-stop">▲ </span>No number, and none is estimated for {joint?.critical ? `${joint.critical} fixings` : 'this'}. The maker’s manual has it.</p>}
       {estimate !== null && step.torque && step.torque.source !== 'estimated' ? <p className="text-[15.5px] text-steel">Thread and class would give about {estimate} N·m (estimated); the {step.torque.source} goes.{estimate > 2 * step.torque.value || estimate < step.torque.value / 2 ? ' They differ much: ask why before more force.' : ''}</p> : null}
-      {band ? <p className="text-[15.5px] text-steel">Pulls {band.preload.low.toFixed(1)} to {band.preload.high.toFixed(1)} kN, dry to oiled (μ 0.20 to 0.08). Grease or locker moves it to the upper end.</p> : null}
+      {band ? <p className="text-[15.5px] text-steel">Pulls {band.preload.low.toFixed(1)} to {band.preload.high.toFixed(1)} kN, dry to oiled (μ 0.20 to 0.08). Grease or threadlocker moves it to the upper end.</p> : null}
       {joint ? <p className="text-[15.5px]">{ROLE[joint.role]}{joint.critical ? ` Safety: ${joint.critical}.` : ''}</p> : null}
     </div>
   )

@@ -34,17 +34,17 @@ function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
       {waitsFor('replacement matches') && part ? (
         <>
           <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
-          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Pass over the comparison, why</Button>
+          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Go on without comparing, why</Button>
         </>
       ) : null}
       {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
       {waitsFor('qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
       {waitsFor('pack triage') ? (
         state.packCheck
-          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Pass over the pack, why</Button> : null
+          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Go on with this pack, why</Button> : null
           : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
       ) : null}
-      {waitsFor('handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Pass over the locker’s time, why</Button> : null}
+      {waitsFor('handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Go on before it has set, why</Button> : null}
     </div>
   )
 }

@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/view'
-import type { Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
+import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
 import type { RideStage } from '../../core/ride'
@@ -22,7 +22,7 @@ export type SheetState =
   | { readonly kind: 'power' }
   | { readonly kind: 'differs'; readonly step: string }
   | { readonly kind: 'left'; readonly step: string }
-  | { readonly kind: 'override'; readonly check: string }
+  | { readonly kind: 'override'; readonly check: AnyCheck }
   | { readonly kind: 'move'; readonly to: Stage }
   | { readonly kind: 'park' }
   | { readonly kind: 'hand over' }

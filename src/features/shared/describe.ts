@@ -1,4 +1,5 @@
 import type { Entry, JobState } from '../../core/job'
+import { checkWords } from '../../words/en/checks'
 import { deliveryWords } from '../../words/en/delivery'
 import { titleOf } from '../../words/en/titles'
 import { STAGE_LABEL } from './words'
@@ -23,7 +24,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'damage-noted': return `Damage before it was touched: ${entry.body.text}`
     case 'pack-checked': return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
     case 'replacement-compared': return `New beside old: ${entry.body.rows.filter((r) => r.verdict === 'match').length} of ${entry.body.rows.length} match${entry.body.rows.filter((r) => r.verdict === 'mismatch').map((r) => `; ${r.name} differs`).join('')}`
-    case 'delivery-counted': return `What came for it, counted: ${deliveryWords(entry.body.items)}${entry.body.also ? `; also ${entry.body.also}` : ''}`
+    case 'delivery-counted': return `Parts received, counted: ${deliveryWords(entry.body.items)}${entry.body.also ? `; also ${entry.body.also}` : ''}`
     case 'note-added': return `Note: ${entry.body.text}`
     case 'photo-added': return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
     case 'reading-taken': return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
@@ -49,10 +50,10 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'part-replaced': return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
     case 'pose-changed': return entry.body.name || `Turned: ${entry.body.to}`
     case 'lock-applied': return `${entry.body.product} on ${titleOf(state, entry.body.subject)}`
-    case 'lock-disturbed': return `Locker disturbed at ${titleOf(state, entry.body.subject)}: ${entry.body.reason}`
-    case 'check-passed': return `Check passed: ${entry.body.check}`
-    case 'check-failed': return `Check not passed: ${entry.body.check}. ${entry.body.items.filter((i) => i.result === 'wrong').map((i) => i.name).join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
-    case 'check-overridden': return `Check passed over: ${entry.body.check}. ${entry.body.reason}`
+    case 'lock-disturbed': return `Threadlocker disturbed at ${titleOf(state, entry.body.subject)}: ${entry.body.reason}`
+    case 'check-passed': return `Check passed: ${checkWords(entry.body.check).toLowerCase()}`
+    case 'check-failed': return `Check not passed: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.items.filter((i) => i.result === 'wrong').map((i) => i.name).join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
+    case 'check-overridden': return `Gone on without: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.reason}`
     case 'stage-moved': return `To ${STAGE_LABEL[entry.body.to].toLowerCase()}${entry.body.reason ? `: ${entry.body.reason}` : ''}`
     case 'parked': return `Parked: ${entry.body.why}`
     case 'resumed': return 'Taken up again'

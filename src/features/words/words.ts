@@ -44,11 +44,11 @@ export const VERBS: readonly Word[] = [
 
 export const RUN: readonly Word[] = [
   { word: 'tray, A1', means: 'Where loose parts lie. One kind to a cell; like-looking sets keep apart.' },
-  { word: 'stays on its carrier', means: 'Kept in order on the part or the lead it came off with, not in the tray.' },
+  { word: 'stays on its part, in order', means: 'Kept in order on the part or the lead it came off with, not in the tray.' },
   { word: 'back in its own hole', means: 'Turned in again a thread or two where it came from.' },
   { word: 'how it stands', means: 'Upright, on its side, upside down: every turn costs time, so work is gathered by it.' },
   { word: 'stack', means: 'What sits on an axle, in order, with widths and which way it faces.' },
-  { word: 'check', means: 'Has to pass before going on. Some a lead may pass over with a reason, some nobody may.' },
+  { word: 'check', means: 'Has to pass before going on. Some a lead may go on without, with a reason; some nobody may.' },
   { word: 'crossed out', means: 'Taken back, still to be read.' },
   { word: 'not going back', means: 'Taken out of use, so that the count still adds up.' },
   { word: 'proved dead', means: 'Measured with a checked meter, not just switched off.' },

@@ -23,7 +23,7 @@ const TEXTS: Readonly<Record<CautionId, string>> = {
   H25: 'Snap rings fly: glasses on.',
   H26: 'Under tension: hold it, and let it go slowly.',
   H28: 'Strong magnets: fingers clear, no steel chips near.',
-  H30: 'No grease, locker or fingers on the brake.',
+  H30: 'No grease, threadlocker or fingers on the brake.',
   H31: 'Spinning wheel: hands, sleeves and hair clear. Short throttle, hand on the switch.',
   H32: 'The machine is held so that it cannot walk off the stand.',
   H33: 'Tab in its slot on both sides, or the axle turns and tears the lead.',
@@ -40,7 +40,7 @@ const TEXTS: Readonly<Record<CautionId, string>> = {
   H47: 'Bit fully home, started by hand.',
   H48: 'Two lengths: each back in its own hole.',
   H50: 'Mains out, and wait.',
-  H52: 'Locker at handling strength before it is spun; full cure before it is ridden.',
+  H52: 'Threadlocker at handling strength before it is spun; full cure before it is ridden.',
   H54: 'Pressure by number; look that the bead runs true.',
   H55: 'Brake: bolts to the number, disc between the pads, lever firm.',
   H57: 'Colour to colour. If it runs backward: stop, do not ride.',
@@ -50,7 +50,7 @@ const TEXTS: Readonly<Record<CautionId, string>> = {
   H63: 'Leads in their grooves; seat it by hand. Not flush means something is under it: stop.',
   H64: 'One hand: clip one lead on, keep the other hand clear.',
   H67: 'Keep the ends apart and covered: a turning wheel makes voltage.',
-  H72: 'Old locker off, threads clean and dry, none near a bearing.',
+  H72: 'Old threadlocker off, threads clean and dry, none near a bearing.',
   H74: 'Both washers on before the nut.',
 }
 

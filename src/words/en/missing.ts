@@ -43,7 +43,7 @@ const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => str
   'reaction path': () => 'The axle held: nuts final, both tabs looked at',
   'handling strength': (state, when) => {
     const at = Math.max(...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.handlingAt))
-    return `Locker at handling strength${Number.isFinite(at) ? when(at) : ''}`
+    return `Threadlocker at handling strength${Number.isFinite(at) ? when(at) : ''}`
   },
 }
 

@@ -9,7 +9,7 @@ export const RIDE_HOW: Readonly<Record<RideStage, { readonly title: string; read
   gentle: { title: 'Gently, half a kilometre', how: 'Half throttle, smooth road, no traffic. Off again from standstill five times.' },
   full: { title: 'Full, as far as the limit', how: 'On ground that allows it, to the shop’s limit and no further. A log from here on tells more than the hand.' },
   hill: { title: 'A hill, up and down', how: 'Pulls evenly up; holds on the brake and slows on the way down.' },
-  'heat soak': { title: 'Until it is warm, then cold', how: 'Ten minutes as it is used. Let it cool: look at every mark and every joint that has no locker.' },
+  'heat soak': { title: 'Until it is warm, then cold', how: 'Ten minutes as it is used. Let it cool: look at every mark and every joint that has no threadlocker.' },
 }
 
 export const STOP_WORDS: Readonly<Record<StopSign, string>> = {
