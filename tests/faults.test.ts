@@ -472,7 +472,7 @@ describe('faults 19 to 22: what is stored and odd, and a server in trouble', () 
   })
   it('after the database was away every follower is told to look again', async () => {
     const heard: (string | null)[] = []
-    const stop = await onNotice((notice) => void heard.push(notice))
+    const stop = await onNotice((told) => void heard.push(...(told ? [...told].map(([jobId, seq]) => `${jobId}:${seq}`) : [null])))
     const id = await job(sql)
     await send(as('lead'), id, [note(id, ids.lead, tablet, 'x')])
     await expect.poll(() => heard).toContain(`${id}:1`)

@@ -3,6 +3,13 @@ import type { Entry, EntryDraft, UnknownEntry } from '../core/job'
 /** What tabs of one browser tell each other. */
 export type Word =
   | { readonly type: 'notice'; readonly jobId: string; readonly seq: number }
+  /** Entries that came with a notice. */
+  | { readonly type: 'told'; readonly jobId: string; readonly entries: readonly (Entry | UnknownEntry)[] }
+  /** Something happened to some machine. */
+  | { readonly type: 'board' }
+  /** What a tab looks at; asked for by the one that listens for all of them. */
+  | { readonly type: 'looking'; readonly tab: string; readonly jobs: readonly string[]; readonly board: boolean }
+  | { readonly type: 'who looks' }
   | { readonly type: 'pending'; readonly jobId: string; readonly drafts: readonly EntryDraft[] }
   | { readonly type: 'confirmed'; readonly jobId: string; readonly entries: readonly (Entry | UnknownEntry)[] }
   | { readonly type: 'shelved'; readonly jobId: string; readonly ids: readonly string[] }

@@ -59,14 +59,14 @@ export class JournalClient {
       else if (word.type === 'person') this.meet(word.person)
       else if (word.type === 'held') this.setHeld(word.held)
       else if (word.type === 'opened') void ((this.checkPast = true), this.read())
-      else if (word.jobId !== this.options.jobId) return
+      else if (!('jobId' in word) || word.jobId !== this.options.jobId) return
       else if (word.type === 'other past') void this.otherPast()
       else if (word.type === 'notice') word.seq > this.lastSeq() && void this.read()
-      else if (word.type === 'confirmed') this.take(word.entries)
+      else if (word.type === 'confirmed' || word.type === 'told') this.take(word.entries)
       else if (word.type === 'pending') this.addPending(word.drafts)
       else void this.refreshShelf(word.ids)
     })
-    follow()
+    const lookAway = follow(this.options.jobId)
     void this.load().catch(() => {
       this.keeps = false
       this.ready = true
@@ -74,6 +74,7 @@ export class JournalClient {
     })
     this.poll = setInterval(() => void this.read(), POLL_MS)
     return () => {
+      lookAway()
       this.stopHearing?.()
       clearInterval(this.poll)
     }

@@ -39,6 +39,12 @@ export async function addJob(sql: Db, job: { readonly id: string; readonly machi
   return row!.number
 }
 
+/** How far the journals of these jobs have come. */
+export async function lastSeqs(sql: Db, ids: readonly string[]): Promise<(readonly [id: string, seq: number])[]> {
+  const rows = await sql<{ id: string; seq: number }[]>`select id, last_seq as seq from jobs where id = any(${ids as string[]}::uuid[])`
+  return rows.map((r) => [r.id, r.seq] as const)
+}
+
 export async function findJob(sql: Db, id: string): Promise<JobRow | null> {
   const [row] = await sql<JobRow[]>`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", case when chain_seq = last_seq then encode(chain, 'hex') end as chain from jobs where id = ${id}`
   return row ?? null

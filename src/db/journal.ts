@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { type Entry, type EntryDraft, fold, inWords, type JobState, reduce, REDUCER_VERSION, refold, searchedFor, type Stamp, summarize, SUMMARY_VERSION, type UnknownEntry } from '../core/job'
+import { type Entry, type EntryDraft, fold, inWords, type JobState, reduce, REDUCER_VERSION, refold, searchedFor, searchWords, type Stamp, summarize, SUMMARY_VERSION, type UnknownEntry } from '../core/job'
 import type { MachineFile } from '../core/machine'
 import { type Wording, wordingOf } from '../core/planning'
 import { mended } from '../core/text'
@@ -51,8 +51,8 @@ interface EntryRow {
   readonly agrees: number | null
 }
 
-/** A stored state is refreshed when it has fallen this far behind. */
-const SNAPSHOT_EVERY = 64
+/** A stored state is refreshed when it has fallen this far behind: the longer the journal, and the larger the state, the more seldom. */
+const staleBy = (seq: number): number => Math.max(64, seq >> 3)
 /** One of these is kept on the way, for crossings-out that reach further back. */
 const KEEP_EVERY = 512
 
@@ -82,22 +82,74 @@ export async function chainAt(sql: Db, jobId: string, seq: number): Promise<Buff
   return rows.reduce<Buffer>((chain, { content }) => link(chain, content), NO_CHAIN)
 }
 
-/**
- * Appends a batch to one job in one transaction: lock the job, know the ids that are there, number and insert the new ones,
- * fold the state, write the summary, notify `jobId:seq`. Gapless, exactly once by id. Null when there is no such job.
- */
-export async function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, options: AppendOptions = {}): Promise<AppendResult | null> {
-  const result = await sql.begin(async (tx) => appendIn(tx, jobId, batch, sentBy, now, options))
-  if (!result) return null
-  if (result.state) remember(result.state)
-  return { answers: result.answers, lastSeq: result.lastSeq, chain: result.chain.toString('hex') }
+/** One batch as it came. */
+interface Sent {
+  readonly batch: readonly Checked[]
+  readonly sentBy: string
+  readonly now: () => number
+  readonly options: AppendOptions
 }
 
-async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, { page, create }: AppendOptions) {
+interface Waiting extends Sent {
+  readonly done: (result: AppendResult | null) => void
+  readonly failed: (error: unknown) => void
+}
+
+/** Batches that wait for the one before them, by database and job; while one is being written the others gather. */
+const queues = new WeakMap<Sql, Map<string, Waiting[]>>()
+/** So many are written in one transaction. */
+const GROUP = 16
+
+/**
+ * Appends a batch to one job: lock the job, know the ids that are there, number and insert the new ones, fold the state, write the
+ * summary, notify `jobId:seq`. Gapless, exactly once by id. What comes for the same job while one is being written is written
+ * together with it in the next transaction; where that fails, each by itself. Null when there is no such job.
+ */
+export function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, options: AppendOptions = {}): Promise<AppendResult | null> {
+  const jobs = queues.get(sql) ?? new Map<string, Waiting[]>()
+  queues.set(sql, jobs)
+  return new Promise((done, failed) => {
+    const waiting: Waiting = { batch, sentBy, now, options, done, failed }
+    const queue = jobs.get(jobId)
+    if (queue) return void queue.push(waiting)
+    const own = [waiting]
+    jobs.set(jobId, own)
+    void drain(sql, jobId, own, jobs)
+  })
+}
+
+async function drain(sql: Sql, jobId: string, queue: Waiting[], jobs: Map<string, Waiting[]>): Promise<void> {
+  while (queue.length > 0) {
+    const group = queue.splice(0, GROUP)
+    const results = await together(sql, jobId, group).catch((error: unknown) => (group.length === 1 ? (group[0]!.failed(error), null) : null))
+    if (results) group.forEach((w, i) => w.done(results[i]!))
+    else if (group.length > 1) for (const w of group) await together(sql, jobId, [w]).then(([result]) => w.done(result!), w.failed)
+  }
+  // In the same breath in which nobody waits any more: who comes next begins anew.
+  jobs.delete(jobId)
+}
+
+async function together(sql: Sql, jobId: string, group: readonly Sent[]): Promise<(AppendResult | null)[]> {
+  const written = await sql.begin((tx) => appendIn(tx, jobId, group))
+  if (written?.state) {
+    remember(written.state)
+    foundBy.delete(jobId)
+    foundBy.set(jobId, searchedFor(written.said))
+    if (foundBy.size > RECENT_LIMIT) foundBy.delete(foundBy.keys().next().value!)
+  }
+  return group.map((_, i) => written?.results[i] ?? null)
+}
+
+async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
+  const create = group.find((s) => s.options.create)?.options.create
+  const page = group.find((s) => s.options.page)?.options.page
+  let number: string | null = null
   if (create) {
     const [made] = await tx<{ number: number }[]>`insert into jobs (id, machine_id, revision) values (${jobId}, ${create.machineId}, ${create.revision}) on conflict do nothing returning number`
-    if (made) batch = batch.map((c) => (c.ok && c.stamp && c.entry.kind === 'job-opened' && (c.entry.body as { number: string }).number === '' ? { ...c, stamp: { ...c.stamp, number: String(made.number).padStart(4, '0') } } : c))
+    if (made) number = String(made.number).padStart(4, '0')
   }
+  const batches = group.map(({ batch }) => (number === null ? batch : batch.map((c) => withNumber(c, number))))
+  const batch = batches.flat()
   const ids = batch.flatMap((c) => (c.ok ? [c.entry.id] : []))
   // Both go out at once and are answered in order: what is there is read under the job's lock.
   const [jobs, known] = await Promise.all([
@@ -108,44 +160,48 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
   const job = jobs[0]
   if (!job) return null
   const there = new Map(known.map((row) => [row.id, row]))
-  const answers: Answer[] = []
   const fresh: Entry[] = []
   const rows: object[] = []
-  const receivedAt = now()
+  const results: AppendResult[] = []
   let seq = job.lastSeq
   let chain = job.chain ?? (job.lastSeq === 0 ? NO_CHAIN : await chainAt(tx, jobId, job.lastSeq))
-  for (const checked of batch) {
-    if (!checked.ok) {
-      answers.push({ id: checked.id, status: 'refused', reason: checked.reason, again: checked.again ?? 'never' })
-      continue
+  for (const [i, { sentBy, now }] of group.entries()) {
+    const answers: Answer[] = []
+    const receivedAt = now()
+    for (const checked of batches[i]!) {
+      if (!checked.ok) {
+        answers.push({ id: checked.id, status: 'refused', reason: checked.reason, again: checked.again ?? 'never' })
+        continue
+      }
+      const { entry, stamp, agrees } = checked
+      const content = contentHash(entry)
+      const known = there.get(entry.id)
+      if (known) {
+        const same = known.jobId === jobId && content.equals(known.content)
+        answers.push(same ? { id: entry.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt, ...(known.stamp ? { stamp: known.stamp } : {}) } : { id: entry.id, status: 'refused', reason: 'This entry number is already in use for something else.', again: 'never' })
+        continue
+      }
+      if ((agrees ?? entry.base) > job.lastSeq) {
+        answers.push({ id: entry.id, status: 'refused', reason: 'This entry says that it has seen more of the journal than there is. The tablet holds another past of this job.', again: 'later', past: 'other' })
+        continue
+      }
+      seq += 1
+      chain = link(chain, content)
+      there.set(entry.id, { id: entry.id, jobId, seq, receivedAt, content, stamp: stamp ?? null })
+      answers.push({ id: entry.id, status: 'stored', seq, receivedAt, ...(stamp ? { stamp } : {}) })
+      fresh.push({ ...entry, seq, receivedAt, sentBy, ...(stamp ? { stamp } : {}), ...(agrees !== undefined ? { agrees } : {}) } as Entry)
+      rows.push({
+        job_id: jobId, seq, id: entry.id, base: entry.base, at: Math.round(entry.at), received_at: receivedAt, by_person: entry.by, sent_by: sentBy,
+        device: entry.device, kind: entry.kind, v: entry.v, body: tx.json(entry.body as never), content, stamp: stamp ? tx.json(stamp as never) : null, agrees: agrees ?? null,
+      })
     }
-    const { entry, stamp, agrees } = checked
-    const content = contentHash(entry)
-    const known = there.get(entry.id)
-    if (known) {
-      const same = known.jobId === jobId && content.equals(known.content)
-      answers.push(same ? { id: entry.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt, ...(known.stamp ? { stamp: known.stamp } : {}) } : { id: entry.id, status: 'refused', reason: 'This entry number is already in use for something else.', again: 'never' })
-      continue
-    }
-    if ((agrees ?? entry.base) > job.lastSeq) {
-      answers.push({ id: entry.id, status: 'refused', reason: 'This entry says that it has seen more of the journal than there is. The tablet holds another past of this job.', again: 'later', past: 'other' })
-      continue
-    }
-    seq += 1
-    chain = link(chain, content)
-    there.set(entry.id, { id: entry.id, jobId, seq, receivedAt, content, stamp: stamp ?? null })
-    answers.push({ id: entry.id, status: 'stored', seq, receivedAt, ...(stamp ? { stamp } : {}) })
-    fresh.push({ ...entry, seq, receivedAt, sentBy, ...(stamp ? { stamp } : {}), ...(agrees !== undefined ? { agrees } : {}) } as Entry)
-    rows.push({
-      job_id: jobId, seq, id: entry.id, base: entry.base, at: Math.round(entry.at), received_at: receivedAt, by_person: entry.by, sent_by: sentBy,
-      device: entry.device, kind: entry.kind, v: entry.v, body: tx.json(entry.body as never), content, stamp: stamp ? tx.json(stamp as never) : null, agrees: agrees ?? null,
-    })
+    results.push({ answers, lastSeq: seq, chain: chain.toString('hex') })
   }
-  if (fresh.length === 0) return { answers, lastSeq: job.lastSeq, chain, state: null }
+  if (fresh.length === 0) return { results, state: null, said: null }
   const inserted = tx`insert into entries ${tx(rows as never)}`.execute()
   const state = await stateAfter(tx, jobId, job, fresh, inserted)
   const said = await withWords(tx, state)
-  const store = seq - job.snapshotSeq >= SNAPSHOT_EVERY || fresh.some((e) => e.kind === 'plan-adopted' || e.kind === 'struck')
+  const store = seq - job.snapshotSeq >= staleBy(seq) || fresh.some((e) => e.kind === 'plan-adopted' || e.kind === 'struck')
   const passed = Math.floor(seq / KEEP_EVERY) > Math.floor(job.lastSeq / KEEP_EVERY)
   await Promise.all([
     inserted,
@@ -153,11 +209,17 @@ async function appendIn(tx: Tx, jobId: string, batch: readonly Checked[], sentBy
       ? tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
       : tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq} where id = ${jobId}`,
     ...(passed ? [tx`insert into snapshots (job_id, seq, reducer, state) values (${jobId}, ${seq}, ${REDUCER_VERSION}, ${tx.json(state as never)}) on conflict (job_id, seq) do update set reducer = excluded.reducer, state = excluded.state`] : []),
-    writeSummary(tx, said),
+    writeSummary(tx, said, foundBy.get(jobId)),
     ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
     tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
   ])
-  return { answers, lastSeq: seq, chain, state }
+  return { results, state, said }
+}
+
+/** A job that was opened without a number gets the shop's. */
+function withNumber(c: Checked, number: string): Checked {
+  if (!c.ok || !c.stamp || c.entry.kind !== 'job-opened' || (c.entry.body as { readonly number: string }).number !== '') return c
+  return { ...c, stamp: { ...c.stamp, number } }
 }
 
 /** Keeps the page as it stands at the hand back itself, whatever follows it in the same batch. */
@@ -242,19 +304,25 @@ export async function withWords(sql: Db, state: JobState): Promise<JobState> {
   return inWords(state, words)
 }
 
-async function writeSummary(tx: Db, state: JobState): Promise<void> {
+/** The text that each job was found by when its row was last committed here. */
+const foundBy = new Map<string, string>()
+
+/** @param before the text that the row was last given by this copy, where it knows: its words are not written again while that is the same */
+async function writeSummary(tx: Db, state: JobState, before?: string): Promise<void> {
   const facts = summarize(state)
   const { next } = facts
   // An older build beside this one reads `body`, where what is next is a text.
   const body = { ...facts, next: next.is === 'step' ? next.title : next.is === 'stage' ? next.stage : next.is, nextPass: next.is === 'step' ? next.pass : null }
   const { loose } = facts
+  const text = searchedFor(state)
+  const same = text === before
   await tx`
     insert into summaries (job_id, open, sort_at, body, version, seq, facts, stage, at_door, live, parked, disputed, loose_fixings, loose_parts, words)
     values (${state.jobId}, ${!facts.handedBack}, ${Math.round(facts.lastAt)}, ${tx.json(body as never)}, ${SUMMARY_VERSION}, ${state.seq}, ${tx.json(facts as never)}, ${facts.stage}, ${facts.stand === ''},
-      ${facts.power === 'live'}, ${facts.parked}, ${facts.disputed}, ${loose.fixings}, ${loose.parts}, array_to_tsvector(${searchedFor(state)}::text[]))
+      ${facts.power === 'live'}, ${facts.parked}, ${facts.disputed}, ${loose.fixings}, ${loose.parts}, array_to_tsvector(${same ? [] : searchWords(text)}::text[]))
     on conflict (job_id) do update set
       open = excluded.open, sort_at = excluded.sort_at, body = excluded.body, version = excluded.version, seq = excluded.seq, facts = excluded.facts, stage = excluded.stage, at_door = excluded.at_door,
-      live = excluded.live, parked = excluded.parked, disputed = excluded.disputed, loose_fixings = excluded.loose_fixings, loose_parts = excluded.loose_parts, words = excluded.words`
+      live = excluded.live, parked = excluded.parked, disputed = excluded.disputed, loose_fixings = excluded.loose_fixings, loose_parts = excluded.loose_parts, words = ${same ? tx`summaries.words` : tx`excluded.words`}`
 }
 
 /** Makes a job's row in the list anew from its journal, where an older build wrote it last. */

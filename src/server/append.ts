@@ -54,10 +54,11 @@ export async function appendBatch(session: Session, jobId: string, batch: unknow
   const sql = db()
   if (sending.history !== undefined && sending.history !== (await historyId(sql))) return { status: 409, message: 'This server holds another past than the tablet: it was put back from a backup.', again: 'later' }
   if (!session.maySend) return { status: 403, message: 'This tablet has no key any more. Sign in on it once, and what it kept goes up.', again: 'other person' }
-  const people = new Map((await listPeople(sql)).map((p) => [p.id, p]))
+  const [everybody, stays] = await Promise.all([listPeople(sql), staysOn(sql, session.device)])
+  const people = new Map(everybody.map((p) => [p.id, p]))
   const names = new Map([...people.values()].map((p) => [p.id, p.name]))
   const desk: Desk = {
-    sql, session, jobId, sending, people, stays: await staysOn(sql, session.device),
+    sql, session, jobId, sending, people, stays,
     stamp: async (role, file) => {
       const { version, limits } = await currentLimits(sql)
       return { settingsVersion: version, settings: limits, role, ...(file !== undefined ? { fullVolts: file && fileVolts(file) } : {}) }

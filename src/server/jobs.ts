@@ -102,7 +102,20 @@ export interface Continuation {
  * @param held the running hash that a tablet has of the journal at some seq
  * @returns null when there is no such job; `past: other` when what the tablet holds was never written here
  */
-export async function entriesAfter(jobId: string, after: number, held?: { readonly seq: number; readonly chain: string }, limit = 500): Promise<Continuation | { readonly past: 'other'; readonly lastSeq: number; readonly history: string } | null> {
+export function entriesAfter(jobId: string, after: number, held?: { readonly seq: number; readonly chain: string }, limit = 500): Promise<ReadOn> {
+  // Followers are told at the same moment and read the same: it is read once for all of them.
+  const key = `${jobId} ${after} ${held?.seq} ${held?.chain} ${limit}`
+  const under = reading.get(key)
+  if (under) return under
+  const read = readOn(jobId, after, held, limit).finally(() => reading.delete(key))
+  reading.set(key, read)
+  return read
+}
+
+type ReadOn = Continuation | { readonly past: 'other'; readonly lastSeq: number; readonly history: string } | null
+const reading = new Map<string, Promise<ReadOn>>()
+
+async function readOn(jobId: string, after: number, held: { readonly seq: number; readonly chain: string } | undefined, limit: number): Promise<ReadOn> {
   const sql = db()
   const job = await findJob(sql, jobId)
   if (!job) return null
@@ -110,7 +123,8 @@ export async function entriesAfter(jobId: string, after: number, held?: { readon
   const other = { past: 'other' as const, lastSeq: job.lastSeq, history }
   if (after > job.lastSeq || (held && held.seq > job.lastSeq)) return other
   if (held && (await chainOf(sql, job, held.seq)) !== held.chain) return other
-  const entries = await readEntries(sql, jobId, after, limit)
+  // What was written since the job was looked up comes with the next notice: the running hash is known up to there.
+  const entries = (await readEntries(sql, jobId, after, limit)).filter((e) => e.seq <= job.lastSeq)
   return { entries, lastSeq: job.lastSeq, chain: await chainOf(sql, job, entries.at(-1)?.seq ?? after), history }
 }
 

@@ -23,6 +23,18 @@ export const currentSession = cache(async (): Promise<Session | null> => {
   return sessionFrom(jar.get(SESSION_COOKIE)?.value, jar.get(DEVICE_COOKIE)?.value, jar.get(KEY_COOKIE)?.value)
 })
 
+/** When each session was last noted as seen, by this copy. */
+const touched = new Map<string, number>()
+const TOUCH_MS = 60_000
+
+function touch(hash: Buffer): void {
+  const [key, at] = [hash.toString('hex'), Date.now()]
+  if (at - (touched.get(key) ?? 0) < TOUCH_MS) return
+  if (touched.size > 10_000) touched.clear()
+  touched.set(key, at)
+  void touchSession(db(), hash).catch(() => undefined)
+}
+
 export async function sessionFrom(token: string | undefined, device: string | undefined, key?: string): Promise<Session | null> {
   if (!token || !device) return null
   const hash = tokenHash(token)
@@ -30,6 +42,6 @@ export async function sessionFrom(token: string | undefined, device: string | un
   if (!row || row.deviceId !== device) return null
   const { deviceId, secretHash, grace, ...person } = row
   const keyed = secretHash !== null && key !== undefined && tokenHash(key).equals(secretHash)
-  void touchSession(db(), hash).catch(() => undefined)
+  touch(hash)
   return { person, device: deviceId, keyed, maySend: keyed || (secretHash === null && grace), token: hash }
 }

@@ -1,4 +1,7 @@
-import { onNotice } from './notices'
+import { db } from '../db/client'
+import { lastSeqs } from '../db/jobs'
+import { readEntries } from '../db/journal'
+import { onNotice, type Told } from './notices'
 import type { Session } from './session'
 
 const HEARTBEAT_MS = 15_000
@@ -15,11 +18,100 @@ function closeOnStop(): void {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => open.forEach((close) => close()))
 }
 
+/** What a browser looks at. `jobs` null: one from before it said so, which hears of everything. */
+export interface Watched {
+  readonly jobs: ReadonlySet<string> | null
+  /** The list of stands: something happened somewhere. */
+  readonly board: boolean
+}
+
+const OPENED = 'event: opened\ndata: \n\n'
+const BOARD = 'event: board\ndata: \n\n'
+const notice = (jobId: string, seq: number): string => `data: ${jobId}:${seq}\n\n`
+
+/** What is sent of what was told; nothing where the browser looks at none of it. */
+export function wording(told: Told, { jobs, board }: Watched, written: ReadonlyMap<string, string> = new Map()): string {
+  if (told === null) return OPENED
+  const lines = [...told].flatMap(([jobId, seq]) => (jobs === null ? [notice(jobId, seq)] : jobs.has(jobId) ? [written.get(jobId) ?? notice(jobId, seq)] : []))
+  return lines.join('') + (board ? BOARD : '')
+}
+
+interface Stream {
+  readonly watched: Watched
+  readonly send: (text: string) => void
+}
+
+const streams = new Set<Stream>()
+/** How far each job that is looked at was told. */
+const toldTo = new Map<string, number>()
+/** Entries that go along with a notice, in letters; beyond it everyone reads for themselves. */
+const MOST_ALONG = 60_000
+let telling = false
+let gathered: Told[] = []
+
+/** One after the other; what comes meanwhile goes out together. */
+async function inTurn(told: Told): Promise<void> {
+  gathered.push(told)
+  if (telling) return
+  telling = true
+  for (let next = gathered; next.length > 0; next = gathered) {
+    gathered = []
+    // The database was away: whatever was told before, everyone looks again.
+    if (next.includes(null)) await tellAll(null)
+    const together = new Map<string, number>()
+    for (const [jobId, seq] of next.flatMap((t) => [...(t ?? [])])) together.set(jobId, Math.max(seq, together.get(jobId) ?? 0))
+    if (together.size > 0) await tellAll(together)
+  }
+  telling = false
+}
+
+/** Reads what was written once, for all who look at it, and sends it along. */
+async function tellAll(told: Told): Promise<void> {
+  const written = new Map<string, string>()
+  await Promise.all([...(told ?? [])].map(async ([jobId, seq]) => {
+    if (![...streams].some((s) => s.watched.jobs?.has(jobId))) return void toldTo.delete(jobId)
+    const text = await along(jobId, toldTo.get(jobId) ?? seq - 1, seq).catch(() => null)
+    if (text !== null) written.set(jobId, text)
+    toldTo.set(jobId, seq)
+  }))
+  for (const { watched, send } of streams) {
+    const text = wording(told, watched, written)
+    if (text) send(text)
+  }
+}
+
+async function along(jobId: string, after: number, upTo: number): Promise<string | null> {
+  if (upTo - after > 100) return null
+  const entries = (await readEntries(db(), jobId, after, upTo - after)).filter((e) => e.seq <= upTo)
+  const text = JSON.stringify({ jobId, entries })
+  return text.length > MOST_ALONG ? null : `event: entries\ndata: ${text}\n\n`
+}
+
+let listening: Promise<unknown> | null = null
+
+async function join(stream: Stream): Promise<() => void> {
+  streams.add(stream)
+  listening ??= onNotice((told) => void inTurn(told)).catch((error: unknown) => {
+    listening = null
+    throw error
+  })
+  try {
+    await listening
+    // Whoever opens a stream reads up to here for themselves.
+    const begun = [...(stream.watched.jobs ?? [])].filter((id) => !toldTo.has(id))
+    if (begun.length > 0) for (const [id, seq] of await lastSeqs(db(), begun)) if (!toldTo.has(id)) toldTo.set(id, seq)
+  } catch (error) {
+    streams.delete(stream)
+    throw error
+  }
+  return () => void streams.delete(stream)
+}
+
 /**
- * An event stream of `jobId:seq` notices. Every 15 s it sends a heartbeat and looks whether the session still stands; when it does
+ * An event stream of `jobId:seq` notices of the jobs that a browser looks at, and of the board. Every 15 s it sends a heartbeat and looks whether the session still stands; when it does
  * not, it says `signed-out` and ends.
  */
-export function noticeStream(stillSignedIn: () => Promise<Session | null>, signal: AbortSignal, session = ''): ReadableStream<Uint8Array> {
+export function noticeStream(stillSignedIn: () => Promise<Session | null>, signal: AbortSignal, session = '', watched: Watched = { jobs: null, board: false }): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder()
   let end: () => void = () => undefined
   return new ReadableStream<Uint8Array>({
@@ -59,7 +151,7 @@ export function noticeStream(stillSignedIn: () => Promise<Session | null>, signa
       bySession.set(session, own)
       own.slice(0, -MOST_A_SESSION).forEach((oldest) => oldest())
       signal.addEventListener('abort', end)
-      stop = await onNotice((notice) => send(notice === null ? 'event: opened\ndata: \n\n' : `data: ${notice}\n\n`))
+      stop = await join({ watched, send })
       // Left while it was being set up.
       if (ended) return stop()
       send('retry: 1500\n: open\n\n')

@@ -7,15 +7,15 @@ export function searchWords(text: string): string[] {
 }
 
 /** Letters of a job's texts that are looked at when somebody searches. */
-const MOST = 40_000
+const MOST = 6_000
 
-/** What a job can be found by: its number, machine, owner and stand, what it does and what was said of it, and every serial. */
-export function searchedFor(state: JobState): string[] {
+/** The text that a job can be found by: its number, machine, owner and stand, what it does and what was said of it, and every serial. */
+export function searchedFor(state: JobState): string {
   const { machine } = state
   const texts = [
     state.number, machine.name, machine.unit, machine.owner, state.stand, state.job, state.complaint,
     ...Object.values(state.parts).flatMap((p) => [p.replaced?.oldSerial, p.replaced?.newSerial]),
     ...state.symptoms.map((s) => s.text), ...state.faults.map((f) => f.text), ...state.damage.map((d) => d.text), ...state.notes.map((n) => n.text),
   ]
-  return searchWords(texts.filter((t) => t !== undefined).join(' ').slice(0, MOST))
+  return texts.filter((t) => t !== undefined).join(' ').slice(0, MOST)
 }

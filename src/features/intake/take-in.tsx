@@ -35,11 +35,11 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
   const [form, setForm] = useState(0)
   useEffect(() => {
     sendAs(person)
-    follow()
+    const lookAway = follow('board')
     stayOffline('/take-in')
     const look = (): void => void keptTakeIns().then(setKept)
     look()
-    return hear((word) => {
+    const stop = hear((word) => {
       if (word.type === 'confirmed' || word.type === 'shelved') void keptTakeIns().then((now) => {
         setKept((before) => {
           const gone = before.filter((k) => !now.some((n) => n.jobId === k.jobId) && word.jobId === k.jobId)
@@ -48,6 +48,10 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
         })
       })
     })
+    return () => {
+      lookAway()
+      stop()
+    }
   }, [person])
   // What was tapped for another machine is not asked of this one.
   const choose = (id: string): void => {

@@ -12,7 +12,7 @@ export function Live() {
   const router = useRouter()
   const [alone, setAlone] = useState(false)
   useEffect(() => {
-    follow()
+    const lookAway = follow('board')
     stayOffline('/')
     stayOffline('/take-in')
     let timer: ReturnType<typeof setTimeout> | undefined
@@ -20,7 +20,7 @@ export function Live() {
       if (word.type === 'link') setAlone(word.link === 'alone' || word.link === 'troubled')
       if (word.type === 'opened') setAlone(false)
       // A stream that has just opened was told nothing of what came before; what this browser had still to send is no notice to it.
-      if (word.type === 'notice' || word.type === 'confirmed' || word.type === 'opened') timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)
+      if (word.type === 'board' || word.type === 'confirmed' || word.type === 'opened') timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)
     })
     // Where the address is not secure there is no stream to follow: look every ten seconds.
     const poll = navigator.locks ? undefined : setInterval(() => router.refresh(), 10_000)
@@ -28,6 +28,7 @@ export function Live() {
     window.addEventListener('offline', offline)
     window.addEventListener('online', offline)
     return () => {
+      lookAway()
       stop()
       clearTimeout(timer)
       clearInterval(poll)
