@@ -356,6 +356,25 @@ describe('storage that fails while the page is open', () => {
     expect(texts(server.entries)).toEqual(['a'])
   })
 
+  it('what comes by the stream before its own answer is safe too, and the screen lets go of it', async () => {
+    const client = await open()
+    server.mode = 'down'
+    await breakIt(true)
+    client.log('note-added', { text: 'a' })
+    await vi.waitFor(() => expect(client.snapshot().unkept.size).toBe(1))
+    const store = server.store.bind(server)
+    const { tell } = await import('./channel')
+    server.store = (draft) => {
+      const answer = store(draft)
+      tell({ type: 'told', jobId: JOB, entries: [server.entries.at(-1)!] })
+      return answer
+    }
+    server.mode = 'up'
+    await vi.waitFor(() => expect(client.snapshot().unkept.size).toBe(0), { timeout: 8_000 })
+    expect(client.snapshot().unsent.size).toBe(0)
+    expect(texts(client.snapshot().entries)).toEqual(['a'])
+  })
+
   it('with the second store whole it is kept there, through a reload', async () => {
     const client = await open()
     server.mode = 'down'
