@@ -60,7 +60,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   // Find the fault: from outside first; a test that cannot be done gives way to the next.
   await page.getByRole('button', { name: /^Find the fault/ }).click()
   await page.getByRole('button', { name: 'Move the job to this stage' }).click()
-  await expect(page.getByText(/^(Three|Four|Five|Six) left/)).toBeVisible()
+  await expect(page.getByText(/^(Three|Four|Five|Six) suspects left/)).toBeVisible()
   await page.getByRole('listitem').filter({ hasText: 'Cross the plugs with the good end' }).getByRole('button', { name: 'Take it' }).click()
   await sheet(page).getByRole('button', { name: 'Can’t do this one' }).click()
   await sheet(page).getByRole('radio', { name: 'No good end to compare with' }).check()
@@ -100,7 +100,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await page.getByRole('button', { name: /^Find the fault/ }).click()
   await answer(page, { 'Diode drop of each Hall wire': 'One open', 'Tug and look at every plug': 'All home and clean' })
   await expect(page.getByRole('heading', { name: 'The motor comes out' })).toBeVisible()
-  await expect(page.getByText('Two left, and both mean: new motor or lead')).toBeVisible()
+  await expect(page.getByText('Two suspects left, and both mean: new motor or lead')).toBeVisible()
 
   // Readings that are none, and one that cannot have been: each told, nothing logged.
   await expect(page.getByText(/not sent yet/)).toBeHidden()
