@@ -78,7 +78,7 @@ const caught = (m: Mutation): boolean =>
   broken(m, () => {
     // The tests of its own area: what is caught only from afar is not caught well.
     const area = /^src\/core\/(cautions|[a-z]+)\//.exec(m.file)![1]!
-    const tests = { cautions: ['src/core/cautions', 'src/core/planning/plan.test.ts'] }[area] ?? [`src/core/${area}/`]
+    const tests = { cautions: ['src/core/cautions'], safety: ['src/core/safety', 'src/core/cautions', 'src/core/planning/options.test.ts'] }[area] ?? [`src/core/${area}/`]
     const { status } = spawnSync(process.execPath, ['node_modules/vitest/vitest.mjs', 'run', ...tests, '--project', 'unit', '--bail', '1', '--reporter', 'dot'], { cwd: ROOT, stdio: 'ignore' })
     return status !== 0
   })

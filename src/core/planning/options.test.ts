@@ -119,6 +119,15 @@ describe('the second person', () => {
 })
 
 describe('is this one mine to do', () => {
+  it('a part heavier than one person lifts at the best is named, one of just that mass is not', () => {
+    const file = dunlin()
+    const found = planned(file, 'front-motor-goal')
+    const off = found.down.steps.flatMap((s) => s.parts)[0]!
+    const at = (kg: number): MachineFile => ({ ...file, parts: file.parts.map((p) => (p.id === off.id ? { ...p, mass: { value: kg, unit: 'kg', source: 'maker' } } : p)) })
+    expect(referrals(at(25), found).filter((r) => r.why === 'heavy')).toEqual([])
+    expect(referrals(at(25.1), found).filter((r) => r.why === 'heavy')).toEqual([{ why: 'heavy', part: off.name, kg: 25.1 }])
+  })
+
   it('asks of steering, brakes and weights only where the job has them, and of high voltage on every job of such a machine', () => {
     const why = new Map(jobs.map(([machine, job, file, goal]) => [`${machine}: ${job}`, referrals(file, planned(file, goal))]))
     expect(why.get('Curlew: whole column')).toContainEqual({ why: 'steering' })

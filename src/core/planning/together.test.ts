@@ -9,6 +9,12 @@ const step = (id: string, more: Partial<PlannedStep> = {}): PlannedStep =>
   ({ id, action: id, kind: 'release', limb: 'up', title: id, pose: 'p', people: 1, minutes: { low: 1, likely: 4, high: 8 }, why: [], gives: [], fixings: [], parts: [], cautions: [], consumables: [], ...more }) as PlannedStep
 
 describe('two mechanics', () => {
+  it('nobody works beside what makes it dead, or proves it', () => {
+    expect(together([step('plug', { limb: 'down', power: 'isolated' }), step('lid', { limb: 'down' })]).minutes).toBe(8)
+    expect(together([step('proof', { limb: 'down', check: 'dead' }), step('lid', { limb: 'down' })]).minutes).toBe(8)
+    expect(together([step('mat', { limb: 'down' }), step('lid', { limb: 'down' })]).minutes).toBe(4)
+  })
+
   it.each(jobs)('%s, %s: no faster than the bound, no slower than one alone', (_, __, file, goal) => {
     const found = plan(file, 'untouched', [goal], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)

@@ -2,7 +2,7 @@ import { readdirSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { SHAPES } from '../../../../tests/samples'
-import { type Entry, KIND_IDS, type KindRules, KINDS, reduce } from '../index'
+import { type Entry, KIND_IDS, type KindRules, KINDS, mayWrite, reduce, type Role } from '../index'
 
 interface Described {
   readonly type: string
@@ -59,6 +59,14 @@ describe('kinds of entries', () => {
     const state = reduce('j', [entryOf('goal-set', 1, { goals: ['a'], text: 'a' }, 1), entryOf('goal-set', 9, { other: 1 }, 2), entryOf('toString', 1, {}, 3), entryOf('goal-set', 'constructor' as never, {}, 4)])
     expect(state.unknown).toBe(3)
     expect(state.job).toBe('a')
+  })
+
+  it('a viewer writes none of them, the front desk what is known at the door, a mechanic and a lead all', () => {
+    const by = (role: Role): readonly string[] => KIND_IDS.filter((kind) => mayWrite(role, kind))
+    expect(by('viewer')).toEqual([])
+    expect(by('front desk')).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
+    expect(by('mechanic')).toEqual(KIND_IDS)
+    expect(by('lead')).toEqual(KIND_IDS)
   })
 
   it('of what somebody else may see otherwise, the rights are as the shop has them', () => {
