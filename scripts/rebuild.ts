@@ -1,7 +1,7 @@
 // Makes every state and every row of the list of stands anew from the journals; for `npm run rebuild`.
 import path from 'node:path'
 import { connect } from '../src/db/client'
-import { rebuild } from '../src/db/journal'
+import { rebuild } from '../src/db/states'
 import { migrate } from '../src/db/migrate'
 import { count } from '../src/words/en/count'
 

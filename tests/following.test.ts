@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Sql } from '../src/db/client'
-import { append, chainAt, readEntries } from '../src/db/journal'
+import { chainAt, readEntries } from '../src/db/entries'
+import { append } from '../src/db/journal'
 import { noticeStream, wording } from '../src/server/streams'
 import { job, note, staffedShop } from './database'
 

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v4, v7 } from 'uuid'
 import type { Sql } from '../src/db/client'
-import { readEntries } from '../src/db/journal'
+import { readEntries } from '../src/db/entries'
 import type { Role } from '../src/core/job'
 import { appendBatch } from '../src/server/append'
 import type { Session } from '../src/server/session'

@@ -207,11 +207,8 @@ export class JournalClient {
 
   private take(entries: readonly (Entry | UnknownEntry)[]): void {
     const fresh = entries.filter((e) => !this.confirmed.has(e.seq))
-    if (fresh.length === 0 && entries.every((e) => !this.pending.some((p) => p.id === e.id))) {
-      // They came by the stream before their own answer: what was kept nowhere is safe now all the same.
-      if (this.unjotted.size > 0) this.redraw()
-      return
-    }
+    // What came by the stream before its own answer is drawn once more where it was kept nowhere: it is safe now.
+    if (fresh.length === 0 && this.unjotted.size === 0 && entries.every((e) => !this.pending.some((p) => p.id === e.id))) return
     for (const entry of fresh) this.confirmed.set(entry.seq, entry)
     const ids = new Set(entries.map((e) => e.id))
     this.pending = this.pending.filter((p) => !ids.has(p.id))

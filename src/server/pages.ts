@@ -1,7 +1,7 @@
 import { BUILD, FREEZING_BUILD, FREEZING_REDUCER } from '../core/build'
 import { type JobState, reduce, REDUCER_VERSION } from '../core/job'
 import type { Sql } from '../db/client'
-import { readEntries } from '../db/journal'
+import { readEntries } from '../db/entries'
 import { listPeople } from '../db/people'
 import { addReport, hasEntries, mark, marked, unfrozen } from '../db/reports'
 import { writeReport } from '../formats/hand-back'

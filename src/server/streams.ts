@@ -1,6 +1,6 @@
 import { db } from '../db/client'
 import { lastSeqs } from '../db/jobs'
-import { readEntries } from '../db/journal'
+import { readEntries } from '../db/entries'
 import { onNotice, type Told } from './notices'
 import type { Session } from './session'
 
@@ -57,10 +57,10 @@ async function inTurn(told: Told): Promise<void> {
   for (let next = gathered; next.length > 0; next = gathered) {
     gathered = []
     // The database was away: whatever was told before, everyone looks again.
-    if (next.includes(null)) await tellAll(null)
+    if (next.includes(null)) await tellAll(null).catch(() => undefined)
     const together = new Map<string, number>()
     for (const [jobId, seq] of next.flatMap((t) => [...(t ?? [])])) together.set(jobId, Math.max(seq, together.get(jobId) ?? 0))
-    if (together.size > 0) await tellAll(together)
+    if (together.size > 0) await tellAll(together).catch(() => undefined)
   }
   telling = false
 }

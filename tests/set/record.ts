@@ -9,7 +9,7 @@ import { type Bodies, type EntryDraft, type Kind, reduce, REDUCER_VERSION } from
 import { fullChargeVolts, type MachineFile } from '../../src/core/machine'
 import { RIDE_STAGES } from '../../src/core/ride'
 import { addJob } from '../../src/db/jobs'
-import { readEntries } from '../../src/db/journal'
+import { readEntries } from '../../src/db/entries'
 import { addDevice } from '../../src/db/sessions'
 import { demoMachines } from '../../src/demo/machines'
 import { PEOPLE } from '../../src/demo/people'

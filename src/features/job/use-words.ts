@@ -10,13 +10,14 @@ import type { Wording } from '../../core/planning'
 export function useWords(state: JobState, file: MachineFile | null): JobState | null {
   const bare = file !== null && (state.down.some((s) => s.bare) || state.up.some((s) => s.bare))
   const goals = state.goals.join()
-  const [known, setKnown] = useState<{ readonly goals: string; readonly words: Wording } | null>(null)
+  const [words, setWords] = useState<Wording | 'none' | null>(null)
   useEffect(() => {
     if (!bare) return
     let left = false
-    void import('../shared/wording').then(({ wordingOf }) => left || setKnown({ goals, words: wordingOf(file, state.goals) }))
+    // Where they do not come, ids stand for them: the job opens all the same.
+    import('../shared/wording').then(({ wordingOf }) => left || setWords(wordingOf(file, state.goals)), () => left || setWords('none'))
     return () => void (left = true)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the jobs by their ids, not by the list that holds them
   }, [bare, file, goals])
-  return useMemo(() => (!bare ? state : known ? inWords(state, known.words) : null), [state, bare, known])
+  return useMemo(() => (!bare || words === 'none' ? state : words && inWords(state, words)), [state, bare, words])
 }
