@@ -1,6 +1,5 @@
-import type { CompareSpec, Guard, Joint, Lock, Minutes, Pass } from '../machine'
-import type { Quantity } from '../units'
-import type { ActionKind, FixingSpec, Limb, Plan, PlannedStep, SwapPlanStep } from './types'
+import type { CompareSpec, Joint, Minutes } from '../machine'
+import type { FixingSpec, Plan, PlannedStep, SwapPlanStep } from './types'
 
 /** What a job takes over of a plan. */
 export interface AdoptedPlan extends Pick<Plan, 'planner' | 'goals' | 'swap' | 'upOrder'> {
@@ -43,44 +42,27 @@ export interface Wait {
  * A step as a job keeps it: every fact that a gate rests on, by id, and no words. Those are in the machine's file at its revision
  * (`worded`). It is never made anew from a file, so that no later build changes what an adopted plan asks for.
  */
-export interface StepFacts {
-  readonly id: string
-  readonly action: string
-  readonly kind: ActionKind
-  readonly limb: Limb
-  readonly pose: string
+export interface StepFacts extends Pick<PlannedStep, AsPlanned> {
   readonly turn?: TurnFacts
   readonly tool?: string
   /** Done with `tool` for want of this one. */
   readonly insteadOf?: { readonly tool: string; readonly byFeel?: true }
-  readonly people: 1 | 2
-  readonly minutes: Minutes
   readonly wait?: Wait
-  readonly number?: number
-  readonly pair?: string
   /** Ids of the actions, poses or jobs that want it. */
   readonly why: readonly string[]
-  readonly gives: readonly string[]
-  readonly needs?: Guard
-  readonly after?: readonly string[]
-  readonly dead?: true
-  readonly power?: 'live' | 'isolated' | 'out'
-  readonly mains?: true
   readonly fixings: readonly Pick<FixingSpec, 'id' | 'joint' | 'keep' | 'cell' | 'captive' | 'stay' | 'consumable'>[]
   readonly parts: readonly string[]
-  readonly passes?: readonly Pass[]
-  readonly torque?: Quantity
   readonly joint?: Pick<Joint, 'role' | 'critical'>
-  readonly lock?: Lock
-  readonly reopen?: number
-  readonly check?: string
-  readonly cover?: true
-  readonly cautions: readonly string[]
   readonly want?: Wanted
   readonly counterHold?: true
   /** Steps and things that a look judges: it falls open when one of them is touched again. */
   readonly looks?: { readonly judges: readonly string[] }
 }
+
+/** Facts that a step has in the same shape with words and without. */
+type AsPlanned =
+  | 'id' | 'action' | 'kind' | 'limb' | 'pose' | 'people' | 'minutes' | 'number' | 'pair' | 'gives' | 'needs' | 'after' | 'dead' | 'power' | 'mains' | 'passes' | 'torque' | 'lock' | 'reopen' | 'check'
+  | 'cover' | 'cautions'
 
 export interface SwapFacts {
   readonly id: string
