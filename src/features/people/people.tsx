@@ -187,7 +187,7 @@ function OlderTablets({ older, newest }: { readonly older: number; readonly newe
     <section aria-labelledby="older">
       <h2 id="older" className="title pb-1 pt-6 text-[20px]">Older tablets</h2>
       <p className="text-[15px] text-steel">
-        {older === 0 ? 'No device of an older Nailsmith was seen in the last seven days.' : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`} Until a week has passed without one, plans are written the way it reads them. Then they take less room, and an older one shows them as something from a newer Nailsmith until it is loaded anew.
+        {older === 0 ? 'No device of an older Nailsmith was seen in the last seven days.' : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`} Plans are still written so that an older one can read them, until a week has passed without one. The new way takes less room; an older tablet shows such a plan as something from a newer Nailsmith until it is loaded anew.
       </p>
       <Deed action={newest} fields={{}} label="Write the new way from now on" />
     </section>
