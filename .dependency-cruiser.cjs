@@ -25,25 +25,59 @@ const arrows = areas.map((area) => ({
   severity: 'error',
   comment: `${area} may import only ${allowed[area].join(', ')}`,
   from: { path: `^src/${area}/`, pathNot: tests },
-  to: { path: '^src/', pathNot: `^src/(${[...allowed[area], ...(area === 'ui' ? ['core/units'] : [])].join('|')})/|^src/core/result\\.ts$|\\.css$` },
+  to: {
+    path: '^src/',
+    pathNot: `^src/(${[...allowed[area], ...(area === 'ui' ? ['core/units'] : [])].join('|')})/|^src/core/result\\.ts$|\\.css$`,
+  },
 }))
 
 module.exports = {
   forbidden: [
     ...arrows,
-    { name: 'no-cycles', severity: 'error', from: { pathNot: tests }, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
-    { name: 'core-is-pure', severity: 'error', from: { path: '^src/core/', pathNot: [tests, schemas] }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: NUMERIC.length ? `node_modules/(${NUMERIC.join('|')})/` : '^$' } },
-    { name: 'schemas-need-yup-only', severity: 'error', from: { path: schemas }, to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/yup/' } },
     {
-      name: 'schemas-for-readers', severity: 'error', comment: 'a page carries no validator: what reads entries from outside imports the schemas, all else only their types',
-      from: { path: '^src/', pathNot: [tests, schemas, '^src/(formats|server)/'] }, to: { path: schemas, dependencyTypesNot: ['type-only'] },
+      name: 'no-cycles',
+      severity: 'error',
+      from: { pathNot: tests },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
-    { name: 'postgres-in-db-only', severity: 'error', from: { path: '^src/', pathNot: '^src/db/' }, to: { path: 'node_modules/postgres/' } },
     {
-      name: 'areas-by-their-door', severity: 'error', comment: 'a core area is entered through its index.ts',
-      from: { path: '^src/(?!core/)|^src/core/([^/]+)/', pathNot: tests }, to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: ['^src/core/$1/', schemas, tests] },
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: [tests, schemas] },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: NUMERIC.length ? `node_modules/(${NUMERIC.join('|')})/` : '^$' },
     },
-    { name: 'demo-by-scripts-only', severity: 'error', from: { path: '^src/', pathNot: ['^src/demo/', tests] }, to: { path: '^src/demo/' } },
+    {
+      name: 'schemas-need-yup-only',
+      severity: 'error',
+      from: { path: schemas },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/yup/' },
+    },
+    {
+      name: 'schemas-for-readers',
+      severity: 'error',
+      comment: 'a page carries no validator: what reads entries from outside imports the schemas, all else only their types',
+      from: { path: '^src/', pathNot: [tests, schemas, '^src/(formats|server)/'] },
+      to: { path: schemas, dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'postgres-in-db-only',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/db/' },
+      to: { path: 'node_modules/postgres/' },
+    },
+    {
+      name: 'areas-by-their-door',
+      severity: 'error',
+      comment: 'a core area is entered through its index.ts',
+      from: { path: '^src/(?!core/)|^src/core/([^/]+)/', pathNot: tests },
+      to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: ['^src/core/$1/', schemas, tests] },
+    },
+    {
+      name: 'demo-by-scripts-only',
+      severity: 'error',
+      from: { path: '^src/', pathNot: ['^src/demo/', tests] },
+      to: { path: '^src/demo/' },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -18,9 +18,13 @@ export default ts.config(
       'react-hooks/set-state-in-effect': 'off',
       eqeqeq: 'error',
       'no-console': 'error',
+      'max-len': ['error', { code: 140, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true }],
     },
   },
-  { files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'e2e/**'], rules: { '@typescript-eslint/no-explicit-any': 'off', '@typescript-eslint/no-unused-expressions': 'off' } },
+  {
+    files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'e2e/**'],
+    rules: { '@typescript-eslint/no-explicit-any': 'off', '@typescript-eslint/no-unused-expressions': 'off' },
+  },
   { files: ['scripts/**', 'bench/**', 'proof/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.mjs', 'src/client/service-worker.js'], rules: { '@typescript-eslint/no-unused-vars': 'error' } },
 )

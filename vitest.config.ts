@@ -6,8 +6,14 @@ export default defineConfig({
   test: {
     projects: [
       { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], testTimeout: 60_000 } },
-      { extends: true, test: { name: 'database', include: ['tests/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 } },
-      { extends: true, test: { name: 'start', include: ['tests/start/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 60_000 } },
+      {
+        extends: true,
+        test: { name: 'database', include: ['tests/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 },
+      },
+      {
+        extends: true,
+        test: { name: 'start', include: ['tests/start/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 60_000 },
+      },
     ],
   },
 })

@@ -30,7 +30,17 @@ async function stream(pool: Sql, jobs: readonly string[]): Promise<number> {
     Array.from({ length: WRITERS }, async (_, w) => {
       for (let i = 0; performance.now() < until; i++) {
         const jobId = jobs[(w * 7 + i) % jobs.length]!
-        const entry = { id: v7(), jobId, base: 0, at: Date.now(), by: 'p-bench', device, kind: 'note-added' as const, v: 1, body: { text: `${w}.${i}` } }
+        const entry = {
+          id: v7(),
+          jobId,
+          base: 0,
+          at: Date.now(),
+          by: 'p-bench',
+          device,
+          kind: 'note-added' as const,
+          v: 1,
+          body: { text: `${w}.${i}` },
+        }
         await append(pool, jobId, [{ ok: true, entry }], 'p-bench', Date.now)
         done += 1
       }
@@ -40,7 +50,8 @@ async function stream(pool: Sql, jobs: readonly string[]): Promise<number> {
 }
 
 console.log('\nDatabase (fsync and synchronous_commit on)')
-for (const n of [1, 50]) row(`appends a second, ${WRITERS} writers, ${n === 1 ? 'one job' : `${n} jobs`}`, (await stream(sql, await makeJobs(n))).toFixed(0), '')
+for (const n of [1, 50])
+  row(`appends a second, ${WRITERS} writers, ${n === 1 ? 'one job' : `${n} jobs`}`, (await stream(sql, await makeJobs(n))).toFixed(0), '')
 
 await sql`
   with made as (
@@ -67,5 +78,12 @@ for (let i = 0; i < 100; i++) {
   await listSummaries(sql, 41, mark)
   later.push(performance.now() - start)
 }
-row('a later page, 95th percentile', `${at(later.sort((a, b) => a - b), 0.95).toFixed(1)} ms`, '')
+row(
+  'a later page, 95th percentile',
+  `${at(
+    later.sort((a, b) => a - b),
+    0.95,
+  ).toFixed(1)} ms`,
+  '',
+)
 await sql.end()

@@ -26,24 +26,37 @@ function program(problem: Problem): string {
   const say = (terms: Iterable<readonly [string, number]>, relation: '<=' | '>=' | '=', right: number): void => {
     const sum = new Map<string, number>()
     for (const [name, factor] of terms) sum.set(name, (sum.get(name) ?? 0) + factor)
-    const left = [...sum].filter(([, f]) => f !== 0).map(([name, f]) => `${f < 0 ? '-' : '+'} ${Math.abs(f)} ${name}`).join(' ')
+    const left = [...sum]
+      .filter(([, f]) => f !== 0)
+      .map(([name, f]) => `${f < 0 ? '-' : '+'} ${Math.abs(f)} ${name}`)
+      .join(' ')
     if (left) rows.push(`${left} ${relation} ${right}`)
-    else if ((relation === '<=' && 0 > right) || (relation === '>=' && 0 < right) || (relation === '=' && right !== 0)) rows.push('+ 1 never = 1', '+ 1 never = 0')
+    else if ((relation === '<=' && 0 > right) || (relation === '>=' && 0 < right) || (relation === '=' && right !== 0))
+      rows.push('+ 1 never = 1', '+ 1 never = 0')
   }
   const add = (name: string, price: number): void => void (price !== 0 && cost.set(name, (cost.get(name) ?? 0) + price))
 
-  interface Cell { readonly name: string; readonly task: number; readonly pose: number; readonly tool: number; readonly at: number; readonly needs: Need }
+  interface Cell {
+    readonly name: string
+    readonly task: number
+    readonly pose: number
+    readonly tool: number
+    readonly at: number
+    readonly needs: Need
+  }
   const cells: Cell[] = []
-  tasks.forEach((task, i) => task.choices.forEach((choice, c) => {
-    for (const pose of choice.poses) {
-      for (let at = 1; at <= n; at++) {
-        const name = `x${i}_${c}_${pose}_${at}`
-        cells.push({ name, task: i, pose, tool: choice.tool, at, needs: { all: [task.needs, choice.needs ?? true] } })
-        binaries.push(name)
-        add(name, choice.work)
+  tasks.forEach((task, i) =>
+    task.choices.forEach((choice, c) => {
+      for (const pose of choice.poses) {
+        for (let at = 1; at <= n; at++) {
+          const name = `x${i}_${c}_${pose}_${at}`
+          cells.push({ name, task: i, pose, tool: choice.tool, at, needs: { all: [task.needs, choice.needs ?? true] } })
+          binaries.push(name)
+          add(name, choice.work)
+        }
       }
-    }
-  }))
+    }),
+  )
   const where = (is: (c: Cell) => boolean): (readonly [string, number])[] => cells.filter(is).map((c) => [c.name, 1])
   const doneBefore = (task: number, at: number) => where((c) => c.task === task && c.at < at)
 
@@ -54,7 +67,15 @@ function program(problem: Problem): string {
     if ('all' in need) {
       for (const part of need.all.map((p) => holdsAt(p, at))) {
         if (part === 0) say([[d, 1]], '<=', 0)
-        else if (part !== 1) say([[d, 1], [part, -1]], '<=', 0)
+        else if (part !== 1)
+          say(
+            [
+              [d, 1],
+              [part, -1],
+            ],
+            '<=',
+            0,
+          )
       }
     } else if ('any' in need) {
       const parts = need.any.map((p) => holdsAt(p, at))
@@ -64,15 +85,32 @@ function program(problem: Problem): string {
     return d
   }
 
-  for (let i = 0; i < n; i++) say(where((c) => c.task === i), '<=', 1)
+  for (let i = 0; i < n; i++)
+    say(
+      where((c) => c.task === i),
+      '<=',
+      1,
+    )
   for (let at = 1; at <= n; at++) {
-    say(where((c) => c.at === at), '<=', 1)
+    say(
+      where((c) => c.at === at),
+      '<=',
+      1,
+    )
     if (at > 1) say([...where((c) => c.at === at), ...where((c) => c.at === at - 1).map(([name]) => [name, -1] as const)], '<=', 0)
   }
   for (const cell of cells) {
     const may = holdsAt(cell.needs, cell.at)
     if (may === 0) say([[cell.name, 1]], '<=', 0)
-    else if (may !== 1) say([[cell.name, 1], [may, -1]], '<=', 0)
+    else if (may !== 1)
+      say(
+        [
+          [cell.name, 1],
+          [may, -1],
+        ],
+        '<=',
+        0,
+      )
     for (const t of tasks[cell.task]!.notAfter) say([[cell.name, 1], ...doneBefore(t, cell.at)], '<=', 1)
     for (const t of tasks[cell.task]!.ratherNotAfter) {
       const late = unit()
@@ -109,7 +147,17 @@ function program(problem: Problem): string {
       add(picked, swap)
     }
   }
-  return ['Minimize', ` obj: ${[...cost].map(([name, f]) => `+ ${f} ${name}`).join(' ')}`, 'Subject To', ...rows.map((r, i) => ` r${i}: ${r}`), 'Bounds', ...[...bounded].map((b) => ` 0 <= ${b} <= 1`), 'Binary', ` ${binaries.join(' ')}`, 'End'].join('\n')
+  return [
+    'Minimize',
+    ` obj: ${[...cost].map(([name, f]) => `+ ${f} ${name}`).join(' ')}`,
+    'Subject To',
+    ...rows.map((r, i) => ` r${i}: ${r}`),
+    'Bounds',
+    ...[...bounded].map((b) => ` 0 <= ${b} <= 1`),
+    'Binary',
+    ` ${binaries.join(' ')}`,
+    'End',
+  ].join('\n')
 }
 
 async function main(): Promise<void> {
@@ -123,7 +171,10 @@ async function main(): Promise<void> {
     const theirs = highs.solve(program(problem))
     const cost = theirs.Status === 'Optimal' ? Math.round(theirs.ObjectiveValue) : null
     if (ours && !ours.proved) throw new Error(`problem ${i} is not proved`)
-    if ((ours?.cost ?? null) !== cost) throw new Error(`problem ${i} of ${size} steps: ${ours?.cost ?? 'no way'} here, ${cost ?? `no way (${theirs.Status})`} by the program`)
+    if ((ours?.cost ?? null) !== cost)
+      throw new Error(
+        `problem ${i} of ${size} steps: ${ours?.cost ?? 'no way'} here, ${cost ?? `no way (${theirs.Status})`} by the program`,
+      )
     if (cost === null) none++
     same++
   }

@@ -55,7 +55,11 @@ export async function screenBench(cluster) {
     const times = await page.evaluate(() => window.clickTimes)
     times.sort((a, b) => a - b)
     console.log('\nScreen, 4× slower CPU')
-    row('a click that changes a line of text, median', `${least[Math.floor(least.length / 2)]?.toFixed(0) ?? 'under 16'} ms`, 'what this machine needs at least')
+    row(
+      'a click that changes a line of text, median',
+      `${least[Math.floor(least.length / 2)]?.toFixed(0) ?? 'under 16'} ms`,
+      'what this machine needs at least',
+    )
     row('tap on a step to paint, median', `${times[Math.floor(times.length / 2)].toFixed(0)} ms`, 'under 100 ms')
     row('tap on a step to paint, worst of ' + times.length, `${times.at(-1).toFixed(0)} ms`, '')
     await longRun(world, browser)
@@ -91,7 +95,10 @@ async function rideFrames(world, browser) {
   runTs('bench/million.ts', [file])
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
   await signIn(page, world.url(), 'Tobias')
-  const href = await page.getByRole('link', { name: /no\. 9/ }).first().getAttribute('href')
+  const href = await page
+    .getByRole('link', { name: /no\. 9/ })
+    .first()
+    .getAttribute('href')
   await page.goto(`${world.url()}${href}?stage=prove`)
   await page.getByRole('button', { name: 'Stopped, or with words and a log' }).click()
   const input = page.getByLabel('Its log, if there is one')

@@ -8,10 +8,17 @@ interface Bench {
 }
 
 /** This worker's own app: its address, its control port and its database. */
-export const BENCH = (JSON.parse(process.env['BENCHES'] ?? '[]') as readonly Bench[])[Number(process.env['TEST_PARALLEL_INDEX'] ?? 0)] ?? { url: '', control: '', database: '' }
+export const BENCH = (JSON.parse(process.env['BENCHES'] ?? '[]') as readonly Bench[])[Number(process.env['TEST_PARALLEL_INDEX'] ?? 0)] ?? {
+  url: '',
+  control: '',
+  database: '',
+}
 
 /** Breaks or mends the server under test. */
-export async function server(request: APIRequestContext, deed: 'stop' | 'kill' | 'start' | 'restart' | 'backup' | 'restore'): Promise<void> {
+export async function server(
+  request: APIRequestContext,
+  deed: 'stop' | 'kill' | 'start' | 'restart' | 'backup' | 'restore',
+): Promise<void> {
   const done = await request.get(`${BENCH.control}/${deed}`, { timeout: 60_000 })
   expect(done.status(), await done.text()).toBe(204)
 }
@@ -51,11 +58,26 @@ export async function chooseJob(page: Page, goal: string, lid: 'Yes, sealed' | '
 
 /** Measures a new front motor that matches the old one in all nine respects. */
 export async function compareNew(page: Page, over: Readonly<Record<string, string>> = {}): Promise<void> {
-  await card(page).getByRole('button', { name: /^Compare it/ }).click()
+  await card(page)
+    .getByRole('button', { name: /^Compare it/ })
+    .click()
   const sheet = page.getByRole('dialog')
-  const sizes = { 'axle, end to end': '173', 'across the flats': '10', 'between the inner washers': '100', 'rim screw holes': '6', 'lead, axle to 6-pin': '740', Kv: '11,3', ...over }
+  const sizes = {
+    'axle, end to end': '173',
+    'across the flats': '10',
+    'between the inner washers': '100',
+    'rim screw holes': '6',
+    'lead, axle to 6-pin': '740',
+    Kv: '11,3',
+    ...over,
+  }
   for (const [name, value] of Object.entries(sizes)) await sheet.getByLabel(`New, ${name}`, { exact: true }).fill(value)
-  for (const [name, value] of [['Hall plug', '6-pin, latch'], ['phase ends', '4 mm bullets'], ['Hall spacing', '120°']] as const) await sheet.getByLabel(`New, ${name}`, { exact: true }).selectOption(value)
+  for (const [name, value] of [
+    ['Hall plug', '6-pin, latch'],
+    ['phase ends', '4 mm bullets'],
+    ['Hall spacing', '120°'],
+  ] as const)
+    await sheet.getByLabel(`New, ${name}`, { exact: true }).selectOption(value)
   await sheet.getByRole('button', { name: 'Log the comparison' }).click()
   await expect(sheet).toBeHidden()
 }
@@ -140,7 +162,9 @@ export async function journal(page: Page | BrowserContext, jobId: string): Promi
 /** The page is kept by the service worker, so that it opens without a network. */
 export async function keptForOffline(page: Page): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-  await expect.poll(() => page.evaluate(async () => (await (await caches.open('nailsmith-pages')).match(location.pathname)) !== undefined)).toBe(true)
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('nailsmith-pages')).match(location.pathname)) !== undefined))
+    .toBe(true)
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
 }
 
@@ -161,12 +185,23 @@ export async function picture(page: Page, colour = '#9c4518'): Promise<Buffer> {
 /** Two taps: Photo, and the picture that the device gives. */
 export async function takePicture(page: Page, colour?: string): Promise<void> {
   const buffer = await picture(page, colour)
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), card(page).getByRole('button', { name: 'Photo', exact: true }).click()])
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    card(page).getByRole('button', { name: 'Photo', exact: true }).click(),
+  ])
   await chooser.setFiles({ name: 'end.png', mimeType: 'image/png', buffer })
 }
 
 /** axe finds nothing on the page as it stands. */
 export async function clean(page: Page, what: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
-  expect(violations.map((v) => `${what}: ${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([])
+  expect(
+    violations.map(
+      (v) =>
+        `${what}: ${v.id}: ${v.nodes
+          .slice(0, 3)
+          .map((n) => n.html.slice(0, 160))
+          .join(' | ')}`,
+    ),
+  ).toEqual([])
 }

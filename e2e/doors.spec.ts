@@ -8,9 +8,23 @@ const deviceOf = async (page: Page): Promise<string> => (await page.context().co
 const base = (): string => BENCH.url
 
 async function post(page: Page, jobId: string, batch: unknown, headers: Record<string, string> = { origin: base() }): Promise<APIResponse> {
-  return page.request.post(`/api/jobs/${jobId}/entries`, { data: typeof batch === 'string' ? batch : JSON.stringify(batch), headers: { 'content-type': 'application/json', ...headers } })
+  return page.request.post(`/api/jobs/${jobId}/entries`, {
+    data: typeof batch === 'string' ? batch : JSON.stringify(batch),
+    headers: { 'content-type': 'application/json', ...headers },
+  })
 }
-const note = (jobId: string, device: string, over: object = {}) => ({ id: v7(), jobId, base: 0, at: Date.now(), by: 'p-ines', device, kind: 'note-added', v: 1, body: { text: 'x' }, ...over })
+const note = (jobId: string, device: string, over: object = {}) => ({
+  id: v7(),
+  jobId,
+  base: 0,
+  at: Date.now(),
+  by: 'p-ines',
+  device,
+  kind: 'note-added',
+  v: 1,
+  body: { text: 'x' },
+  ...over,
+})
 
 test('bad input is told plainly, and nothing is half-written', async ({ page }) => {
   await signIn(page, 'Ines')
@@ -25,7 +39,11 @@ test('bad input is told plainly, and nothing is half-written', async ({ page }) 
     ['an author who never signed in here', note(jobId, device, { by: 'p-marit' }), /never signed in on this device/],
     ['another device', note(jobId, v4()), /another device/],
     ['a body that is empty', note(jobId, device, { body: { text: '  ' } }), /empty/],
-    ['a machine that is none', note(jobId, device, { kind: 'reading-taken', body: { quantity: 'V', value: 'abc', unit: 'V', live: true } }), /value/i],
+    [
+      'a machine that is none',
+      note(jobId, device, { kind: 'reading-taken', body: { quantity: 'V', value: 'abc', unit: 'V', live: true } }),
+      /value/i,
+    ],
   ]
   for (const [what, entry, words] of cases) {
     const { answers } = await (await post(page, jobId, [entry])).json()
@@ -45,7 +63,9 @@ test('bad input is told plainly, and nothing is half-written', async ({ page }) 
   const future = await (await post(page, jobId, [note(jobId, device, { at: Date.now() + 86_400_000 })])).json()
   expect(future.answers[0].status).toBe('stored')
   await page.reload()
-  await card(page).getByRole('button', { name: /^Journal/ }).click()
+  await card(page)
+    .getByRole('button', { name: /^Journal/ })
+    .click()
   await expect(page.getByText('◆ clock ahead')).toBeVisible()
 })
 
@@ -56,12 +76,18 @@ test('photos: what is none, and one too large, are turned away in words', async 
   const none = await send(Buffer.from('<svg/>'))
   expect([none.status(), (await none.json()).message]).toEqual([415, expect.stringMatching(/JPEG, PNG or WebP/)])
   const { default: sharp } = await import('sharp')
-  const huge = await send(await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#888' } }).png().toBuffer())
+  const huge = await send(
+    await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#888' } })
+      .png()
+      .toBuffer(),
+  )
   expect([huge.status(), (await huge.json()).message]).toEqual([413, expect.stringMatching(/large|megapixels/)])
   // Through the app: a text file is refused here, a picture of 40 megapixels is made smaller and taken.
   await page.getByLabel('Photo file').setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
   await expect(page.getByText('That file is not a picture that this device can read.')).toBeVisible()
-  const large = await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#9c4518' } }).jpeg().toBuffer()
+  const large = await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#9c4518' } })
+    .jpeg()
+    .toBuffer()
   await page.getByLabel('Photo file').setInputFiles({ name: 'big.jpg', mimeType: 'image/jpeg', buffer: large })
   await expect(page.getByRole('img', { name: 'As it came in' })).toBeVisible({ timeout: 30_000 })
 })

@@ -19,7 +19,10 @@ async function signOut(page: Page): Promise<void> {
 
 const unsent = (page: Page, n: number) => expect(page.getByText(`${n} ${n === 1 ? 'entry' : 'entries'} not sent yet`)).toBeVisible()
 
-test('storage that fails while the page is open: with a network a line goes out all the same, without one the screen says that nothing keeps it', async ({ page, context }) => {
+test('storage that fails while the page is open: with a network a line goes out all the same, without one the screen says that nothing keeps it', async ({
+  page,
+  context,
+}) => {
   await signIn(page, 'Ines')
   const jobId = await takeInDunlin(page, 'full disk')
   await chooseJob(page, 'inspect connections')
@@ -53,10 +56,14 @@ test('a backup put back: a tablet that was ahead shows what the server has, and 
   await expect(page.getByText(/not sent yet/)).toBeHidden()
   const ahead = await journal(page, jobId)
   await server(request, 'restore')
-  await expect(page.getByText(/was put back from a backup. This device holds 3 lines of this job, by Ines/)).toBeVisible({ timeout: 40_000 })
+  await expect(page.getByText(/was put back from a backup. This device holds 3 lines of this job, by Ines/)).toBeVisible({
+    timeout: 40_000,
+  })
   expect(await journal(page, jobId)).toHaveLength(ahead.length - 3)
   // Shown is what the server has: the two pasts are not mixed.
-  await card(page).getByRole('button', { name: /^Journal/ }).click()
+  await card(page)
+    .getByRole('button', { name: /^Journal/ })
+    .click()
   await expect(page.getByRole('dialog').getByText('Note: before the backup')).toBeVisible()
   await expect(page.getByRole('dialog').getByText('Note: after it, two')).toHaveCount(0)
   await page.keyboard.press('Escape')
@@ -91,7 +98,9 @@ test('a viewer signs in over thirty unsent lines and a photo: they wait, and go 
   await expect.poll(async () => (await journal(page, jobId)).filter((e) => e.kind === 'photo-added').length, { timeout: 30_000 }).toBe(1)
   await expect(page.getByText(/not sent yet/)).toBeHidden()
   const sent = await journal(page, jobId)
-  expect(sent.filter((e) => e.kind === 'note-added').map((e) => e.body['text'])).toEqual(Array.from({ length: 29 }, (_, i) => `line ${i + 1}`))
+  expect(sent.filter((e) => e.kind === 'note-added').map((e) => e.body['text'])).toEqual(
+    Array.from({ length: 29 }, (_, i) => `line ${i + 1}`),
+  )
   const photo = sent.find((e) => e.kind === 'photo-added')!.body['photo']
   await expect.poll(async () => (await page.request.get(`/api/photos/${String(photo)}`)).status(), { timeout: 30_000 }).toBe(200)
 })

@@ -97,11 +97,23 @@ test('axe finds nothing on any screen, by day and by night, on tablet and phone'
   await page.goto('/nowhere')
   await clean(page, 'not found')
   await signIn(page, 'Ines')
-  const jobs = await page.getByRole('listitem').getByRole('link').evaluateAll((links) => links.map((a) => [a.textContent ?? '', a.getAttribute('href') ?? ''] as const))
+  const jobs = await page
+    .getByRole('listitem')
+    .getByRole('link')
+    .evaluateAll((links) => links.map((a) => [a.textContent ?? '', a.getAttribute('href') ?? ''] as const))
   const named = (text: string): string => jobs.find(([name]) => name.includes(text))![1]
   const screens: [string, string][] = [
-    ['stands', '/'], ['take in', '/take-in'], ['people', '/people'], ['intake', named('no. 7')], ['fault', `${named('no. 7')}?stage=find-the-fault`], ['down', named('no. 3')], ['up', named('no. 11')],
-    ['swap', `${named('no. 3')}?stage=swap`], ['prove', named('no. 5')], ['hand back', named('no. 9')], ['no file', named('delivery trike')],
+    ['stands', '/'],
+    ['take in', '/take-in'],
+    ['people', '/people'],
+    ['intake', named('no. 7')],
+    ['fault', `${named('no. 7')}?stage=find-the-fault`],
+    ['down', named('no. 3')],
+    ['up', named('no. 11')],
+    ['swap', `${named('no. 3')}?stage=swap`],
+    ['prove', named('no. 5')],
+    ['hand back', named('no. 9')],
+    ['no file', named('delivery trike')],
   ]
   for (const light of ['day', 'night'] as const) {
     if (light === 'night') await page.getByRole('button', { name: 'Night colours' }).click()
@@ -126,8 +138,20 @@ test('axe finds nothing on any screen, by day and by night, on tablet and phone'
     ['power', () => page.getByRole('button', { name: /PACK OUT/ }).click()],
     ['different', () => card(page).getByRole('button', { name: 'Different' }).click()],
     ['left', () => card(page).getByRole('button', { name: 'Left on, why' }).click()],
-    ['line', () => card(page).getByRole('button', { name: /Log line/ }).click()],
-    ['journal', () => card(page).getByRole('button', { name: /^Journal/ }).click()],
+    [
+      'line',
+      () =>
+        card(page)
+          .getByRole('button', { name: /Log line/ })
+          .click(),
+    ],
+    [
+      'journal',
+      () =>
+        card(page)
+          .getByRole('button', { name: /^Journal/ })
+          .click(),
+    ],
     ['keys', () => card(page).getByRole('button', { name: 'Keys' }).click()],
     ['park', () => card(page).getByRole('button', { name: 'Park it' }).click()],
   ]

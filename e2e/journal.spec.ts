@@ -14,7 +14,9 @@ test('a line is crossed out, stays readable, and comes back when its crossing-ou
   await card(page).getByRole('button', { name: 'Cross out my last' }).click()
   expect(await title(page)).toBe('Undo 14 deck screws')
   await expect(page.getByText('1 part loose')).toBeVisible()
-  await card(page).getByRole('button', { name: /^Journal/ }).click()
+  await card(page)
+    .getByRole('button', { name: /^Journal/ })
+    .click()
   await expect(line(page, 'Undo 14 deck screws').locator('.line-through')).toBeVisible()
   await line(page, 'Crossed out a line').getByRole('button', { name: 'Cross out' }).click()
   await page.keyboard.press('Escape')
@@ -27,15 +29,21 @@ test('only a lead crosses out a proof, with a reason, and then wiring is shut ag
   const jobId = await takeInDunlin(page, 'proof crossed out')
   await chooseJob(page, 'front motor')
   await stepUntil(page, /Unplug the front 6-pin|part the 3 front bullets|Cut 3 ties/)
-  await card(page).getByRole('button', { name: /^Journal/ }).click()
+  await card(page)
+    .getByRole('button', { name: /^Journal/ })
+    .click()
   await expect(line(page, /^Proof:/)).toBeVisible()
   await expect(line(page, /^Proof:/).getByRole('button', { name: 'Cross out' })).toHaveCount(0)
   await page.keyboard.press('Escape')
   const lead = await (await browser.newContext()).newPage()
   await signIn(lead, 'Ines')
   await lead.goto(`/jobs/${jobId}`)
-  await card(lead).getByRole('button', { name: /^Journal/ }).click()
-  await line(lead, /^Proof:/).getByRole('button', { name: 'Cross out' }).click()
+  await card(lead)
+    .getByRole('button', { name: /^Journal/ })
+    .click()
+  await line(lead, /^Proof:/)
+    .getByRole('button', { name: 'Cross out' })
+    .click()
   await sheet(lead).getByLabel('Why is it crossed out?').fill('meter was on AC')
   await sheet(lead).getByRole('button', { name: 'Cross out, with this reason' }).click()
   await lead.keyboard.press('Escape')
@@ -88,7 +96,10 @@ test('a machine is parked in a state that is safe to leave, and taken up again',
   await expect(page.getByText(/Parked by/)).toBeHidden()
 })
 
-test('the jobs named at the door are planned at once, in one go; the front desk reads the plan and a mechanic starts it', async ({ page, browser }) => {
+test('the jobs named at the door are planned at once, in one go; the front desk reads the plan and a mechanic starts it', async ({
+  page,
+  browser,
+}) => {
   await signIn(page, 'Aldo')
   await page.goto('/take-in')
   // No machine is taken for another's because it happens to stand first.

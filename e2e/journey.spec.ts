@@ -4,7 +4,8 @@ import { quayCsv } from '../src/demo/ride'
 import { card, compareNew, journal, later, readings, signIn, step, stepUntil, takeInDunlin, title } from './bench'
 
 const sheet = (page: Page) => page.getByRole('dialog')
-const panelStep = (page: Page, name: string) => page.getByRole('region', { name: 'The run' }).getByRole('button', { name: new RegExp(name) })
+const panelStep = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'The run' }).getByRole('button', { name: new RegExp(name) })
 
 /** Answers what the card asks, until it asks for something that is not in the list. */
 async function answer(page: Page, answers: Readonly<Record<string, string>>): Promise<string> {
@@ -14,7 +15,11 @@ async function answer(page: Page, answers: Readonly<Record<string, string>>): Pr
     const say = answers[asked]
     if (say === undefined) return asked
     if (/^[\d.,]/.test(say)) await keyIn(page, say.split(' / '))
-    else await card(page).getByRole('group', { name: 'What it showed' }).getByRole('button', { name: new RegExp(`^${say}`) }).click()
+    else
+      await card(page)
+        .getByRole('group', { name: 'What it showed' })
+        .getByRole('button', { name: new RegExp(`^${say}`) })
+        .click()
     await expect.poll(() => title(page)).not.toBe(asked)
   }
   throw new Error('it never stops asking')
@@ -24,7 +29,9 @@ async function keyIn(page: Page, figures: readonly string[]): Promise<void> {
   await card(page).getByRole('button', { name: 'Key it in' }).click()
   for (const [i, figure] of figures.entries()) {
     await sheet(page).getByRole('textbox').first().fill(figure)
-    await sheet(page).getByRole('button', { name: i < figures.length - 1 ? /^Next: / : 'Log it' }).click()
+    await sheet(page)
+      .getByRole('button', { name: i < figures.length - 1 ? /^Next: / : 'Log it' })
+      .click()
   }
   await expect(sheet(page)).toBeHidden()
 }
@@ -34,7 +41,10 @@ async function download(page: Page, button: string): Promise<{ readonly name: st
   return { name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') }
 }
 
-test('from the door to the road: looked over, found, made safe, swapped, proved, ridden and handed back on one page', async ({ page, request }) => {
+test('from the door to the road: looked over, found, made safe, swapped, proved, ridden and handed back on one page', async ({
+  page,
+  request,
+}) => {
   test.setTimeout(240_000)
   await signIn(page, 'Ines')
   const jobId = await takeInDunlin(page, 'journey')
@@ -72,8 +82,11 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await page.getByRole('radio', { name: 'front hub' }).check()
   await expect(card(page).getByText(/ · front hub$/)).toBeVisible()
   const outside = {
-    'Read the error code': 'Hall', 'Turn the wheel by hand, plugged in': 'Free', 'Brake cut-offs unplugged, try again': 'No change',
-    'Throttle signal, rest and full': '3,56 / 0,85', 'Pack voltage at rest': '55,1',
+    'Read the error code': 'Hall',
+    'Turn the wheel by hand, plugged in': 'Free',
+    'Brake cut-offs unplugged, try again': 'No change',
+    'Throttle signal, rest and full': '3,56 / 0,85',
+    'Pack voltage at rest': '55,1',
   }
   expect(await answer(page, outside)).toBe('Diode drop of each Hall wire')
   await expect(card(page).getByText('This is taken dead. Isolate it and show it dead first.')).toBeVisible()
@@ -107,7 +120,10 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   const before = (await journal(page, jobId)).length
   await page.getByRole('button', { name: /^Another reading/ }).click()
   for (const [typed, words] of [
-    ['abc', '“abc” is not a number.'], ['1e9 V', '“1e9 V” is outside −1500 to 1500 V.'], ['3 mm', 'this wants V, not mm'], ['', 'Key in what the instrument shows, 0 too.'],
+    ['abc', '“abc” is not a number.'],
+    ['1e9 V', '“1e9 V” is outside −1500 to 1500 V.'],
+    ['3 mm', 'this wants V, not mm'],
+    ['', 'Key in what the instrument shows, 0 too.'],
   ] as const) {
     await sheet(page).getByRole('textbox', { name: 'Shown' }).fill(typed)
     await sheet(page).getByRole('button', { name: 'Log it' }).click()
@@ -169,7 +185,10 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await sheet(page).getByRole('button', { name: 'Log the check' }).click()
   await expect(sheet(page).getByText('First: wheels off the ground, the machine held.')).toBeVisible()
   for (const box of await sheet(page).getByRole('checkbox').all()) await box.check()
-  await sheet(page).getByRole('group', { name: 'Slows on closing the throttle (regen)' }).getByRole('button', { name: 'Not tested' }).click()
+  await sheet(page)
+    .getByRole('group', { name: 'Slows on closing the throttle (regen)' })
+    .getByRole('button', { name: 'Not tested' })
+    .click()
   await sheet(page).getByRole('button', { name: 'Log the check' }).click()
   await expect(sheet(page)).toBeHidden()
   await stepUntil(page, 'Everything is back')
@@ -192,14 +211,25 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await page.getByRole('button', { name: 'On to hand back' }).click()
   await expect(page.getByText('Spun before the lid: Slows on closing the throttle (regen) not tested')).toBeVisible()
   await expect(page.getByText(/Test left out: Cross the plugs with the good end. No good end to compare with/)).toBeVisible()
-  await card(page).getByRole('button', { name: /^Tyres, brake, play, plugs/ }).click()
+  await card(page)
+    .getByRole('button', { name: /^Tyres, brake, play, plugs/ })
+    .click()
   await page.getByLabel('Handed to').fill('quay porters')
   await page.getByRole('button', { name: 'Hand it back' }).click()
   await expect(page.getByRole('heading', { name: 'It has gone home' })).toBeVisible()
   const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1')
   expect(pdf.match(/\/Type\s*\/Page\b(?!s)/g)).toHaveLength(1)
   const text = await download(page, 'As text')
-  for (const words of ['DF-2611-007', 'DF-2210-131', '## Not checked', 'regen', 'machine file', 'bar end scraped', 'Tyres, brake, play, plugs']) expect(text.text).toContain(words)
+  for (const words of [
+    'DF-2611-007',
+    'DF-2210-131',
+    '## Not checked',
+    'regen',
+    'machine file',
+    'bar end scraped',
+    'Tyres, brake, play, plugs',
+  ])
+    expect(text.text).toContain(words)
   expect(JSON.parse((await download(page, 'As data')).text)).toMatchObject({ machine: 'Dunlin journey', owner: expect.any(String) })
   const dates = await download(page, 'Calendar')
   expect(dates.name).toMatch(/\.ics$/)
@@ -210,7 +240,10 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 /** A ride whose logs are wrong one after the other, each told plainly; then one that is judged. */
 async function rideWithLogs(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Stopped, or add notes and a log' }).click()
-  const give = (name: string, text: string | Buffer) => sheet(page).getByLabel('Its log, if there is one').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const give = (name: string, text: string | Buffer) =>
+    sheet(page)
+      .getByLabel('Its log, if there is one')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
   const rows = quayCsv({ seconds: 120, hz: 25, top: 19 }).trim().split('\n')
   await give('no-time.csv', 'speed,current\n1,2\n2,3\n')
   await expect(sheet(page).getByText('no-time.csv: No time column among: speed, current.')).toBeVisible()

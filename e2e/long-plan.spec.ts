@@ -7,7 +7,11 @@ test('a plan of 600 steps is stored, opens without a network, and goes on', asyn
   await signIn(page, 'Ines')
   await page.goto('/machines')
   const told = page.getByRole('region', { name: 'Put in a machine file' })
-  await page.getByLabel('A machine file', { exact: true }).setInputFiles({ name: 'panelled.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...panelled(), name: 'Panelled' })) })
+  await page.getByLabel('A machine file', { exact: true }).setInputFiles({
+    name: 'panelled.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...panelled(), name: 'Panelled' })),
+  })
   await told.getByRole('button', { name: 'Put it in' }).click({ timeout: 60_000 })
   await expect(told.getByRole('link', { name: 'Look at it' })).toBeVisible()
   await page.goto('/take-in')
@@ -23,7 +27,9 @@ test('a plan of 600 steps is stored, opens without a network, and goes on', asyn
   expect(await title(page)).toMatch(/panel \d+/i)
   await step(page)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-  await expect.poll(() => page.evaluate(async () => (await (await caches.open('nailsmith-pages')).keys()).some((k) => k.url.includes('/jobs/')))).toBe(true)
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('nailsmith-pages')).keys()).some((k) => k.url.includes('/jobs/'))))
+    .toBe(true)
   await expect(page.getByText(/not sent yet/)).toBeHidden()
   await context.setOffline(true)
   await page.reload()

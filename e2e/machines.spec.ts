@@ -34,15 +34,26 @@ test('any machine can be read from the outside in, and says what is in the way o
   await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible()
 })
 
-test('a file is looked through before it is put in, is told what is wrong with it and where, and goes beside one in use', async ({ page }) => {
+test('a file is looked through before it is put in, is told what is wrong with it and where, and goes beside one in use', async ({
+  page,
+}) => {
   await signIn(page, 'Marit')
   await page.goto('/machines')
-  const give = (name: string, text: string) => page.getByLabel('A machine file', { exact: true }).setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const give = (name: string, text: string) =>
+    page.getByLabel('A machine file', { exact: true }).setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
   const told = page.getByRole('region', { name: 'Put in a machine file' }).getByRole('status')
   const saved = await page.request.get('/api/machines/godwit')
   const text = await saved.text()
   expect(saved.headers()['content-disposition']).toMatch(/godwit-2026-05\.json/)
-  const file = () => JSON.parse(text) as { joints: { id: string; holds: string[]; access?: object; down: { modes: { tool: string | null }[] } }[]; goals: object[]; format: string; name: string; mass: object; order: object[] }
+  const file = () =>
+    JSON.parse(text) as {
+      joints: { id: string; holds: string[]; access?: object; down: { modes: { tool: string | null }[] } }[]
+      goals: object[]
+      format: string
+      name: string
+      mass: object
+      order: object[]
+    }
 
   await give('notes.txt', 'not a file at all')
   await expect(told).toContainText('This is not JSON')
@@ -89,16 +100,40 @@ test('ten thousand fixings are read without holding up the page, and reading can
   const told = page.getByRole('region', { name: 'Put in a machine file' }).getByRole('status')
   const base = JSON.parse(await (await page.request.get('/api/machines/knot')).text()) as Record<string, object[]>
   const [joint, part] = [base['joints']![0] as Record<string, unknown>, { name: 'panel' }]
-  const many = Array.from({ length: 10_000 }, (_, i) => ({ ...joint, id: `many-${i}`, when: undefined, holds: [`p-${i}`, 'frame'], members: [{ id: `many-${i}-1`, place: 'it' }] }))
-  const big = { ...base, id: 'giant', name: 'Giant', parts: [...base['parts']!, ...many.map((_, i) => ({ ...part, id: `p-${i}`, lift: { title: `Panel ${i} off`, modes: [{ poses: ['flat'], tool: null, people: 1, minutes: { low: 1, likely: 1, high: 1 } }] } }))], joints: [...base['joints']!, ...many], goals: [...base['goals']!, { id: 'all-of-it', name: 'all of it', guard: { all: many.map((_, i) => ({ fact: 'off', of: `p-${i}` })) } }] }
-  await page.getByLabel('A machine file', { exact: true }).setInputFiles({ name: 'giant.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(big)) })
+  const many = Array.from({ length: 10_000 }, (_, i) => ({
+    ...joint,
+    id: `many-${i}`,
+    when: undefined,
+    holds: [`p-${i}`, 'frame'],
+    members: [{ id: `many-${i}-1`, place: 'it' }],
+  }))
+  const big = {
+    ...base,
+    id: 'giant',
+    name: 'Giant',
+    parts: [
+      ...base['parts']!,
+      ...many.map((_, i) => ({
+        ...part,
+        id: `p-${i}`,
+        lift: { title: `Panel ${i} off`, modes: [{ poses: ['flat'], tool: null, people: 1, minutes: { low: 1, likely: 1, high: 1 } }] },
+      })),
+    ],
+    joints: [...base['joints']!, ...many],
+    goals: [...base['goals']!, { id: 'all-of-it', name: 'all of it', guard: { all: many.map((_, i) => ({ fact: 'off', of: `p-${i}` })) } }],
+  }
+  await page
+    .getByLabel('A machine file', { exact: true })
+    .setInputFiles({ name: 'giant.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(big)) })
   await expect(told).toContainText(/Reading|Planning/)
   // The page answers while it is read.
   await page.getByRole('button', { name: 'Night colours' }).click()
   await expect(told).toContainText(/Reading|Planning/)
   await expect(told).toContainText('more than is planned here', { timeout: 90_000 })
   await expect(told).toContainText(/100\d\d fixings/)
-  await page.getByLabel('A machine file', { exact: true }).setInputFiles({ name: 'giant.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(big)) })
+  await page
+    .getByLabel('A machine file', { exact: true })
+    .setInputFiles({ name: 'giant.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(big)) })
   await expect(told).toContainText(/Reading|Planning/)
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(told).toBeEmpty()
@@ -106,7 +141,10 @@ test('ten thousand fixings are read without holding up the page, and reading can
 
 test('the pocket card has the smallest kit and fits one printed side, for the longest job too', async ({ page }) => {
   await signIn(page, 'Aldo')
-  for (const [machine, job, kit] of [['whimbrel', 'rear tyre', /ring spanner 19 mm/], ['godwit', 'right spindle bearing', /multi-tool with hex 5, hex 8, hex 4, lobe 20/]] as const) {
+  for (const [machine, job, kit] of [
+    ['whimbrel', 'rear tyre', /ring spanner 19 mm/],
+    ['godwit', 'right spindle bearing', /multi-tool with hex 5, hex 8, hex 4, lobe 20/],
+  ] as const) {
     await page.goto(`/machines/${machine}`)
     await page.getByRole('radio', { name: job, exact: true }).check()
     await page.getByRole('button', { name: 'Pocket card for the road' }).click()

@@ -18,7 +18,9 @@ test('another machine goes down and up, with another job chosen in the middle, a
   await page.getByRole('button', { name: /hex key 2.5 mm here again/ }).click()
   await expect(page.getByText(/stands in for/)).toBeHidden()
   await page.getByRole('button', { name: /^multimeter/ }).click()
-  await expect(card(page).getByRole('alert')).toContainText('multimeter, checked: not here, and nothing stands in for it. It stops at “Prove dead at the controller”')
+  await expect(card(page).getByRole('alert')).toContainText(
+    'multimeter, checked: not here, and nothing stands in for it. It stops at “Prove dead at the controller”',
+  )
   await page.getByRole('button', { name: /multimeter, checked here again/ }).click()
   await expect(page.getByRole('button', { name: 'Start down' })).toBeEnabled()
   // What the server did not take counts here all the same, and that is said.
@@ -30,9 +32,13 @@ test('another machine goes down and up, with another job chosen in the middle, a
   await page.getByRole('button', { name: /hex key 2.5 mm here again/ }).click()
   await expect(page.getByText('What is not here counts for this page only', { exact: false })).toBeHidden()
   // A torque that cannot be measured goes by feel, and what has to be here is told from what is only easier.
-  await expect(page.getByRole('list', { name: 'What can be left out' })).toContainText('Without torque driver 1–6 N·m: by feel, not measured.')
+  await expect(page.getByRole('list', { name: 'What can be left out' })).toContainText(
+    'Without torque driver 1–6 N·m: by feel, not measured.',
+  )
   await page.getByRole('button', { name: 'torque driver 1–6 N·m' }).click()
-  await expect(page.getByText('hex key 2.5 mm stands in for torque driver 1–6 N·m. By feel: its number is then not measured.')).toBeVisible()
+  await expect(
+    page.getByText('hex key 2.5 mm stands in for torque driver 1–6 N·m. By feel: its number is then not measured.'),
+  ).toBeVisible()
   await page.getByRole('button', { name: /torque driver 1–6 N·m here again/ }).click()
   await expect(page.getByRole('button', { name: 'Start down' })).toBeEnabled()
   // Too little of what is used up stops nothing, and is a list to take to the shop.
@@ -135,7 +141,11 @@ test('the other wheel is offered with what is different about it, once the first
   await expect(copy).toBeVisible()
   const same = Number(/(\d+) steps/.exec(await copy.innerText())![1])
   expect(same).toBeGreaterThan(10)
-  await expect(card(page).getByText(/^Otherwise:|^Here too:|^Not here:/).first()).toBeVisible()
+  await expect(
+    card(page)
+      .getByText(/^Otherwise:|^Here too:|^Not here:/)
+      .first(),
+  ).toBeVisible()
   await page.getByRole('radio', { name: 'front tyre', exact: true }).check()
   await expect(copy).toBeHidden()
 })
@@ -170,5 +180,9 @@ test('a fixing that does not let go is met step by step, and whoever puts it bac
   await card(page).getByRole('button', { name: /^Off/ }).click()
   await page.getByRole('button', { name: /Both nuts started by hand/ }).click()
   await expect(card(page)).toContainText('It was warmed on the way down. Look before it goes back: sleeve of the motor lead.')
-  await expect.poll(async () => (await journal(page, id)).filter((e) => e.kind === 'note-added').map((e) => (e.body['tried'] as { way: string } | undefined)?.way)).toEqual(['clean', 'soak', 'tap', 'lever', 'warm', 'give over'])
+  await expect
+    .poll(async () =>
+      (await journal(page, id)).filter((e) => e.kind === 'note-added').map((e) => (e.body['tried'] as { way: string } | undefined)?.way),
+    )
+    .toEqual(['clean', 'soak', 'tap', 'lever', 'warm', 'give over'])
 })

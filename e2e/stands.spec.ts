@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { clean, signIn } from './bench'
 
-test('a machine is found by its words, number or owner; what is asked is in the address, and the list says where it ends', async ({ page }) => {
+test('a machine is found by its words, number or owner; what is asked is in the address, and the list says where it ends', async ({
+  page,
+}) => {
   await signIn(page, 'Ines')
   const rows = page.getByRole('main').getByRole('listitem')
   const all = await rows.count()
@@ -34,16 +36,41 @@ test('it can be kept on a tablet’s home screen, and opens there without a netw
   const client = await context.newCDPSession(page)
   const { data, errors } = await client.send('Page.getAppManifest')
   expect(errors).toEqual([])
-  const manifest = JSON.parse(data!) as { start_url: string; icons: { src: string; sizes: string }[]; shortcuts: { name: string; url: string }[] }
+  const manifest = JSON.parse(data!) as {
+    start_url: string
+    icons: { src: string; sizes: string }[]
+    shortcuts: { name: string; url: string }[]
+  }
   expect(manifest.shortcuts.map((s) => s.name)).toEqual(['Take in', 'Stands'])
   for (const { src, sizes } of manifest.icons) {
-    const size = await page.evaluate((url) => new Promise<string>((done) => Object.assign(new Image(), { src: url, onload: (e: Event) => done(`${(e.target as HTMLImageElement).naturalWidth}x${(e.target as HTMLImageElement).naturalHeight}`), onerror: () => done('not there') })), src)
+    const size = await page.evaluate(
+      (url) =>
+        new Promise<string>((done) =>
+          Object.assign(new Image(), {
+            src: url,
+            onload: (e: Event) => done(`${(e.target as HTMLImageElement).naturalWidth}x${(e.target as HTMLImageElement).naturalHeight}`),
+            onerror: () => done('not there'),
+          }),
+        ),
+      src,
+    )
     expect(size, src).toBe(sizes)
   }
-  expect((await client.send('Page.getInstallabilityErrors')).installabilityErrors.map((e) => e.errorId).filter((id) => id !== 'in-incognito')).toEqual([])
+  expect(
+    (await client.send('Page.getInstallabilityErrors')).installabilityErrors.map((e) => e.errorId).filter((id) => id !== 'in-incognito'),
+  ).toEqual([])
   for (const { url } of manifest.shortcuts) await page.goto(url)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-  await expect.poll(() => page.evaluate(async () => (await (await caches.open('nailsmith-pages')).keys()).map((k) => new URL(k.url).pathname).filter((p) => p === '/' || p === '/take-in').length)).toBe(2)
+  await expect
+    .poll(() =>
+      page.evaluate(
+        async () =>
+          (await (await caches.open('nailsmith-pages')).keys())
+            .map((k) => new URL(k.url).pathname)
+            .filter((p) => p === '/' || p === '/take-in').length,
+      ),
+    )
+    .toBe(2)
   await context.setOffline(true)
   await page.goto(manifest.start_url)
   await expect(page.getByRole('main').getByRole('listitem').first()).toBeVisible()

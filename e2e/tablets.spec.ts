@@ -13,10 +13,15 @@ test('a second tablet sees each entry within a second', async ({ browser, page }
   await expect(other.getByRole('heading', { name: 'Peel the grip mat' })).toBeVisible()
   const waits: number[] = []
   for (let i = 0; i < 5; i++) {
-    const seen = other.evaluate((before) => new Promise<number>((resolve) => {
-      const look = (): void => (document.querySelector('aside h2')?.textContent === before ? void requestAnimationFrame(look) : resolve(Date.now()))
-      look()
-    }), await title(page))
+    const seen = other.evaluate(
+      (before) =>
+        new Promise<number>((resolve) => {
+          const look = (): void =>
+            document.querySelector('aside h2')?.textContent === before ? void requestAnimationFrame(look) : resolve(Date.now())
+          look()
+        }),
+      await title(page),
+    )
     const at = Date.now()
     await step(page)
     waits.push((await seen) - at)
@@ -56,7 +61,8 @@ for (const first of ['the one with the screw lost', 'the one with the screw tigh
     await expect(early.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
     await late.context().setOffline(false)
     await expect(late.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
-    for (const tablet of [page, other]) await expect(tablet.locator('section[aria-label="The run"]').getByText(/14 × M4×10: disputed/)).toBeAttached({ timeout: 30_000 })
+    for (const tablet of [page, other])
+      await expect(tablet.locator('section[aria-label="The run"]').getByText(/14 × M4×10: disputed/)).toBeAttached({ timeout: 30_000 })
     expect((await journal(page, jobId)).filter((e) => e.kind.startsWith('fixing-'))).toHaveLength(2)
 
     // The check stays shut: the lid may not close over it, and the job may not go to hand back.

@@ -9,7 +9,10 @@ const SHIFTED = () => {
 
 test.afterEach(({ request }) => server(request, 'start'))
 
-test('down to the motor and back up, with a reload at every stage, a server killed, and the network lost in the middle', async ({ page, request }) => {
+test('down to the motor and back up, with a reload at every stage, a server killed, and the network lost in the middle', async ({
+  page,
+  request,
+}) => {
   test.setTimeout(300_000)
   await page.addInitScript(SHIFTED)
   await signIn(page, 'Ines')

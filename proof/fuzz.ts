@@ -27,7 +27,10 @@ function attempt(what: string, seed: number, work: () => void): void {
     work()
   } catch (error) {
     failures += 1
-    if (failures <= 20) console.error(`${what}, seed ${seed}: ${error instanceof Error ? (error.stack ?? error.message).split('\n').slice(0, 4).join(' | ') : String(error)}`)
+    if (failures <= 20)
+      console.error(
+        `${what}, seed ${seed}: ${error instanceof Error ? (error.stack ?? error.message).split('\n').slice(0, 4).join(' | ') : String(error)}`,
+      )
   }
   const took = performance.now() - began
   slowest = Math.max(slowest, took)
@@ -45,12 +48,15 @@ function told(name: string, more: string): void {
 /** All that the pages of a job are drawn from. */
 function show(state: JobState, entries: readonly Entry[]): void {
   const texts = [
-    JSON.stringify(summarize(state)), ...entries.flatMap((e) => readEntry(e) ?? []).map((e) => describeEntry(e, state)),
-    reportMarkdown(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })), reportJson(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
+    JSON.stringify(summarize(state)),
+    ...entries.flatMap((e) => readEntry(e) ?? []).map((e) => describeEntry(e, state)),
+    reportMarkdown(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
+    reportJson(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
   ]
   for (const step of [...state.down, ...state.up]) texts.push(...waitingFor(state, step, state.lastAt).map((m) => missingWords(m, state)))
   stageMissing(state, 'handed back', state.lastAt)
-  for (const text of texts) if (typeof text !== 'string' || !isWellFormed(text)) throw new Error(`a page would show ${JSON.stringify(text).slice(0, 80)}`)
+  for (const text of texts)
+    if (typeof text !== 'string' || !isWellFormed(text)) throw new Error(`a page would show ${JSON.stringify(text).slice(0, 80)}`)
 }
 
 /* Entries */
@@ -66,7 +72,8 @@ function show(state: JobState, entries: readonly Entry[]): void {
       const text = JSON.stringify(mutate(random, draft))
       const parsed = parseEntry(JSON.parse(text ?? 'null'))
       if (!parsed.ok) {
-        if (!isWellFormed(parsed.error.reason) || parsed.error.reason.length > 400) throw new Error(`a reason that cannot be shown: ${parsed.error.reason.slice(0, 80)}`)
+        if (!isWellFormed(parsed.error.reason) || parsed.error.reason.length > 400)
+          throw new Error(`a reason that cannot be shown: ${parsed.error.reason.slice(0, 80)}`)
         return
       }
       taken += 1
@@ -96,7 +103,8 @@ function show(state: JobState, entries: readonly Entry[]): void {
       if (random() < 0.02) text = text.slice(0, Math.floor(random() * text.length))
       const parsed = parseMachineFile(text)
       if (!parsed.ok) {
-        for (const p of parsed.error.problems) if (!isWellFormed(p.text + p.at)) throw new Error(`a problem that cannot be shown: ${JSON.stringify(p.text).slice(0, 80)}`)
+        for (const p of parsed.error.problems)
+          if (!isWellFormed(p.text + p.at)) throw new Error(`a problem that cannot be shown: ${JSON.stringify(p.text).slice(0, 80)}`)
         return
       }
       taken += 1
@@ -112,7 +120,15 @@ function show(state: JobState, entries: readonly Entry[]): void {
 
 /* Ride logs */
 {
-  const heads = ['time,speed,current,voltage,motor temperature', 'Time (s);Speed (km/h);Current (A)', 'timestamp\tspeed', 'date,time,speed', '"time","speed"', 'speed', '']
+  const heads = [
+    'time,speed,current,voltage,motor temperature',
+    'Time (s);Speed (km/h);Current (A)',
+    'timestamp\tspeed',
+    'date,time,speed',
+    '"time","speed"',
+    'speed',
+    '',
+  ]
   let taken = 0
   for (let seed = 0; seed < MANY; seed++) {
     const random = dice(seed + 2e6)
@@ -121,13 +137,39 @@ function show(state: JobState, entries: readonly Entry[]): void {
       const by = head.includes(';') ? ';' : head.includes('\t') ? '\t' : ','
       const start = pick(random, [0, 1_795_000_000, 1_795_000_000_000, -5, NaN])
       const rows = Array.from({ length: Math.floor(random() * 80) }, (_, i) =>
-        head.split(by).map((_, c) => (random() < 0.03 ? (JSON.stringify(pick(random, ODD)) ?? '') : c === 0 ? (random() < 0.1 ? new Date(1.795e12 + i * 1000).toISOString() : String(start + i * pick(random, [0.1, 1, 1000, 0, -1]))) : (random() * 40).toFixed(2).replace('.', random() < 0.1 ? ',' : '.'))).join(by))
+        head
+          .split(by)
+          .map((_, c) =>
+            random() < 0.03
+              ? (JSON.stringify(pick(random, ODD)) ?? '')
+              : c === 0
+                ? random() < 0.1
+                  ? new Date(1.795e12 + i * 1000).toISOString()
+                  : String(start + i * pick(random, [0.1, 1, 1000, 0, -1]))
+                : (random() * 40).toFixed(2).replace('.', random() < 0.1 ? ',' : '.'),
+          )
+          .join(by),
+      )
       const read = readRideLog([head, ...rows].join(pick(random, ['\n', '\r\n', '\r'])))
       if (!read.ok) return
       const summary = summariseRide('r.csv', read.value.raw, { ...DEFAULT_LIMITS, topSpeed: 20 }, read.value.notes)
       if (!summary.ok) return
       taken += 1
-      const parsed = parseEntry(JSON.parse(JSON.stringify({ id: '01a21089-c2e7-7676-a522-f2b4340beda1', jobId: '01a21089-c2e7-7676-a522-f2b4340beda1', base: 0, at: 1, by: 'x', device: '01a21089-c2e7-7676-a522-f2b4340beda1', kind: 'ride-added', v: 1, body: { text: 'x', log: summary.value } })))
+      const parsed = parseEntry(
+        JSON.parse(
+          JSON.stringify({
+            id: '01a21089-c2e7-7676-a522-f2b4340beda1',
+            jobId: '01a21089-c2e7-7676-a522-f2b4340beda1',
+            base: 0,
+            at: 1,
+            by: 'x',
+            device: '01a21089-c2e7-7676-a522-f2b4340beda1',
+            kind: 'ride-added',
+            v: 1,
+            body: { text: 'x', log: summary.value },
+          }),
+        ),
+      )
       if (!parsed.ok) throw new Error(`judged, and then not taken in: ${parsed.error.reason}`)
     })
   }
@@ -136,13 +178,31 @@ function show(state: JobState, entries: readonly Entry[]): void {
 
 /* Lines and numbers as they are typed */
 {
-  const words = ['4', 'M5x12', 'm5×12', '2x', 'nuts', 'chain', 'guard', '0', '-3', '1e9', '99999', 'A1', '→A3', ',', '½', ...ODD.filter((o): o is string => typeof o === 'string')]
+  const words = [
+    '4',
+    'M5x12',
+    'm5×12',
+    '2x',
+    'nuts',
+    'chain',
+    'guard',
+    '0',
+    '-3',
+    '1e9',
+    '99999',
+    'A1',
+    '→A3',
+    ',',
+    '½',
+    ...ODD.filter((o): o is string => typeof o === 'string'),
+  ]
   for (let seed = 0; seed < MANY; seed++) {
     const random = dice(seed + 3e6)
     attempt('line', seed, () => {
       const text = Array.from({ length: Math.floor(random() * 7) }, () => pick(random, words)).join(pick(random, [' ', '', '  ', '\t']))
       const read = readQuickLine(text)
-      if (read && (!Number.isInteger(read.count) || read.count < 0 || read.count > 1000)) throw new Error(`“${text.slice(0, 60)}” counts ${read.count}`)
+      if (read && (!Number.isInteger(read.count) || read.count < 0 || read.count > 1000))
+        throw new Error(`“${text.slice(0, 60)}” counts ${read.count}`)
       readValue(text, pick(random, Object.keys(UNITS)) as never, [-1e9, 1e9])
     })
   }

@@ -1,5 +1,5 @@
-// Breaks the code one line at a time and asks the tests beside it whether they notice; for `npm run proof -- mutations`. The list is in this
-// file, so that a survivor has a name. The tree is put back after each, whatever happens.
+// Breaks the code one line at a time and asks the tests beside it whether they notice; for `npm run proof -- mutations`. The list is in
+// this file, so that a survivor has a name. The tree is put back after each, whatever happens.
 import { spawnSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
@@ -16,11 +16,26 @@ const job = (file: string) => `src/core/job/${file}`
 
 export const MUTATIONS: readonly Mutation[] = [
   { name: 'threadlocker that is disturbed still cures', file: job('curing.ts'), from: 'l.disturbed !== undefined || ', to: '' },
-  { name: 'a cure is over before it is', file: job('curing.ts'), from: 'earliestOf(at) < until(l)', to: 'earliestOf(at) + 3_600_000 < until(l)' },
+  {
+    name: 'a cure is over before it is',
+    file: job('curing.ts'),
+    from: 'earliestOf(at) < until(l)',
+    to: 'earliestOf(at) + 3_600_000 < until(l)',
+  },
   { name: 'disputed power counts as dead', file: job('dead.ts'), from: ' || power.disputed', to: '' },
   { name: 'a proof that ended still proves', file: job('dead.ts'), from: '|| proof.ended) return false', to: ') return false' },
-  { name: 'a proof of dead without its last tester reading', file: 'src/core/safety/proof.ts', from: "'minus to frame', 'tester after'],\n}", to: "'minus to frame'],\n}" },
-  { name: 'a tester proved in the wrong order', file: 'src/core/safety/proof.ts', from: "cls === 'B' && missing.length === 0", to: 'false' },
+  {
+    name: 'a proof of dead without its last tester reading',
+    file: 'src/core/safety/proof.ts',
+    from: "'minus to frame', 'tester after'],\n}",
+    to: "'minus to frame'],\n}",
+  },
+  {
+    name: 'a tester proved in the wrong order',
+    file: 'src/core/safety/proof.ts',
+    from: "cls === 'B' && missing.length === 0",
+    to: 'false',
+  },
   { name: 'handed back without calibration', file: job('checks/calibration.ts'), from: "gates: ['handed back']", to: 'gates: []' },
   { name: 'handed back without a ride', file: job('checks/ridden.ts'), from: "gates: ['handed back']", to: 'gates: []' },
   { name: 'ridden before the full cure', file: job('checks/full-cure.ts'), from: "rides: ['ridden']", to: 'rides: []' },
@@ -28,32 +43,132 @@ export const MUTATIONS: readonly Mutation[] = [
   { name: 'live again with the axle loose', file: job('checks/reaction-path.ts'), from: "power: ['live'], ", to: '' },
   { name: 'above 60 V made safe by anybody', file: job('checks/qualified.ts'), from: "steps: ['dead']", to: 'steps: []' },
   { name: 'brakes gone on without', file: job('checks/brakes.ts'), from: "without: 'nobody'", to: "without: 'mechanic'" },
-  { name: 'an estimate for axle nuts', file: 'src/core/fasteners/tightening.ts', from: 'return critical === undefined', to: "return critical === undefined || critical === 'axle'" },
-  { name: 'the caution of the axle nuts on the way down', file: 'src/core/cautions/axle-nuts.ts', from: "limb === 'up'", to: "limb === 'down'" },
-  { name: 'the caution of hot air on the way up', file: 'src/core/cautions/heat-near-cells.ts', from: "limb === 'down'", to: "limb === 'up'" },
+  {
+    name: 'an estimate for axle nuts',
+    file: 'src/core/fasteners/tightening.ts',
+    from: 'return critical === undefined',
+    to: "return critical === undefined || critical === 'axle'",
+  },
+  {
+    name: 'the caution of the axle nuts on the way down',
+    file: 'src/core/cautions/axle-nuts.ts',
+    from: "limb === 'up'",
+    to: "limb === 'down'",
+  },
+  {
+    name: 'the caution of hot air on the way up',
+    file: 'src/core/cautions/heat-near-cells.ts',
+    from: "limb === 'down'",
+    to: "limb === 'up'",
+  },
   { name: 'no caution at a pack’s own side', file: 'src/core/cautions/pack-side-live.ts', from: '=== `unplug:', to: '=== `plug:' },
-  { name: 'the second person waits for nothing electric', file: 'src/core/planning/together.ts', from: "s.power !== undefined || s.check === 'dead')", to: 'false)' },
-  { name: 'the second person does not wait for what comes before', file: 'src/core/planning/together.ts', from: '[...new Set([...asked, ...alone])]', to: '[...new Set(alone)]' },
+  {
+    name: 'the second person waits for nothing electric',
+    file: 'src/core/planning/together.ts',
+    from: "s.power !== undefined || s.check === 'dead')",
+    to: 'false)',
+  },
+  {
+    name: 'the second person does not wait for what comes before',
+    file: 'src/core/planning/together.ts',
+    from: '[...new Set([...asked, ...alone])]',
+    to: '[...new Set(alone)]',
+  },
   { name: 'the lift limit', file: 'src/core/safety/lifting.ts', from: 'ONE_PERSON_AT_BEST = 25', to: 'ONE_PERSON_AT_BEST = 250' },
   { name: 'the mass for two people', file: 'src/core/safety/lifting.ts', from: 'TWO_PEOPLE_ABOVE = 20', to: 'TWO_PEOPLE_ABOVE = 200' },
-  { name: 'the safer side holds while two tablets disagree', file: job('claims.ts'), from: 'rank(b.outcome) < rank(a.outcome) ||', to: 'rank(b.outcome) > rank(a.outcome) ||' },
-  { name: 'two tablets never disagree', file: job('claims.ts'), from: 'head.device !== entry.device && base < head.seq', to: 'head.device !== entry.device && base > head.seq' },
-  { name: 'a check on which two tablets disagree is passed', file: job('check-status.ts'), from: "  if (record?.disputed) return { check, open: false, missing: [{ is: 'disputed' }] }\n", to: '' },
-  { name: 'a look that was undone stays passed', file: job('check-status.ts'), from: 'return open.length > 0 ?', to: 'return open.length > 99 ?' },
+  {
+    name: 'the safer side holds while two tablets disagree',
+    file: job('claims.ts'),
+    from: 'rank(b.outcome) < rank(a.outcome) ||',
+    to: 'rank(b.outcome) > rank(a.outcome) ||',
+  },
+  {
+    name: 'two tablets never disagree',
+    file: job('claims.ts'),
+    from: 'head.device !== entry.device && base < head.seq',
+    to: 'head.device !== entry.device && base > head.seq',
+  },
+  {
+    name: 'a check on which two tablets disagree is passed',
+    file: job('check-status.ts'),
+    from: "  if (record?.disputed) return { check, open: false, missing: [{ is: 'disputed' }] }\n",
+    to: '',
+  },
+  {
+    name: 'a look that was undone stays passed',
+    file: job('check-status.ts'),
+    from: 'return open.length > 0 ?',
+    to: 'return open.length > 99 ?',
+  },
   { name: 'a disputed step is settled', file: job('readiness.ts'), from: '  if (own?.disputed) return false\n', to: '' },
   { name: 'a cover closes over a loose piece', file: job('readiness.ts'), from: 'if (step.cover) reasons', to: 'if (false) reasons' },
-  { name: 'a stage is passed with an entry that nobody knows', file: job('kinds/stage-moved.ts'), from: 'draft.unknown > 0', to: 'draft.unknown > 9' },
-  { name: 'a step back needs no reason', file: job('kinds/stage-moved.ts'), from: "(reason?.trim() ? [] : [{ is: 'no reason' }])", to: '([])' },
-  { name: 'a stopped ride leaves what lies above it passed', file: job('kinds/ride-added.ts'), from: 'RIDE_STAGES.slice(RIDE_STAGES.indexOf(named[0]!))', to: 'named' },
-  { name: 'a step before its turn is not flagged', file: job('apply-steps.ts'), from: "if (waits.some((w) => w.is !== 'not dead'))", to: 'if (false)' },
-  { name: 'parts do not come off with their step', file: job('kinds/step-done.ts'), from: "for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')", to: '' },
-  { name: 'a viewer writes', file: job('roles.ts'), from: "door: ['lead', 'mechanic', 'front desk']", to: "door: ['lead', 'mechanic', 'front desk', 'viewer']" },
-  { name: 'a plan without words loses what it waits for', file: 'src/core/planning/adopted.ts', from: 'needs: s.needs, after: s.after,', to: 'needs: s.needs,' },
-  { name: 'a plan without words loses its torque', file: 'src/core/planning/adopted.ts', from: 'torque: s.torque, ', to: '' },
-  { name: 'lost is not loose', file: job('tray.ts'), from: "new Set(['cell', 'lost', 'started', 'seated'])", to: "new Set(['cell', 'started', 'seated'])" },
-  { name: 'a top speed at its limit is good', file: 'src/core/ride/judge.ts', from: 'value + 2 * u <= limit', to: 'value - 2 * u <= limit' },
+  {
+    name: 'a stage is passed with an entry that nobody knows',
+    file: job('kinds/stage-moved.ts'),
+    from: 'draft.unknown > 0',
+    to: 'draft.unknown > 9',
+  },
+  {
+    name: 'a step back needs no reason',
+    file: job('kinds/stage-moved.ts'),
+    from: "(reason?.trim() ? [] : [{ is: 'no reason' }])",
+    to: '([])',
+  },
+  {
+    name: 'a stopped ride leaves what lies above it passed',
+    file: job('kinds/ride-added.ts'),
+    from: 'RIDE_STAGES.slice(RIDE_STAGES.indexOf(named[0]!))',
+    to: 'named',
+  },
+  {
+    name: 'a step before its turn is not flagged',
+    file: job('apply-steps.ts'),
+    from: "if (waits.some((w) => w.is !== 'not dead'))",
+    to: 'if (false)',
+  },
+  {
+    name: 'parts do not come off with their step',
+    file: job('kinds/step-done.ts'),
+    from: "for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')",
+    to: '',
+  },
+  {
+    name: 'a viewer writes',
+    file: job('roles.ts'),
+    from: "door: ['lead', 'mechanic', 'front desk']",
+    to: "door: ['lead', 'mechanic', 'front desk', 'viewer']",
+  },
+  {
+    name: 'a plan without words loses what it waits for',
+    file: 'src/core/planning/adopted.ts',
+    from: '    after: s.after,\n    dead: s.dead,',
+    to: '    dead: s.dead,',
+  },
+  {
+    name: 'a plan without words loses its torque',
+    file: 'src/core/planning/adopted.ts',
+    from: '    torque: s.torque,\n    joint',
+    to: '    joint',
+  },
+  {
+    name: 'lost is not loose',
+    file: job('tray.ts'),
+    from: "new Set(['cell', 'lost', 'started', 'seated'])",
+    to: "new Set(['cell', 'started', 'seated'])",
+  },
+  {
+    name: 'a top speed at its limit is good',
+    file: 'src/core/ride/judge.ts',
+    from: 'value + 2 * u <= limit',
+    to: 'value - 2 * u <= limit',
+  },
   { name: 'the same reading ten times is ten readings', file: 'src/core/diagnosis/belief.ts', from: ' / group.length', to: '' },
-  { name: 'how usual a fault is counts for nothing', file: 'src/core/diagnosis/belief.ts', from: 'return usual.map((x) => x / sum)', to: 'return usual.map(() => 1 / sum)' },
+  {
+    name: 'how usual a fault is counts for nothing',
+    file: 'src/core/diagnosis/belief.ts',
+    from: 'return usual.map((x) => x / sum)',
+    to: 'return usual.map(() => 1 / sum)',
+  },
 ]
 
 // A run that is ended from outside puts back what it had broken.
@@ -67,7 +182,10 @@ function broken<T>(m: Mutation, work: () => T): T {
   const put = (): void => writeFileSync(file, whole)
   now.put = put
   try {
-    writeFileSync(file, whole.replace(m.from, () => m.to))
+    writeFileSync(
+      file,
+      whole.replace(m.from, () => m.to),
+    )
     return work()
   } finally {
     put()
@@ -78,13 +196,22 @@ const caught = (m: Mutation): boolean =>
   broken(m, () => {
     // The tests of its own area: what is caught only from afar is not caught well.
     const area = /^src\/core\/(cautions|[a-z]+)\//.exec(m.file)![1]!
-    const tests = { cautions: ['src/core/cautions'], safety: ['src/core/safety', 'src/core/cautions', 'src/core/planning/options.test.ts'] }[area] ?? [`src/core/${area}/`]
-    const { status } = spawnSync(process.execPath, ['node_modules/vitest/vitest.mjs', 'run', ...tests, '--project', 'unit', '--bail', '1', '--reporter', 'dot'], { cwd: ROOT, stdio: 'ignore' })
+    const tests = {
+      cautions: ['src/core/cautions'],
+      safety: ['src/core/safety', 'src/core/cautions', 'src/core/planning/options.test.ts'],
+    }[area] ?? [`src/core/${area}/`]
+    const { status } = spawnSync(
+      process.execPath,
+      ['node_modules/vitest/vitest.mjs', 'run', ...tests, '--project', 'unit', '--bail', '1', '--reporter', 'dot'],
+      { cwd: ROOT, stdio: 'ignore' },
+    )
     return status !== 0
   })
 
 const asked = process.argv.slice(2)
-for (const m of MUTATIONS) if (readFileSync(path.join(ROOT, m.file), 'utf8').split(m.from).length !== 2) throw new Error(`“${m.name}” does not fit ${m.file} any more.`)
+for (const m of MUTATIONS)
+  if (readFileSync(path.join(ROOT, m.file), 'utf8').split(m.from).length !== 2)
+    throw new Error(`“${m.name}” does not fit ${m.file} any more.`)
 const survivors: string[] = []
 const list = MUTATIONS.filter((m) => asked.length === 0 || asked.some((a) => m.file.includes(a) || m.name.includes(a)))
 for (const m of list) {
@@ -95,5 +222,7 @@ for (const m of list) {
   if (!seen) survivors.push(m.name)
   console.log(`${seen ? 'caught  ' : 'SURVIVED'} ${((Date.now() - began) / 1000).toFixed(0).padStart(4)} s  ${m.name} (${m.file})`)
 }
-console.log(`${list.length - survivors.length} of ${list.length} mutations caught.${survivors.length > 0 ? ` Survivors: ${survivors.join('; ')}.` : ''}`)
+console.log(
+  `${list.length - survivors.length} of ${list.length} mutations caught.${survivors.length > 0 ? ` Survivors: ${survivors.join('; ')}.` : ''}`,
+)
 if (list.length - survivors.length < Math.ceil(list.length * 0.9)) process.exitCode = 1

@@ -13,8 +13,45 @@ export function dice(seed: number): () => number {
 const HALF = '👍'.slice(0, 1)
 /** Values that something is always wrong with somewhere. */
 export const ODD: readonly unknown[] = [
-  null, true, false, 0, -1, 1, 0.5, 1e308, -1e308, 9007199254740993, 2147483648, '', ' ', 'x', '__proto__', 'constructor', 'toString', HALF, `a${HALF}b`, 'a\u0000b', '\u202e', '‮', 'ﷺ'.repeat(40), '👩‍👧‍👦'.repeat(30), 'x'.repeat(5000),
-  '<script>alert(1)</script>', "'; drop table jobs; --", '../../etc/passwd', 'null', 'NaN', '1e999', [], {}, [null], [[]], { length: 1e9 }, { __proto__: null, a: 1 }, JSON.parse('{"__proto__":{"x":1}}'), Array.from({ length: 50 }, (_, i) => i),
+  null,
+  true,
+  false,
+  0,
+  -1,
+  1,
+  0.5,
+  1e308,
+  -1e308,
+  9007199254740993,
+  2147483648,
+  '',
+  ' ',
+  'x',
+  '__proto__',
+  'constructor',
+  'toString',
+  HALF,
+  `a${HALF}b`,
+  'a\u0000b',
+  '\u202e',
+  '‮',
+  'ﷺ'.repeat(40),
+  '👩‍👧‍👦'.repeat(30),
+  'x'.repeat(5000),
+  '<script>alert(1)</script>',
+  "'; drop table jobs; --",
+  '../../etc/passwd',
+  'null',
+  'NaN',
+  '1e999',
+  [],
+  {},
+  [null],
+  [[]],
+  { length: 1e9 },
+  { __proto__: null, a: 1 },
+  JSON.parse('{"__proto__":{"x":1}}'),
+  Array.from({ length: 50 }, (_, i) => i),
 ]
 
 export const pick = <T>(random: () => number, list: readonly T[]): T => list[Math.floor(random() * list.length)]!
@@ -51,7 +88,8 @@ export function mutate(random: () => number, value: unknown): unknown {
     } else if (way < 0.9) of[key] = deep(random)
     else if (Array.isArray(of[key])) of[key] = [...(of[key] as unknown[]), ...structuredClone(of[key] as unknown[])].slice(0, 60_000)
     else if (typeof of[key] === 'number') of[key] = (of[key] as number) * pick(random, [-1, 0, 1000, 1e12, NaN, Infinity])
-    else if (typeof of[key] === 'string') of[key] = `${of[key] as string}${String(pick(random, ['', ' ', HALF, '\u0000', 'x'.repeat(300)]))}`
+    else if (typeof of[key] === 'string')
+      of[key] = `${of[key] as string}${String(pick(random, ['', ' ', HALF, '\u0000', 'x'.repeat(300)]))}`
   }
   return copy
 }

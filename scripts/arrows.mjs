@@ -7,7 +7,11 @@ import { ROOT, say } from './lib/shell.mjs'
 const CRUISE = path.join(ROOT, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs')
 
 function cruise() {
-  const result = spawnSync(process.execPath, [CRUISE, 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'json'], { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 28 })
+  const result = spawnSync(process.execPath, [CRUISE, 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'json'], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    maxBuffer: 1 << 28,
+  })
   if (!result.stdout) throw new Error(`the import check did not run: ${result.stderr}`)
   const { summary } = JSON.parse(result.stdout)
   return { modules: summary.totalCruised, violations: summary.violations.map((v) => ({ rule: v.rule.name, from: v.from, to: v.to })) }
@@ -16,9 +20,21 @@ function cruise() {
 const PLANTED = [
   { file: 'src/core/units/planted-fault.ts', text: "import '../../db/client'\n", rule: 'arrow-from-core' },
   { file: 'src/ui/planted-fault.ts', text: "import '../features/shared/words'\n", rule: 'arrow-from-ui' },
-  { file: 'src/features/planted-fault.ts', text: "import { settle } from '../core/job/claims'\nexport const x = settle\n", rule: 'areas-by-their-door' },
-  { file: 'src/features/planted-schema.ts', text: "import { text } from '../core/job/kinds/fields.schema'\nexport const x = text\n", rule: 'schemas-for-readers' },
-  { file: 'src/server/planted-fault.ts', text: "import postgres from 'postgres'\nexport const x = postgres\n", rule: 'postgres-in-db-only' },
+  {
+    file: 'src/features/planted-fault.ts',
+    text: "import { settle } from '../core/job/claims'\nexport const x = settle\n",
+    rule: 'areas-by-their-door',
+  },
+  {
+    file: 'src/features/planted-schema.ts',
+    text: "import { text } from '../core/job/kinds/fields.schema'\nexport const x = text\n",
+    rule: 'schemas-for-readers',
+  },
+  {
+    file: 'src/server/planted-fault.ts',
+    text: "import postgres from 'postgres'\nexport const x = postgres\n",
+    rule: 'postgres-in-db-only',
+  },
 ]
 
 const clean = cruise()

@@ -16,7 +16,8 @@ try {
   if (wanted.length === 0 || wanted.includes('core')) runTs('bench/core.ts')
   if (wanted.length === 0 || wanted.includes('planner')) runTs('bench/planner.ts')
   if (wanted.length === 0 || wanted.includes('milp')) runTs('bench/milp.ts')
-  if (wanted.length === 0 || wanted.includes('database')) runTs('bench/database.ts', [], { DATABASE_URL: cluster.ensureDatabase(`bench_${Date.now()}`) })
+  if (wanted.length === 0 || wanted.includes('database'))
+    runTs('bench/database.ts', [], { DATABASE_URL: cluster.ensureDatabase(`bench_${Date.now()}`) })
   if (wanted.length === 0 || wanted.includes('load')) runTs('bench/load.ts')
   if (wanted.length === 0 || wanted.includes('screen')) {
     const { screenBench } = await import('../bench/screen.mjs')

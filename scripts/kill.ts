@@ -47,7 +47,7 @@ async function writer(n: number): Promise<void> {
   const jobId = jobs[n % JOBS]!
   for (let i = 0; running; i++) {
     const entry = { id: v7(), jobId, base: 0, at: Date.now(), by: PERSON, device, kind: 'note-added', v: 1, body: { text: `${n}.${i}` } }
-    for (let sent = false; !sent; ) {
+    for (let sent = false; !sent;) {
       attempts += 1
       const answer = await post(jobId, entry)
       if (answer) {
@@ -61,8 +61,13 @@ async function writer(n: number): Promise<void> {
 async function post(jobId: string, entry: object): Promise<{ readonly seq: number } | null> {
   try {
     const response = await fetch(`${world.url()}/api/jobs/${jobId}/entries`, {
-      method: 'POST', signal: AbortSignal.timeout(10_000),
-      headers: { 'content-type': 'application/json', origin: world.url(), cookie: `nailsmith-session=${token}; nailsmith-device=${device}` },
+      method: 'POST',
+      signal: AbortSignal.timeout(10_000),
+      headers: {
+        'content-type': 'application/json',
+        origin: world.url(),
+        cookie: `nailsmith-session=${token}; nailsmith-device=${device}`,
+      },
       body: JSON.stringify([entry]),
     })
     if (!response.ok) return null
@@ -143,7 +148,9 @@ try {
   await Promise.all(writers)
   const faults = await verify()
   faults.slice(0, 20).forEach((f) => console.error(f))
-  console.log(`Kill test: ${appKills} of the app, ${databaseKills} of PostgreSQL; ${acknowledged.length} entries acknowledged in ${attempts} tries, ${least} or more between two kills, ${faults.length} faults.`)
+  console.log(
+    `Kill test: ${appKills} of the app, ${databaseKills} of PostgreSQL; ${acknowledged.length} entries acknowledged in ${attempts} tries, ${least} or more between two kills, ${faults.length} faults.`,
+  )
   if (faults.length > 0 || acknowledged.length < A_KILL * (appKills + databaseKills)) process.exitCode = 1
 } finally {
   running = false

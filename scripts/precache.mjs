@@ -21,18 +21,28 @@ const OFFLINE = [path.join('jobs', '[id]'), '']
 /** Scripts that only pages which need the server ask for. What no page names itself (workers, parts loaded later) is kept. */
 function onlyOnline() {
   const app = path.join(ROOT, '.next', 'server', 'app')
-  const named = files(app).filter((f) => f.endsWith('page_client-reference-manifest.js')).map((f) => ({
-    offline: OFFLINE.includes(path.relative(app, path.dirname(f))),
-    chunks: [...readFileSync(f, 'utf8').matchAll(/static\/(chunks\/[^"\\]+\.js)/g)].map((m) => path.join(staticDir, m[1])),
-  }))
+  const named = files(app)
+    .filter((f) => f.endsWith('page_client-reference-manifest.js'))
+    .map((f) => ({
+      offline: OFFLINE.includes(path.relative(app, path.dirname(f))),
+      chunks: [...readFileSync(f, 'utf8').matchAll(/static\/(chunks\/[^"\\]+\.js)/g)].map((m) => path.join(staticDir, m[1])),
+    }))
   const needed = new Set(named.filter((p) => p.offline).flatMap((p) => p.chunks))
-  if (needed.size === 0) throw new Error('The build names no script of the job page: what is kept for use without a network cannot be told.')
-  return new Set(named.filter((p) => !p.offline).flatMap((p) => p.chunks).filter((f) => !needed.has(f)))
+  if (needed.size === 0)
+    throw new Error('The build names no script of the job page: what is kept for use without a network cannot be told.')
+  return new Set(
+    named
+      .filter((p) => !p.offline)
+      .flatMap((p) => p.chunks)
+      .filter((f) => !needed.has(f)),
+  )
 }
 
 function keptFiles() {
   const online = onlyOnline()
-  return files(staticDir).filter((f) => KEPT.test(f) && !online.has(f)).sort()
+  return files(staticDir)
+    .filter((f) => KEPT.test(f) && !online.has(f))
+    .sort()
 }
 
 export function writeServiceWorker() {
@@ -41,7 +51,10 @@ export function writeServiceWorker() {
   const template = readFileSync(path.join(ROOT, 'src', 'client', 'service-worker.js'), 'utf8')
   const version = createHash('sha256').update(urls.join('\n')).update(template).digest('hex').slice(0, 12)
   mkdirSync(path.join(ROOT, 'public'), { recursive: true })
-  writeFileSync(path.join(ROOT, 'public', 'sw.js'), template.replace('__VERSION__', version).replace('/* __PRECACHE__ */ []', JSON.stringify(urls)))
+  writeFileSync(
+    path.join(ROOT, 'public', 'sw.js'),
+    template.replace('__VERSION__', version).replace('/* __PRECACHE__ */ []', JSON.stringify(urls)),
+  )
   say(precacheLine())
 }
 

@@ -11,7 +11,9 @@ try {
   const jobs = await sql<{ id: string }[]>`select id from jobs order by number`
   const started = performance.now()
   for (const { id } of jobs) await sql.begin((tx) => rebuild(tx, id))
-  console.log(`${count(jobs.length, 'job')} made anew from ${jobs.length === 1 ? 'its journal' : 'their journals'} in ${((performance.now() - started) / 1000).toFixed(1)} s. Pages that went home stay as they were printed.`)
+  console.log(
+    `${count(jobs.length, 'job')} made anew from ${jobs.length === 1 ? 'its journal' : 'their journals'} in ${((performance.now() - started) / 1000).toFixed(1)} s. Pages that went home stay as they were printed.`,
+  )
 } finally {
   await sql.end()
 }

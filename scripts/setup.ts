@@ -23,16 +23,26 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
   const files = demoMachines()
   const names = new Map<string, string>(PEOPLE.map((p) => [p.id, p.name]))
   await saveSettings(sql, { ...(await loadSettings(sql)), shop: SHOP })
-  for (const person of PEOPLE) await addPerson(sql, { ...person, passphraseHash: await hashPassphrase(demoPassphrase(person.name)), demo: true })
+  for (const person of PEOPLE)
+    await addPerson(sql, { ...person, passphraseHash: await hashPassphrase(demoPassphrase(person.name)), demo: true })
   await addDevice(sql, BENCH_TABLET)
   for (const file of files) await addMachine(sql, file, JSON.stringify(file, null, 1))
   for (const job of demoJobs(files, now)) {
     const id = v7()
-    const number = String(await addJob(sql, { id, machineId: job.machineId, revision: files.find((f) => f.id === job.machineId)?.revision ?? null })).padStart(4, '0')
+    const number = String(
+      await addJob(sql, { id, machineId: job.machineId, revision: files.find((f) => f.id === job.machineId)?.revision ?? null }),
+    ).padStart(4, '0')
     let seq = 0
     for (const { kind, body, by, at } of job.entries) {
       const written = kind === 'job-opened' ? { ...body, number } : body
-      await append(sql, id, [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }], by, () => Math.round(at), { page: (state) => pageOf(state, names) })
+      await append(
+        sql,
+        id,
+        [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }],
+        by,
+        () => Math.round(at),
+        { page: (state) => pageOf(state, names) },
+      )
     }
   }
 }

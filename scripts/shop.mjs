@@ -24,7 +24,9 @@ function running() {
 function tool(cluster, name, args) {
   const url = new URL(cluster.url('nailsmith'))
   const result = spawnSync(path.join(cluster.bin, name), ['-h', url.hostname, '-p', url.port, '-U', url.username, ...args], {
-    encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'], env: { ...process.env, PGPASSWORD: decodeURIComponent(url.password) },
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, PGPASSWORD: decodeURIComponent(url.password) },
   })
   if (result.status !== 0) fail(`${name} did not succeed: ${result.stderr.trim()}`)
   return result.stdout
@@ -34,7 +36,8 @@ ensureDir(DATA)
 installModules()
 const cluster = new Cluster('pg')
 const stood = alive(cluster.pid())
-if ((deed === 'restore' || deed === 'import') && running()) fail('The shop is running. Stop it first (Ctrl+C where it was started), then try again.')
+if ((deed === 'restore' || deed === 'import') && running())
+  fail('The shop is running. Stop it first (Ctrl+C where it was started), then try again.')
 await cluster.start()
 try {
   if (deed === 'backup') {
@@ -43,7 +46,9 @@ try {
     mkdirSync(path.dirname(file), { recursive: true })
     // One consistent moment of everything, photos too, while the shop goes on.
     tool(cluster, 'pg_dump', ['-Fc', '-Z', '6', '-d', 'nailsmith', '-f', file])
-    say(`Backup written: ${file} (${(statSync(file).size / 1e6).toFixed(1)} MB). It holds the whole shop, photos and sign-ins too: keep it where only leads can read it.`)
+    say(
+      `Backup written: ${file} (${(statSync(file).size / 1e6).toFixed(1)} MB). It holds the whole shop, photos and sign-ins too: keep it where only leads can read it.`,
+    )
   } else if (deed === 'restore') {
     if (!target) fail('Name the backup: npm run restore -- <file>')
     const file = path.resolve(target)

@@ -40,36 +40,57 @@ async function shoot(name, { who = 'Ines', machine, stage, size = [1280, 800], n
   await page.context().close()
 }
 
-const frontMotor = (page) => page.getByRole('radio', { name: 'front motor' }).check().then(() => page.getByText('On the bench').waitFor())
+const frontMotor = (page) =>
+  page
+    .getByRole('radio', { name: 'front motor' })
+    .check()
+    .then(() => page.getByText('On the bench').waitFor())
 
 try {
   await shoot('sign-in', { who: null })
   await shoot('stands', {})
   await shoot('take-in', { who: 'Aldo', before: (page) => page.goto(`${world.url()}/take-in`) })
-  await shoot('machine', { before: async (page) => {
-    await page.goto(`${world.url()}/machines/redshank`)
-    await page.getByRole('button', { name: 'drive motor', exact: true }).click()
-    await page.getByText('Motor straight off the gearbox').waitFor()
-  } })
-  await shoot('pocket-card', { before: async (page) => {
-    await page.goto(`${world.url()}/machines/whimbrel`)
-    await page.getByRole('radio', { name: 'rear tyre', exact: true }).check()
-    await page.getByRole('button', { name: 'Pocket card for the road' }).click()
-    await page.getByText('In the pocket').waitFor()
-  } })
+  await shoot('machine', {
+    before: async (page) => {
+      await page.goto(`${world.url()}/machines/redshank`)
+      await page.getByRole('button', { name: 'drive motor', exact: true }).click()
+      await page.getByText('Motor straight off the gearbox').waitFor()
+    },
+  })
+  await shoot('pocket-card', {
+    before: async (page) => {
+      await page.goto(`${world.url()}/machines/whimbrel`)
+      await page.getByRole('radio', { name: 'rear tyre', exact: true }).check()
+      await page.getByRole('button', { name: 'Pocket card for the road' }).click()
+      await page.getByText('In the pocket').waitFor()
+    },
+  })
   await shoot('people', { before: (page) => page.goto(`${world.url()}/people`) })
   await shoot('job-choose', { machine: /no\. 7/, before: frontMotor })
-  await shoot('compare', { machine: /no\. 7/, before: async (page) => {
-    await frontMotor(page)
-    await page.getByRole('button', { name: 'Compare it' }).click()
-    for (const [name, value] of [['axle, end to end', '173'], ['across the flats', '10'], ['between the inner washers', '104']]) await page.getByLabel(`New, ${name}`, { exact: true }).fill(value)
-  } })
+  await shoot('compare', {
+    machine: /no\. 7/,
+    before: async (page) => {
+      await frontMotor(page)
+      await page.getByRole('button', { name: 'Compare it' }).click()
+      for (const [name, value] of [
+        ['axle, end to end', '173'],
+        ['across the flats', '10'],
+        ['between the inner washers', '104'],
+      ])
+        await page.getByLabel(`New, ${name}`, { exact: true }).fill(value)
+    },
+  })
   await shoot('fault', { who: 'Marit', machine: /no\. 2/, before: (page) => page.getByText(/^Next best test/).waitFor() })
   await shoot('run-down', { who: 'Marit', machine: /no\. 3/ })
   await shoot('run-up', { who: 'Tobias', machine: /no\. 11/ })
   await shoot('no-file', { who: 'Tobias', machine: /delivery trike/ })
   await shoot('prove', { machine: /no\. 5/ })
-  await shoot('ride', { who: 'Tobias', machine: /no\. 9/, stage: 'prove', before: (page) => page.getByText('Top speed, held a second').scrollIntoViewIfNeeded() })
+  await shoot('ride', {
+    who: 'Tobias',
+    machine: /no\. 9/,
+    stage: 'prove',
+    before: (page) => page.getByText('Top speed, held a second').scrollIntoViewIfNeeded(),
+  })
   await shoot('hand-back', { machine: /no\. 9/ })
   await shoot('journal', { machine: /no\. 3/, before: (page) => page.getByRole('button', { name: /^Journal/ }).click() })
   await shoot('run-night', { who: 'Marit', machine: /no\. 3/, night: true })

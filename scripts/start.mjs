@@ -66,7 +66,11 @@ try {
   if (!given) cluster = new Cluster('pg')
   const databaseUrl = given ?? (await cluster.start())
   const demo = process.env.NAILSMITH_DEMO !== '0'
-  const setup = spawnSync(process.execPath, [`${ROOT}/node_modules/tsx/dist/cli.mjs`, `${ROOT}/scripts/setup.ts`], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, DATABASE_URL: databaseUrl } })
+  const setup = spawnSync(process.execPath, [`${ROOT}/node_modules/tsx/dist/cli.mjs`, `${ROOT}/scripts/setup.ts`], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, DATABASE_URL: databaseUrl },
+  })
   if (setup.status !== 0) throw new Error(`the database could not be set up:\n${setup.stderr}`)
   const token = /^FIRST-LEAD (\S+)$/m.exec(setup.stdout)?.[1]
   const said = setup.stdout.replace(/^FIRST-LEAD .*$/m, '').trim()
@@ -87,7 +91,13 @@ try {
   else if (demo) say('Demo world: come in as Ines, Tobias, Marit, Aldo or Runa on the sign-in page.')
   if (process.env.NAILSMITH_HOST) {
     const tlsPort = Number(process.env.NAILSMITH_TLS_PORT ?? 4443)
-    listener = await openTls({ host: process.env.NAILSMITH_HOST, port: tlsPort, certFile: process.env.NAILSMITH_TLS_CERT, keyFile: process.env.NAILSMITH_TLS_KEY, target: port })
+    listener = await openTls({
+      host: process.env.NAILSMITH_HOST,
+      port: tlsPort,
+      certFile: process.env.NAILSMITH_TLS_CERT,
+      keyFile: process.env.NAILSMITH_TLS_KEY,
+      target: port,
+    })
     say(`Tablets on the shop's network: https://<this machine's name>:${tlsPort}`)
   }
   if (cluster) watchDatabase(databaseUrl)

@@ -1,4 +1,5 @@
-// Does all set-up and runs everything: types, lint, import arrows, unit, database and browser tests, sizes, starting and stopping, and a short kill test.
+// Does all set-up and runs everything: types, lint, form, import arrows, unit, database and browser tests, sizes, starting and stopping,
+// and a short kill test.
 // The last line is `N passed, N failed`.
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -37,16 +38,34 @@ function part(name, work) {
 }
 
 function node(script, args = [], env = {}) {
-  const result = spawnSync(process.execPath, [path.join(ROOT, script), ...args], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } })
+  const result = spawnSync(process.execPath, [path.join(ROOT, script), ...args], {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  })
   if (result.status !== 0) throw new Error(`${script} ${args.join(' ')} ended with ${result.status ?? result.signal}`)
 }
 
 /** Runs Vitest and counts what it ran; a run that ran nothing has failed. */
 function vitest(project, env = {}) {
   const out = path.join(process.env.NAILSMITH_DATA, `vitest-${project}.json`)
-  const result = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile=${out}`], {
-    cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env },
-  })
+  const result = spawnSync(
+    process.execPath,
+    [
+      path.join(ROOT, 'node_modules/vitest/vitest.mjs'),
+      'run',
+      '--project',
+      project,
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile=${out}`,
+    ],
+    {
+      cwd: ROOT,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, ...env },
+    },
+  )
   if (!existsSync(out)) return { passed: 0, failed: 1 }
   const report = JSON.parse(readFileSync(out, 'utf8'))
   const bad = report.numFailedTests + (report.numFailedTests === 0 && (result.status !== 0 || report.numPassedTests === 0) ? 1 : 0)
@@ -74,6 +93,7 @@ try {
     node('node_modules/typescript/bin/tsc', ['--noEmit', '-p', '.'])
   })()
   await part('lint', () => node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']))()
+  await part('form', () => node('node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']))()
   await part('arrows', () => node('scripts/arrows.mjs'))()
   await part('unit', () => vitest('unit'))()
   let databaseUrl = null

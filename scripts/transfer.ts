@@ -20,10 +20,19 @@ async function jobId(asked: string): Promise<string> {
 try {
   await migrate(sql, path.join(import.meta.dirname, '..', 'src', 'db', 'migrations'))
   if (!folder) throw new TransferFault(`Name a folder: npm run ${deed} -- <folder>${deed === 'export' ? ' [job number]' : ''}`)
-  const manifest = deed === 'export' ? await exportShop(sql, path.resolve(folder), job === undefined ? undefined : await jobId(job)) : await importShop(sql, path.resolve(folder))
+  const manifest =
+    deed === 'export'
+      ? await exportShop(sql, path.resolve(folder), job === undefined ? undefined : await jobId(job))
+      : await importShop(sql, path.resolve(folder))
   const journals = Object.values(manifest.journals)
   const photos = Object.keys(manifest.files).filter((f) => /^photos\/[0-9a-f]{64}$/.test(f)).length
-  console.log(`${deed === 'export' ? 'Written to' : 'Put in from'} ${folder}: ${count(journals.length, 'job')}, ${count(journals.reduce((n, j) => n + j.entries, 0), 'entry', 'entries')}, ${count(photos, 'photo')}; every hash agrees.`)
+  console.log(
+    `${deed === 'export' ? 'Written to' : 'Put in from'} ${folder}: ${count(journals.length, 'job')}, ${count(
+      journals.reduce((n, j) => n + j.entries, 0),
+      'entry',
+      'entries',
+    )}, ${count(photos, 'photo')}; every hash agrees.`,
+  )
   if (deed === 'import') {
     const token = newToken()
     await setFirstLeadToken(sql, tokenHash(token))

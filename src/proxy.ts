@@ -1,7 +1,10 @@
 import { NextResponse, type NextRequest } from 'next/server'
 import { DEVICE_COOKIE, DEVICE_SECONDS } from './server/cookies'
 
-/** A strict Content Security Policy, with a nonce of its own for every page; and a number for every browser on its first visit. API routes send no scripts and are left out. */
+/**
+ * A strict Content Security Policy, with a nonce of its own for every page; and a number for every browser on its first visit. API
+ * routes send no scripts and are left out.
+ */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
   const dev = process.env.NODE_ENV === 'development'
@@ -37,5 +40,10 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!api/|_next/static|_next/image|sw.js|favicon|icon|manifest.webmanifest).*)', missing: [{ type: 'header', key: 'next-router-prefetch' }] }],
+  matcher: [
+    {
+      source: '/((?!api/|_next/static|_next/image|sw.js|favicon|icon|manifest.webmanifest).*)',
+      missing: [{ type: 'header', key: 'next-router-prefetch' }],
+    },
+  ],
 }

@@ -49,7 +49,12 @@ export async function device(sql: Sql, ...people: readonly string[]): Promise<st
 }
 
 /** A database with one person of each role, all of them at home on one tablet. */
-export async function staffedShop(): Promise<{ readonly sql: Sql; readonly close: () => Promise<void>; readonly ids: Readonly<Record<Role, string>>; readonly tablet: string }> {
+export async function staffedShop(): Promise<{
+  readonly sql: Sql
+  readonly close: () => Promise<void>
+  readonly ids: Readonly<Record<Role, string>>
+  readonly tablet: string
+}> {
   const { sql, close } = await freshDatabase()
   const ids = {} as Record<Role, string>
   for (const role of ROLES) ids[role] = await person(sql, role)
@@ -62,8 +67,16 @@ export async function job(sql: Sql): Promise<string> {
   return id
 }
 
-export function draft<K extends Kind>(jobId: string, by: string, deviceId: string, kind: K, body: Bodies[K], over: Partial<EntryDraft> = {}): EntryDraft<K> {
+export function draft<K extends Kind>(
+  jobId: string,
+  by: string,
+  deviceId: string,
+  kind: K,
+  body: Bodies[K],
+  over: Partial<EntryDraft> = {},
+): EntryDraft<K> {
   return { id: v7(), jobId, base: 0, at: Date.now(), by, device: deviceId, kind, v: 1, body, ...over } as EntryDraft<K>
 }
 
-export const note = (jobId: string, by: string, deviceId: string, text: string): EntryDraft<'note-added'> => draft(jobId, by, deviceId, 'note-added', { text })
+export const note = (jobId: string, by: string, deviceId: string, text: string): EntryDraft<'note-added'> =>
+  draft(jobId, by, deviceId, 'note-added', { text })

@@ -43,15 +43,29 @@ interface Told {
   readonly again?: string
   readonly past?: string
 }
-const as = (role: Role, over: Partial<Session> = {}): Session => ({ person: { id: ids[role], name: role, role, qualified: false }, device: tablet, keyed: true, maySend: true, token: Buffer.alloc(32), ...over })
-async function send(session: Session, jobId: string, batch: readonly unknown[], sending: Sending = { build: 11 }): Promise<readonly Told[]> {
+const as = (role: Role, over: Partial<Session> = {}): Session => ({
+  person: { id: ids[role], name: role, role, qualified: false },
+  device: tablet,
+  keyed: true,
+  maySend: true,
+  token: Buffer.alloc(32),
+  ...over,
+})
+async function send(
+  session: Session,
+  jobId: string,
+  batch: readonly unknown[],
+  sending: Sending = { build: 11 },
+): Promise<readonly Told[]> {
   const result = await appendBatch(session, jobId, JSON.parse(JSON.stringify(batch)), sending)
   if (!('answers' in result)) throw new Error(`${result.status}: ${result.message}`)
   return result.answers
 }
-const one = async (session: Session, jobId: string, entry: unknown, sending?: Sending): Promise<Told> => (await send(session, jobId, [entry], sending))[0]!
+const one = async (session: Session, jobId: string, entry: unknown, sending?: Sending): Promise<Told> =>
+  (await send(session, jobId, [entry], sending))[0]!
 const state = async (id: string): Promise<JobState> => reduce(id, await readEntries(sql, id, 0))
-const opened = (id: string, by: Role, machine: object = { name: 'cart' }): EntryDraft => draft(id, ids[by], tablet, 'job-opened', { number: '1', machine: { name: 'cart', ...machine }, complaint: 'hums' })
+const opened = (id: string, by: Role, machine: object = { name: 'cart' }): EntryDraft =>
+  draft(id, ids[by], tablet, 'job-opened', { number: '1', machine: { name: 'cart', ...machine }, complaint: 'hums' })
 
 describe('fault 1: no text holds up a tablet', () => {
   const HALF = '👍'.slice(0, 1)
@@ -72,9 +86,20 @@ describe('fault 1: no text holds up a tablet', () => {
     const id = await job(sql)
     const deep = `${'['.repeat(100_000)}${']'.repeat(100_000)}`
     const plan = { ...dunlinPlan('inspect'), odd: JSON.parse(deep) as unknown }
-    const batch = [draft(id, ids.lead, tablet, 'plan-adopted', { plan: plan as never, file: 'dunlin', revision: '1', settings: { proofMinutes: 240, deadVolts: 5 } }), note(id, ids.lead, tablet, 'beside it')]
+    const batch = [
+      draft(id, ids.lead, tablet, 'plan-adopted', {
+        plan: plan as never,
+        file: 'dunlin',
+        revision: '1',
+        settings: { proofMinutes: 240, deadVolts: 5 },
+      }),
+      note(id, ids.lead, tablet, 'beside it'),
+    ]
     const result = await appendBatch(as('lead'), id, batch)
-    expect('answers' in result && result.answers).toMatchObject([{ status: 'refused', reason: expect.stringMatching(/deeper/), again: 'never' }, { status: 'stored' }])
+    expect('answers' in result && result.answers).toMatchObject([
+      { status: 'refused', reason: expect.stringMatching(/deeper/), again: 'never' },
+      { status: 'stored' },
+    ])
   })
   it('an odd text that is in a row already is mended on reading, never in the row', async () => {
     const id = await job(sql)
@@ -87,8 +112,21 @@ describe('fault 1: no text holds up a tablet', () => {
 })
 
 describe('fault 2: ride logs with dates or epoch times', () => {
-  it.each([['epoch ms', 1_795_000_000_000], ['epoch s', 1_795_000_000], ['a day', 45_000]])('are stored: %s', (_, from) => {
-    const log = { name: 'r.csv', rows: 40, kept: 38, seconds: 38, hz: 1, notes: [], findings: [], strips: { from, to: from + 38_000, slices: 10, channels: {} } }
+  it.each([
+    ['epoch ms', 1_795_000_000_000],
+    ['epoch s', 1_795_000_000],
+    ['a day', 45_000],
+  ])('are stored: %s', (_, from) => {
+    const log = {
+      name: 'r.csv',
+      rows: 40,
+      kept: 38,
+      seconds: 38,
+      hz: 1,
+      notes: [],
+      findings: [],
+      strips: { from, to: from + 38_000, slices: 10, channels: {} },
+    }
     expect(parseEntry(draft(v7(), 'x', v4(), 'ride-added', { text: 'ok', log } as never)).ok).toBe(true)
   })
 })
@@ -100,7 +138,10 @@ describe('fault 4: what somebody else may send waits, it is not refused for good
     ['a mechanic over a lead’s override', 'mechanic', 'lead', 'check-overridden', { check: 'ridden', reason: 'rain' }],
   ] as const)('%s', async (_, sender, author, kind, body) => {
     const id = await job(sql)
-    expect(await one(as(sender), id, draft(id, ids[author], tablet, kind, body as never))).toMatchObject({ status: 'refused', again: 'other person' })
+    expect(await one(as(sender), id, draft(id, ids[author], tablet, kind, body as never))).toMatchObject({
+      status: 'refused',
+      again: 'other person',
+    })
     expect(await readEntries(sql, id, 0)).toEqual([])
   })
   it.each([
@@ -122,7 +163,9 @@ describe('fault 5: another past is told', () => {
     await send(as('lead'), id, [note(id, ids.lead, tablet, 'a'), note(id, ids.lead, tablet, 'b')])
     await send(as('lead'), id, [note(id, ids.lead, tablet, 'c')])
     const rows = await sql<{ content: Buffer }[]>`select content from entries where job_id = ${id} order by seq`
-    const expected = rows.reduce((h, r) => createHash('sha256').update(h).update(r.content).digest(), Buffer.alloc(32) as Buffer).toString('hex')
+    const expected = rows
+      .reduce((h, r) => createHash('sha256').update(h).update(r.content).digest(), Buffer.alloc(32) as Buffer)
+      .toString('hex')
     expect((await chainAt(sql, id, 3)).toString('hex')).toBe(expected)
     expect(await entriesAfter(id, 0)).toMatchObject({ lastSeq: 3, chain: expected })
     const two = (await chainAt(sql, id, 2)).toString('hex')
@@ -135,13 +178,22 @@ describe('fault 5: another past is told', () => {
     await send(as('lead'), id, [note(id, ids.lead, tablet, 'shared')])
     const elsewhere = await device(sql, ids.mechanic)
     const lost = [note(id, ids.lead, tablet, 'mine'), { ...note(id, ids.mechanic, elsewhere, 'theirs'), base: 40 }]
-    expect(await send(as('mechanic'), id, lost, { build: 11, agrees: 1 })).toMatchObject([{ status: 'stored' }, { status: 'refused', again: 'other person' }])
+    expect(await send(as('mechanic'), id, lost, { build: 11, agrees: 1 })).toMatchObject([
+      { status: 'stored' },
+      { status: 'refused', again: 'other person' },
+    ])
     expect(await send(as('lead'), id, lost, { build: 11, agrees: 1 })).toMatchObject([{ status: 'already' }, { status: 'stored' }])
-    expect((await readEntries(sql, id, 0)).slice(1)).toMatchObject([{ by: ids.lead, agrees: 1 }, { by: ids.mechanic, sentBy: ids.lead, base: 40, agrees: 1 }])
+    expect((await readEntries(sql, id, 0)).slice(1)).toMatchObject([
+      { by: ids.lead, agrees: 1 },
+      { by: ids.mechanic, sentBy: ids.lead, base: 40, agrees: 1 },
+    ])
   })
   it('a sender that names another history is told before anything is written', async () => {
     const id = await job(sql)
-    expect(await appendBatch(as('lead'), id, [note(id, ids.lead, tablet, 'x')], { history: v4() })).toMatchObject({ status: 409, again: 'later' })
+    expect(await appendBatch(as('lead'), id, [note(id, ids.lead, tablet, 'x')], { history: v4() })).toMatchObject({
+      status: 409,
+      again: 'later',
+    })
   })
 })
 
@@ -149,13 +201,22 @@ describe('fault 7: a machine is taken in by its first entries, number and full c
   it('with a file and without, once, however often it is sent', async () => {
     await addMachine(sql, { id: 'godwit', name: 'Godwit', class: 'e-bike', revision: 'r' }, JSON.stringify(godwit()))
     const id = v7()
-    const first = { ...opened(id, 'front desk', { file: 'godwit', revision: 'r', fullVolts: 12 }), body: { ...(opened(id, 'front desk', { file: 'godwit', revision: 'r', fullVolts: 12 }).body as object), number: '' } }
-    expect(await send(as('front desk'), id, [first, draft(id, ids['front desk'], tablet, 'symptom-noted', { text: 'hums' })])).toMatchObject([{ status: 'stored' }, { status: 'stored' }])
+    const first = {
+      ...opened(id, 'front desk', { file: 'godwit', revision: 'r', fullVolts: 12 }),
+      body: { ...(opened(id, 'front desk', { file: 'godwit', revision: 'r', fullVolts: 12 }).body as object), number: '' },
+    }
+    expect(
+      await send(as('front desk'), id, [first, draft(id, ids['front desk'], tablet, 'symptom-noted', { text: 'hums' })]),
+    ).toMatchObject([{ status: 'stored' }, { status: 'stored' }])
     expect(await one(as('front desk'), id, first)).toMatchObject({ status: 'already' })
     expect(await state(id)).toMatchObject({ number: expect.stringMatching(/^\d{4}$/), machine: { fullVolts: 54.6 } })
     expect(await one(as('front desk'), v7(), { ...first, id: v7() })).toMatchObject({ status: 'refused' })
     const none = v7()
-    expect(await one(as('front desk'), none, opened(none, 'front desk', { file: 'ghost', revision: '1' }))).toMatchObject({ status: 'refused', reason: expect.stringMatching(/“ghost”/), again: 'later' })
+    expect(await one(as('front desk'), none, opened(none, 'front desk', { file: 'ghost', revision: '1' }))).toMatchObject({
+      status: 'refused',
+      reason: expect.stringMatching(/“ghost”/),
+      again: 'later',
+    })
     expect(await loadJob(none)).toBeNull()
   })
   it('nothing but an opening makes a job', async () => {
@@ -170,7 +231,12 @@ describe('fault 10: nobody writes as somebody else', () => {
     const shared = await device(sql, ids.lead)
     const hour = 3_600_000
     await sql`insert into sign_ins (device_id, person_id, from_at, until_at) values (${shared}, ${ids.mechanic}, now() - interval '5 hours', now() - interval '3 hours')`
-    const at = (back: number) => one(as('lead', { device: shared }), id, draft(id, ids.mechanic, shared, 'note-added', { text: 'x' }, { at: Date.now() - back * hour }))
+    const at = (back: number) =>
+      one(
+        as('lead', { device: shared }),
+        id,
+        draft(id, ids.mechanic, shared, 'note-added', { text: 'x' }, { at: Date.now() - back * hour }),
+      )
     expect(await at(4)).toMatchObject({ status: 'stored' })
     expect(await at(1)).toMatchObject({ status: 'refused', again: 'other person', reason: expect.stringMatching(/was not signed in/) })
     expect(await at(6)).toMatchObject({ status: 'refused' })
@@ -191,10 +257,16 @@ describe('fault 10: nobody writes as somebody else', () => {
     const own = note(id, ids.lead, tablet, 'own')
     expect((await send(bareTablet, id, [theirs, own])).map((a) => a.status)).toEqual(['stored', 'stored'])
     for (const entry of [
-      draft(id, ids.lead, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] }), draft(id, ids.lead, tablet, 'check-overridden', { check: 'ridden', reason: 'rain' }), draft(id, ids.lead, tablet, 'struck', { target: theirs.id }),
-    ]) expect(await one(bareTablet, id, entry)).toMatchObject({ status: 'refused', again: 'other person' })
+      draft(id, ids.lead, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] }),
+      draft(id, ids.lead, tablet, 'check-overridden', { check: 'ridden', reason: 'rain' }),
+      draft(id, ids.lead, tablet, 'struck', { target: theirs.id }),
+    ])
+      expect(await one(bareTablet, id, entry)).toMatchObject({ status: 'refused', again: 'other person' })
     expect(await one(bareTablet, id, draft(id, ids.lead, tablet, 'struck', { target: own.id }))).toMatchObject({ status: 'stored' })
-    expect(await appendBatch(as('lead', { keyed: false, maySend: false }), id, [note(id, ids.lead, tablet, 'x')])).toMatchObject({ status: 403, again: 'other person' })
+    expect(await appendBatch(as('lead', { keyed: false, maySend: false }), id, [note(id, ids.lead, tablet, 'x')])).toMatchObject({
+      status: 403,
+      again: 'other person',
+    })
   })
 })
 
@@ -208,7 +280,9 @@ describe('fault 11: rights follow the chain of crossings-out', () => {
     expect(await one(as('mechanic'), id, revive)).toMatchObject({ status: 'refused', again: 'other person' })
     const deeper = draft(id, ids.mechanic, tablet, 'struck', { target: revive.id, reason: 'no' })
     expect((await send(as('mechanic'), id, [revive, deeper])).map((a) => a.status)).toEqual(['refused', 'refused'])
-    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'struck', { target: strike.id, reason: 'right meter after all' }))).toMatchObject({ status: 'stored' })
+    expect(
+      await one(as('lead'), id, draft(id, ids.lead, tablet, 'struck', { target: strike.id, reason: 'right meter after all' })),
+    ).toMatchObject({ status: 'stored' })
   })
 })
 
@@ -219,34 +293,60 @@ describe('fault 12: nobody loosens safety', () => {
     await send(as('front desk'), id, [first])
     await send(as('front desk'), id, [opened(id, 'front desk', { fullVolts: 24 })])
     expect(chargeOf(await state(id))).toMatchObject({ cls: 'B', volts: 84 })
-    expect(await one(as('mechanic'), id, draft(id, ids.mechanic, tablet, 'struck', { target: first.id, reason: 'x' }))).toMatchObject({ status: 'refused' })
-    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'struck', { target: first.id }))).toMatchObject({ status: 'refused', again: 'never' })
+    expect(await one(as('mechanic'), id, draft(id, ids.mechanic, tablet, 'struck', { target: first.id, reason: 'x' }))).toMatchObject({
+      status: 'refused',
+    })
+    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'struck', { target: first.id }))).toMatchObject({
+      status: 'refused',
+      again: 'never',
+    })
   })
   it('a told voltage stands as the highest; the front desk’s only raises', async () => {
     const id = await job(sql)
     await send(as('front desk'), id, [opened(id, 'front desk')])
-    await send(as('front desk'), id, [draft(id, ids['front desk'], tablet, 'job-opened', { number: '2', machine: { name: 'x', fullVolts: 36 }, complaint: '' })])
+    await send(as('front desk'), id, [
+      draft(id, ids['front desk'], tablet, 'job-opened', { number: '2', machine: { name: 'x', fullVolts: 36 }, complaint: '' }),
+    ])
     expect(chargeOf(await state(id)).from).toBe('nobody')
     await send(as('mechanic'), id, [draft(id, ids.mechanic, tablet, 'voltage-told', { from: 'label', volts: 54.6 })])
     expect(chargeOf(await state(id))).toMatchObject({ cls: 'A', volts: 54.6 })
     const high = draft(id, ids.mechanic, tablet, 'voltage-told', { from: 'cells', volts: 67.2, cells: 16 })
     await send(as('mechanic'), id, [high])
     expect(chargeOf(await state(id))).toMatchObject({ cls: 'B', volts: 67.2 })
-    expect(await one(as('mechanic'), id, draft(id, ids.mechanic, tablet, 'struck', { target: high.id, reason: 'miscounted' }))).toMatchObject({ status: 'refused', again: 'other person' })
-    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'struck', { target: high.id, reason: 'miscounted' }))).toMatchObject({ status: 'stored' })
+    expect(
+      await one(as('mechanic'), id, draft(id, ids.mechanic, tablet, 'struck', { target: high.id, reason: 'miscounted' })),
+    ).toMatchObject({ status: 'refused', again: 'other person' })
+    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'struck', { target: high.id, reason: 'miscounted' }))).toMatchObject({
+      status: 'stored',
+    })
     expect(chargeOf(await state(id)).cls).toBe('A')
   })
   it('a plan’s own limits count only where they are stricter than the shop’s', async () => {
     const id = await job(sql)
-    await send(as('mechanic'), id, [opened(id, 'mechanic', { fullVolts: 58.8 }), draft(id, ids.mechanic, tablet, 'plan-adopted', { plan: JSON.parse(JSON.stringify(dunlinPlan('inspect'))) as never, file: 'dunlin', revision: '1', settings: { proofMinutes: 9000, deadVolts: 60 } })])
-    await send(as('mechanic'), id, [draft(id, ids.mechanic, tablet, 'power-changed', { to: 'isolated' }), draft(id, ids.mechanic, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 41 }] })])
+    await send(as('mechanic'), id, [
+      opened(id, 'mechanic', { fullVolts: 58.8 }),
+      draft(id, ids.mechanic, tablet, 'plan-adopted', {
+        plan: JSON.parse(JSON.stringify(dunlinPlan('inspect'))) as never,
+        file: 'dunlin',
+        revision: '1',
+        settings: { proofMinutes: 9000, deadVolts: 60 },
+      }),
+    ])
+    await send(as('mechanic'), id, [
+      draft(id, ids.mechanic, tablet, 'power-changed', { to: 'isolated' }),
+      draft(id, ids.mechanic, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 41 }] }),
+    ])
     const s = await state(id)
     expect(s.settings).toEqual({ proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 })
     expect(deadAt(s.power, s.lastAt)).toBe(false)
   })
   it('a base above the journal is wrong', async () => {
     const id = await job(sql)
-    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'note-added', { text: 'x' }, { base: 1e9 }))).toMatchObject({ status: 'refused', again: 'later', past: 'other' })
+    expect(await one(as('lead'), id, draft(id, ids.lead, tablet, 'note-added', { text: 'x' }, { base: 1e9 }))).toMatchObject({
+      status: 'refused',
+      again: 'later',
+      past: 'other',
+    })
   })
 })
 
@@ -263,7 +363,9 @@ describe('faults 9 and 13: who gets in', () => {
     expect(await checkSignIn('Wilma', 'right words here', { source: '10.0.0.9' })).toHaveProperty('message')
     expect(await checkSignIn('wilma', 'right words here', { source: '10.0.0.9', device: own })).toEqual({ personId: wilma!.id })
     expect(await checkSignIn('Wilma', 'right words here', { source: '10.0.0.4' })).toEqual({ personId: wilma!.id })
-    expect(await checkSignIn('Wilma', 'right words here', { source: '10.0.0.9' }, () => Date.now() + 61_000)).toEqual({ personId: wilma!.id })
+    expect(await checkSignIn('Wilma', 'right words here', { source: '10.0.0.9' }, () => Date.now() + 61_000)).toEqual({
+      personId: wilma!.id,
+    })
   })
   it('names that do not exist are counted like any other, and a source that tries many is slowed', async () => {
     for (let i = 0; i < 4; i++) await checkSignIn('Nobody', 'x', { source: '10.0.0.7' })
@@ -297,8 +399,10 @@ describe('faults 9 and 13: who gets in', () => {
     expect(await changeSomebody(piet.id, { deed: 'take back' })).toBeNull()
     expect(await checkSignIn('Piet', 'second words here', { source: 'p' })).toEqual({ personId: piet.id })
     const leads = (await listPeople(sql)).filter((p) => p.role === 'lead')
-    for (const lead of leads.slice(1)) expect(await changeSomebody(lead.id, { deed: 'role', role: 'mechanic', qualified: false })).toBeNull()
-    for (const change of [{ deed: 'strike off' }, { deed: 'role', role: 'viewer', qualified: false }] as const) expect(await changeSomebody(leads[0]!.id, change)).toMatch(/only lead/)
+    for (const lead of leads.slice(1))
+      expect(await changeSomebody(lead.id, { deed: 'role', role: 'mechanic', qualified: false })).toBeNull()
+    for (const change of [{ deed: 'strike off' }, { deed: 'role', role: 'viewer', qualified: false }] as const)
+      expect(await changeSomebody(leads[0]!.id, change)).toMatch(/only lead/)
     for (const lead of leads) await changePerson(sql, lead.id, { role: 'lead' })
     expect(await changeSomebody('p-nobody', { deed: 'strike off' })).toMatch(/nobody/)
   })
@@ -314,7 +418,9 @@ describe('faults 9 and 13: who gets in', () => {
     expect([await findSession(sql, a), (await stays())[0]!.open]).toEqual([null, 1])
     await endOne({ device: on })
     expect([await findSession(sql, b), (await stays())[0]!.open]).toEqual([null, 0])
-    const [left] = await sql<{ secret: Buffer | null; grace: boolean }[]>`select secret_hash as secret, keyless_until > now() as grace from devices where id = ${on}`
+    const [left] = await sql<
+      { secret: Buffer | null; grace: boolean }[]
+    >`select secret_hash as secret, keyless_until > now() as grace from devices where id = ${on}`
     expect(left).toEqual({ secret: null, grace: false })
     expect(await endSessions(sql, { token: b })).toBe(0)
   })
@@ -325,7 +431,8 @@ describe('faults 9 and 13: who gets in', () => {
     await addSession(shop, token, 'p-ines', await device(shop), 1)
     expect(await retireDemoPeople(shop)).toBe(5)
     expect(await findSession(shop, token)).toBeNull()
-    for (const name of ['Ines', 'Ines (demo)']) expect(await checkSignIn(name, 'ines at the slip', { source: name })).toHaveProperty('message')
+    for (const name of ['Ines', 'Ines (demo)'])
+      expect(await checkSignIn(name, 'ines at the slip', { source: name })).toHaveProperty('message')
     expect((await listPeople(shop)).every((p) => p.struck && / \(demo\)$/.test(p.name))).toBe(true)
     expect(await retireDemoPeople(shop)).toBe(0)
     await shut()
@@ -334,7 +441,16 @@ describe('faults 9 and 13: who gets in', () => {
 })
 
 describe('faults 16 and 19: machine files', () => {
-  const file = (edit: (f: Record<string, never> & { id: string; revision: string; name: string; steps: { check?: string; down?: { cautions?: string[] } }[] }) => void): string => {
+  const file = (
+    edit: (
+      f: Record<string, never> & {
+        id: string
+        revision: string
+        name: string
+        steps: { check?: string; down?: { cautions?: string[] } }[]
+      },
+    ) => void,
+  ): string => {
     const copy = JSON.parse(JSON.stringify(godwit())) as never
     edit(copy)
     return JSON.stringify(copy)
@@ -344,23 +460,42 @@ describe('faults 16 and 19: machine files', () => {
     return parsed.ok ? [] : parsed.error.problems
   }
   it.each([
-    ['a misspelt check', file((f) => void (f.steps.find((s) => s.check === 'spin test')!.check = 'spin tset')), /“spin tset”; “spin test” is/],
-    ['a check that is nothing like one', file((f) => void (f.steps.find((s) => s.check)!.check = 'zzzzzzzz')), /No check is called “zzzzzzzz”\.$/],
+    [
+      'a misspelt check',
+      file((f) => void (f.steps.find((s) => s.check === 'spin test')!.check = 'spin tset')),
+      /“spin tset”; “spin test” is/,
+    ],
+    [
+      'a check that is nothing like one',
+      file((f) => void (f.steps.find((s) => s.check)!.check = 'zzzzzzzz')),
+      /No check is called “zzzzzzzz”\.$/,
+    ],
     ['a misspelt caution', file((f) => void (f.steps.find((s) => s.down)!.down!.cautions = ['H44x'])), /“H44x”; “H44” is/],
     ['a NUL in a name', file((f) => void (f.name = 'God\u0000wit')), /cannot be kept/],
     ['half of an emoji in a name', file((f) => void (f.name = `Godwit ${'👍'.slice(0, 1)}`)), /cannot be kept/],
     ['an id that has no address', file((f) => void (f.id = 'a/b?c')), /should be a letter/],
     ['a revision that has none', file((f) => void (f.revision = '../x')), /letters, digits/],
     ['nesting without end', `{"format":"nailsmith-machine/1","x":${'['.repeat(20_000)}${']'.repeat(20_000)}}`, /deeper/],
-  ])('%s is refused by name', (_, text, words) => expect(problems(text).map((p) => p.text).join(' ')).toMatch(words))
+  ])('%s is refused by name', (_, text, words) =>
+    expect(
+      problems(text)
+        .map((p) => p.text)
+        .join(' '),
+    ).toMatch(words),
+  )
   it('one that is stored already stops nobody from taking in', async () => {
-    await addMachine(sql, { id: 'odd', name: 'Odd', class: 'scooter', revision: 'r' }, file((f) => void ((f as unknown as { goals: { name: string }[] }).goals[0]!.name = `x\u0000${'👍'.slice(0, 1)}`)))
+    await addMachine(
+      sql,
+      { id: 'odd', name: 'Odd', class: 'scooter', revision: 'r' },
+      file((f) => void ((f as unknown as { goals: { name: string }[] }).goals[0]!.name = `x\u0000${'👍'.slice(0, 1)}`)),
+    )
     expect((await listJobsToDo(sql))['odd']?.[0]).toBe('x\ufffd')
   })
   it('a file of 4 MB is read beside the server’s own work, which goes on', async () => {
     const big = JSON.parse(JSON.stringify(godwit())) as { id: string; parts: object[]; tools: object[] }
     big.id = 'whale'
-    for (let i = 0; i < 30_000; i++) big.tools.push({ id: `tool-${i}`, name: `tool number ${i} of a very long list of tools`, short: `t ${i}`, kind: 'spanner' })
+    for (let i = 0; i < 30_000; i++)
+      big.tools.push({ id: `tool-${i}`, name: `tool number ${i} of a very long list of tools`, short: `t ${i}`, kind: 'spanner' })
     const text = JSON.stringify(big)
     expect(text.length).toBeGreaterThan(3_000_000)
     let longest = 0
@@ -376,10 +511,18 @@ describe('faults 16 and 19: machine files', () => {
 })
 
 describe('fault 20: what is wrong is told as what it is', () => {
-  it.each([['53100', 'disk full'], ['25006', 'read-only'], ['58030', 'not writing'], ['CONNECTION_REFUSED', 'no answer'], [undefined, 'no answer']])('%s is “%s”', (code, trouble) => expect(troubleOf({ code })).toBe(trouble))
+  it.each([
+    ['53100', 'disk full'],
+    ['25006', 'read-only'],
+    ['58030', 'not writing'],
+    ['CONNECTION_REFUSED', 'no answer'],
+    [undefined, 'no answer'],
+  ])('%s is “%s”', (code, trouble) => expect(troubleOf({ code })).toBe(trouble))
   it('the log names no person, no address of theirs and nothing that they wrote', () => {
     expect(bare('/jobs/01a21089-bf1a-74a8-bbbc-5dec15edfef9?stage=prove&q=Ines')).toBe('/jobs/:id')
-    expect(impersonal('insert failed: Key (name)=("Ines at the slip") for 01a21089-bf1a-74a8-bbbc-5dec15edfef9')).toBe('insert failed: Key (name)=("…") for :id')
+    expect(impersonal('insert failed: Key (name)=("Ines at the slip") for 01a21089-bf1a-74a8-bbbc-5dec15edfef9')).toBe(
+      'insert failed: Key (name)=("…") for :id',
+    )
   })
 })
 
@@ -387,8 +530,20 @@ describe('fault 24: crossing out', () => {
   it('folds on from the nearest state before its target and equals reducing everything, however deep the chain', async () => {
     const id = await job(sql)
     const all: EntryDraft[] = [opened(id, 'lead', { fullVolts: 58.8 })]
-    for (let i = 1; i < 1_300; i++) all.push(i % 11 === 5 ? draft(id, ids.lead, tablet, 'power-changed', { to: i % 2 ? 'isolated' : 'live' }) : note(id, ids.lead, tablet, `n${i}`))
-    for (let i = 0; i < all.length; i += 100) await append(sql, id, all.slice(i, i + 100).map((entry) => ({ ok: true as const, entry })), ids.lead, Date.now)
+    for (let i = 1; i < 1_300; i++)
+      all.push(
+        i % 11 === 5
+          ? draft(id, ids.lead, tablet, 'power-changed', { to: i % 2 ? 'isolated' : 'live' })
+          : note(id, ids.lead, tablet, `n${i}`),
+      )
+    for (let i = 0; i < all.length; i += 100)
+      await append(
+        sql,
+        id,
+        all.slice(i, i + 100).map((entry) => ({ ok: true as const, entry })),
+        ids.lead,
+        Date.now,
+      )
     expect((await sql`select seq from snapshots where job_id = ${id}`).length).toBe(2)
     const strikes: string[] = []
     const strike = async (target: string): Promise<void> => {
@@ -417,7 +572,14 @@ describe('two builds side by side', () => {
     const id = await job(sql)
     const all: EntryDraft[] = [opened(id, 'lead', { fullVolts: 58.8 }), draft(id, ids.lead, tablet, 'power-changed', { to: 'isolated' })]
     for (let i = 2; i < 700; i++) all.push(note(id, ids.lead, tablet, `n${i}`))
-    for (let i = 0; i < all.length; i += 100) await append(sql, id, all.slice(i, i + 100).map((entry) => ({ ok: true as const, entry })), ids.lead, Date.now)
+    for (let i = 0; i < all.length; i += 100)
+      await append(
+        sql,
+        id,
+        all.slice(i, i + 100).map((entry) => ({ ok: true as const, entry })),
+        ids.lead,
+        Date.now,
+      )
     const old = draft(id, ids.lead, tablet, 'struck', { target: all[1]!.id })
     await sql`insert into entries (job_id, seq, id, base, at, received_at, by_person, sent_by, device, kind, v, body, content)
       values (${id}, 701, ${old.id}, 0, 1, 1, ${ids.lead}, ${ids.lead}, ${tablet}, 'struck', 1, ${sql.json(old.body as never)}, ${Buffer.alloc(32, 7)})`
@@ -452,7 +614,15 @@ describe('faults 19 to 22: what is stored and odd, and a server in trouble', () 
     ['consumables that are none', (s: Record<string, unknown>) => void delete s['consumables']],
   ])('a plan is looked at whole before it is taken: %s', (_, edit) => {
     const plan = JSON.parse(JSON.stringify(dunlinPlan('inspect'))) as { down: { steps: Record<string, unknown>[] } }
-    const whole = (p: unknown) => parseEntry(draft(v7(), 'x', v4(), 'plan-adopted', { plan: p as never, file: 'dunlin', revision: '1', settings: { proofMinutes: 240, deadVolts: 5 } })).ok
+    const whole = (p: unknown) =>
+      parseEntry(
+        draft(v7(), 'x', v4(), 'plan-adopted', {
+          plan: p as never,
+          file: 'dunlin',
+          revision: '1',
+          settings: { proofMinutes: 240, deadVolts: 5 },
+        }),
+      ).ok
     expect(whole(plan)).toBe(true)
     edit(plan.down.steps[1]!)
     expect(whole(plan)).toBe(false)
@@ -485,10 +655,13 @@ describe('faults 19 to 22: what is stored and odd, and a server in trouble', () 
     const ended: number[] = []
     const controllers = Array.from({ length: 8 }, () => new AbortController())
     const readers = controllers.map((c) => noticeStream(async () => as('lead'), c.signal, 'one').getReader())
-    readers.forEach((reader, i) => void (async () => {
-      while (!(await reader.read()).done);
-      ended.push(i)
-    })())
+    readers.forEach(
+      (reader, i) =>
+        void (async () => {
+          while (!(await reader.read()).done);
+          ended.push(i)
+        })(),
+    )
     await expect.poll(() => ended.sort()).toEqual([0, 1])
     controllers.forEach((c) => c.abort())
     await expect.poll(() => ended.length).toBe(8)

@@ -13,7 +13,8 @@ beforeAll(async () => {
 })
 afterAll(() => shop.close())
 
-const write = (id: string, text: string, over: object = {}) => append(sql, id, [{ ok: true, entry: { ...note(id, shop.ids.mechanic, shop.tablet, text), ...over } }], shop.ids.mechanic, Date.now)
+const write = (id: string, text: string, over: object = {}) =>
+  append(sql, id, [{ ok: true, entry: { ...note(id, shop.ids.mechanic, shop.tablet, text), ...over } }], shop.ids.mechanic, Date.now)
 
 /** A stream of one browser, and all that it was sent. */
 function browser(watched: Parameters<typeof noticeStream>[3]) {
@@ -23,7 +24,14 @@ function browser(watched: Parameters<typeof noticeStream>[3]) {
   void (async () => {
     for (let part = await reader.read(); !part.done; part = await reader.read()) text += new TextDecoder().decode(part.value)
   })()
-  return { leave: () => leave.abort(), said: () => text, entries: () => [...text.matchAll(/event: entries\ndata: (.*)\n/g)].flatMap((m) => (JSON.parse(m[1]!) as { entries: { seq: number; body: { text: string } }[] }).entries) }
+  return {
+    leave: () => leave.abort(),
+    said: () => text,
+    entries: () =>
+      [...text.matchAll(/event: entries\ndata: (.*)\n/g)].flatMap(
+        (m) => (JSON.parse(m[1]!) as { entries: { seq: number; body: { text: string } }[] }).entries,
+      ),
+  }
 }
 
 describe('what comes for one job while another is being written', () => {
@@ -44,7 +52,11 @@ describe('what comes for one job while another is being written', () => {
 describe('a browser hears', () => {
   it('only of the jobs that it looks at, the entries with it, read once for all; a board only that something happened', async () => {
     const [mine, other] = [await job(sql), await job(sql)]
-    const [looking, board, older] = [browser({ jobs: new Set([mine]), board: false }), browser({ jobs: new Set(), board: true }), browser({ jobs: null, board: false })]
+    const [looking, board, older] = [
+      browser({ jobs: new Set([mine]), board: false }),
+      browser({ jobs: new Set(), board: true }),
+      browser({ jobs: null, board: false }),
+    ]
     await expect.poll(() => [looking, board, older].every((b) => b.said().includes(': open'))).toBe(true)
     await write(other, 'elsewhere')
     await Promise.all(Array.from({ length: 9 }, (_, i) => write(mine, `m${i}`)))
@@ -75,6 +87,14 @@ describe('a browser hears', () => {
     ['nothing of what it does not look at', new Map([['b', 1]]), { jobs: new Set(['a']), board: false }, ''],
     ['a number where the entries could not be read', new Map([['a', 4]]), { jobs: new Set(['a']), board: false }, 'data: a:4\n\n'],
     ['that everything has to be looked at again', null, { jobs: new Set(['a']), board: false }, 'event: opened\ndata: \n\n'],
-    ['the board once, whatever happened', new Map([['a', 1], ['b', 2]]), { jobs: new Set<string>(), board: true }, 'event: board\ndata: \n\n'],
+    [
+      'the board once, whatever happened',
+      new Map([
+        ['a', 1],
+        ['b', 2],
+      ]),
+      { jobs: new Set<string>(), board: true },
+      'event: board\ndata: \n\n',
+    ],
   ] as const)('%s', (_, told, watched, expected) => expect(wording(told, watched)).toBe(expected))
 })

@@ -23,7 +23,8 @@ const ok = (entry: Parameters<typeof note> extends never ? never : ReturnType<ty
 const send = (id: string, batch: Checked[]) => append(sql, id, batch, ines, Date.now)
 
 describe('the database', () => {
-  it('is brought to its newest shape once, and a second time changes nothing', async () => expect(await migrate(sql, MIGRATIONS)).toEqual([]))
+  it('is brought to its newest shape once, and a second time changes nothing', async () =>
+    expect(await migrate(sql, MIGRATIONS)).toEqual([]))
   it('promises that what it acknowledged is on disk', async () => {
     await expect(assertDurable(sql)).resolves.toBeUndefined()
     const careless = sql.begin(async (tx) => {
@@ -44,9 +45,11 @@ describe('append', () => {
   it('numbers without a gap and loses nothing when sixteen write to one job at once', async () => {
     const id = await job(sql)
     const writers = Array.from({ length: 16 }, (_, w) => Array.from({ length: 12 }, (_, i) => note(id, ines, tablet, `${w}.${i}`)))
-    await Promise.all(writers.map(async (mine) => {
-      for (let i = 0; i < mine.length; i += 3) await send(id, mine.slice(i, i + 3).map(ok))
-    }))
+    await Promise.all(
+      writers.map(async (mine) => {
+        for (let i = 0; i < mine.length; i += 3) await send(id, mine.slice(i, i + 3).map(ok))
+      }),
+    )
     const entries = await readEntries(sql, id, 0)
     expect(entries.map((e) => e.seq)).toEqual(Array.from({ length: 192 }, (_, i) => i + 1))
     expect(new Set(entries.map((e) => e.id)).size).toBe(192)
@@ -60,7 +63,16 @@ describe('append', () => {
     const id = await job(sql)
     const entry = note(id, ines, tablet, 'once')
     const results = await Promise.all(Array.from({ length: 8 }, () => send(id, [ok(entry)])))
-    expect(results.map((r) => r!.answers[0]!.status).sort()).toEqual(['already', 'already', 'already', 'already', 'already', 'already', 'already', 'stored'])
+    expect(results.map((r) => r!.answers[0]!.status).sort()).toEqual([
+      'already',
+      'already',
+      'already',
+      'already',
+      'already',
+      'already',
+      'already',
+      'stored',
+    ])
     expect(new Set(results.map((r) => (r!.answers[0] as { seq: number }).seq))).toEqual(new Set([1]))
     expect(await readEntries(sql, id, 0)).toHaveLength(1)
   })
@@ -82,7 +94,18 @@ describe('append', () => {
     const batch: Checked[] = Array.from({ length: 9 }, (_, i) => ok(note(id, ines, tablet, String(i))))
     batch.splice(4, 0, { ok: false, id: 'bad', reason: 'not readable' })
     const result = await send(id, batch)
-    expect(result!.answers.map((a) => a.status)).toEqual(['stored', 'stored', 'stored', 'stored', 'refused', 'stored', 'stored', 'stored', 'stored', 'stored'])
+    expect(result!.answers.map((a) => a.status)).toEqual([
+      'stored',
+      'stored',
+      'stored',
+      'stored',
+      'refused',
+      'stored',
+      'stored',
+      'stored',
+      'stored',
+      'stored',
+    ])
     expect(result!.lastSeq).toBe(9)
   })
 
@@ -97,10 +120,15 @@ describe('append', () => {
     await send(id, [ok(draft(id, ines, tablet, 'job-opened', { number: '1', machine: { name: 'trike' }, complaint: 'hums', stand: '5' }))])
     const struck: string[] = []
     for (let i = 0; i < 150; i++) {
-      const entry = i % 7 === 3 ? draft(id, ines, tablet, 'power-changed', { to: i % 2 ? 'isolated' : 'live' }) : note(id, ines, tablet, `n${i}`)
+      const entry =
+        i % 7 === 3 ? draft(id, ines, tablet, 'power-changed', { to: i % 2 ? 'isolated' : 'live' }) : note(id, ines, tablet, `n${i}`)
       if (i % 10 === 0) struck.push(entry.id)
       await send(id, [ok(entry)])
-      if (i % 50 === 49) await send(id, struck.splice(0).map((target) => ok(draft(id, ines, tablet, 'struck', { target }))))
+      if (i % 50 === 49)
+        await send(
+          id,
+          struck.splice(0).map((target) => ok(draft(id, ines, tablet, 'struck', { target }))),
+        )
     }
     const entries = await readEntries(sql, id, 0)
     const [row] = (await listSummaries(sql, 100)).filter((r) => r.jobId === id)

@@ -13,11 +13,27 @@ export class Logbook {
   readonly entries: Entry[] = []
   private at = NOON
 
-  log<K extends Kind>(kind: K, body: Bodies[K], over: Partial<Pick<Entry, 'by' | 'device' | 'base' | 'at' | 'receivedAt' | 'v'>> = {}): Entry {
+  log<K extends Kind>(
+    kind: K,
+    body: Bodies[K],
+    over: Partial<Pick<Entry, 'by' | 'device' | 'base' | 'at' | 'receivedAt' | 'v'>> = {},
+  ): Entry {
     const seq = this.entries.length + 1
     this.at += MINUTE
     const entry = {
-      id: `e${seq}`, jobId: 'j1', seq, base: seq - 1, at: this.at, receivedAt: this.at, by: 'ines', sentBy: 'ines', device: 'tablet', kind, v: 1, body, ...over,
+      id: `e${seq}`,
+      jobId: 'j1',
+      seq,
+      base: seq - 1,
+      at: this.at,
+      receivedAt: this.at,
+      by: 'ines',
+      sentBy: 'ines',
+      device: 'tablet',
+      kind,
+      v: 1,
+      body,
+      ...over,
     } as unknown as Entry
     this.entries.push(entry)
     return entry
@@ -32,13 +48,19 @@ export class Logbook {
   ready(plan: Plan): this {
     this.log('pack-checked', { result: 'sound', signs: [] })
     for (const { part, compare } of plan.swap) {
-      if (part && compare) this.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
+      if (part && compare)
+        this.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
     }
     return this
   }
 
   open(): this {
-    this.log('job-opened', { number: '0412', machine: { name: 'Dunlin', unit: 'no. 7', file: 'dunlin', revision: '2026-03', fullVolts: 58.8 }, complaint: 'jerks', stand: '2' })
+    this.log('job-opened', {
+      number: '0412',
+      machine: { name: 'Dunlin', unit: 'no. 7', file: 'dunlin', revision: '2026-03', fullVolts: 58.8 },
+      complaint: 'jerks',
+      stand: '2',
+    })
     return this
   }
 

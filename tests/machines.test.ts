@@ -35,13 +35,18 @@ describe('a machine file put in', () => {
     expect(await putIn(other)).toMatchObject({ revision: 'r1.2', kept: 'beside' })
     expect(await putIn(other)).toMatchObject({ revision: 'r1.2', kept: 'same' })
     expect(await fileText('godwit', 'r1')).toBe(before)
-    expect((await revisions('godwit')).map((r) => [r.revision, r.jobs])).toEqual([['r1.2', 0], ['r1', 1]])
+    expect((await revisions('godwit')).map((r) => [r.revision, r.jobs])).toEqual([
+      ['r1.2', 0],
+      ['r1', 1],
+    ])
     expect((await loadMachine('godwit'))?.revision).toBe('r1.2')
   })
   it('is refused whole with every problem at its place, and nothing is kept', async () => {
     const wrong = godwit() as unknown as { joints: { holds: string[] }[] }
     wrong.joints[0]!.holds[0] = 'ghost'
-    expect(await putIn(JSON.stringify({ ...wrong, id: 'ghostly' }))).toEqual({ problems: [{ at: '/joints/0/holds/0', text: expect.stringMatching(/“ghost”/) }] })
+    expect(await putIn(JSON.stringify({ ...wrong, id: 'ghostly' }))).toEqual({
+      problems: [{ at: '/joints/0/holds/0', text: expect.stringMatching(/“ghost”/) }],
+    })
     expect(await putIn('{')).toMatchObject({ problems: [{ text: expect.stringMatching(/not JSON/) }] })
     expect((await listMachines(sql)).map((m) => m.id)).toEqual(['godwit'])
   })
@@ -51,7 +56,10 @@ describe('a machine file put in', () => {
     expect((await listJobsToDo(sql))['godwit']).toEqual(['look over', ...others.map((g) => g.name)])
   })
   it('two at once under one revision are both kept', async () => {
-    const [a, b] = await Promise.all([putIn(file({ id: 'twin', revision: '1', 'x-n': 1 })), putIn(file({ id: 'twin', revision: '1', 'x-n': 2 }))])
+    const [a, b] = await Promise.all([
+      putIn(file({ id: 'twin', revision: '1', 'x-n': 1 })),
+      putIn(file({ id: 'twin', revision: '1', 'x-n': 2 })),
+    ])
     expect([a, b].map((r) => ('kept' in r ? r.kept : 'refused')).sort()).toEqual(['beside', 'new'])
   })
 })
@@ -61,6 +69,7 @@ describe('tools that are not in the shop', () => {
     expect(await setLacking(JSON.stringify({ name: 'crank puller', gone: true }))).toEqual(['crank puller'])
     expect(await setLacking(JSON.stringify({ name: 'bearing press', gone: true }))).toEqual(['crank puller', 'bearing press'])
     expect(await setLacking(JSON.stringify({ name: 'crank puller', gone: false }))).toEqual(['bearing press'])
-    for (const bad of ['{', '{}', '{"name":"","gone":true}', '{"name":"x","gone":"yes"}', '{"name":"x","gone":true,"more":1}']) expect(await setLacking(bad), bad).toBeNull()
+    for (const bad of ['{', '{}', '{"name":"","gone":true}', '{"name":"x","gone":"yes"}', '{"name":"x","gone":true,"more":1}'])
+      expect(await setLacking(bad), bad).toBeNull()
   })
 })

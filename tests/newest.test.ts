@@ -68,7 +68,12 @@ describe('a plan of version 2 on the server', () => {
     await addMachine(sql, file, JSON.stringify(file))
     const found = plan(file, 'untouched', ['inspect'], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
-    const body: Bodies['plan-adopted'] = { plan: JSON.parse(JSON.stringify(found.value)), file: file.id, revision: file.revision, settings: { proofMinutes: 240, deadVolts: 5 } }
+    const body: Bodies['plan-adopted'] = {
+      plan: JSON.parse(JSON.stringify(found.value)),
+      file: file.id,
+      revision: file.revision,
+      settings: { proofMinutes: 240, deadVolts: 5 },
+    }
     const states = []
     for (const newest of [false, true]) {
       const id = v7()
@@ -77,7 +82,11 @@ describe('a plan of version 2 on the server', () => {
       const parsed = parseEntry(JSON.parse(JSON.stringify({ ...draft(id, ids.mechanic, tablet, 'plan-adopted', body), ...one })))
       if (!parsed.ok) throw new Error(parsed.error.reason)
       expect(parsed.value.v).toBe(newest ? 2 : 1)
-      const opened = draft(id, ids.mechanic, tablet, 'job-opened', { number: '1', machine: { name: 'Dunlin', file: file.id, revision: file.revision }, complaint: '' })
+      const opened = draft(id, ids.mechanic, tablet, 'job-opened', {
+        number: '1',
+        machine: { name: 'Dunlin', file: file.id, revision: file.revision },
+        complaint: '',
+      })
       const moved = draft(id, ids.mechanic, tablet, 'stage-moved', { to: 'take down' })
       await append(sql, id, [opened, parsed.value, moved].map((entry) => ({ ok: true, entry })) as never, ids.mechanic, Date.now)
       const state = await withWords(sql, reduce(id, await readEntries(sql, id, 0)))
@@ -85,7 +94,9 @@ describe('a plan of version 2 on the server', () => {
       const row = (await listSummaries(sql, 10)).find((r) => r.jobId === id)!
       expect(row.summary.next).toMatchObject({ is: 'step', title: found.value.down.steps[0]!.title })
     }
-    const [first, second] = states.map((s) => JSON.parse(JSON.stringify({ down: s.down, up: s.up, swap: s.swap, fixings: s.fixings, parts: s.parts })))
+    const [first, second] = states.map((s) =>
+      JSON.parse(JSON.stringify({ down: s.down, up: s.up, swap: s.swap, fixings: s.fixings, parts: s.parts })),
+    )
     expect(second).toEqual(first)
     await close()
   })

@@ -14,7 +14,8 @@ export function dice(seed: number): (below: number) => number {
 /** Turns that keep the triangle inequality: the shortest ways of a random graph (Floyd & Warshall). */
 function turns(poses: number, roll: (below: number) => number): number[][] {
   const cost = Array.from({ length: poses }, (_, i) => Array.from({ length: poses }, (_, j) => (i === j ? 0 : 30 + roll(240))))
-  for (let via = 0; via < poses; via++) for (let i = 0; i < poses; i++) for (let j = 0; j < poses; j++) cost[i]![j] = Math.min(cost[i]![j]!, cost[i]![via]! + cost[via]![j]!)
+  for (let via = 0; via < poses; via++)
+    for (let i = 0; i < poses; i++) for (let j = 0; j < poses; j++) cost[i]![j] = Math.min(cost[i]![j]!, cost[i]![via]! + cost[via]![j]!)
   return cost
 }
 
@@ -33,16 +34,28 @@ export function wildProblem(seed: number, tasks: number, rich = true, classes?: 
     return rich ? { undone: [roll(tasks)] } : { done: [any(), any()] }
   }
   const list = Array.from({ length: tasks }, (_, i): Task => ({
-    choices: Array.from({ length: 1 + (roll(4) === 0 ? 1 : 0) }, (): Choice => ({ poses: roll(3) === 0 ? [roll(poses), roll(poses)].filter((p, k, l) => l.indexOf(p) === k) : [roll(poses)], tool: roll(4) === 0 ? -1 : roll(tools), work: 10 + roll(120), ...(rich && roll(7) === 0 ? { needs: roll(2) === 0 ? { done: [roll(tasks)] } : { undone: [roll(tasks)] } } : {}) })),
+    choices: Array.from({ length: 1 + (roll(4) === 0 ? 1 : 0) }, (): Choice => ({
+      poses: roll(3) === 0 ? [roll(poses), roll(poses)].filter((p, k, l) => l.indexOf(p) === k) : [roll(poses)],
+      tool: roll(4) === 0 ? -1 : roll(tools),
+      work: 10 + roll(120),
+      ...(rich && roll(7) === 0 ? { needs: roll(2) === 0 ? { done: [roll(tasks)] } : { undone: [roll(tasks)] } } : {}),
+    })),
     needs: need(i),
     notAfter: rich && roll(8) === 0 ? [roll(tasks)].filter((t) => t !== i) : [],
     ratherNotAfter: rich && roll(6) === 0 ? [roll(tasks)].filter((t) => t !== i) : [],
   }))
-  const goal: Need = { all: Array.from({ length: 1 + roll(3) }, () => (roll(3) === 0 ? { any: [{ done: [roll(tasks)] }, { done: [roll(tasks)] }] } : { done: [roll(tasks)] })) }
+  const goal: Need = {
+    all: Array.from({ length: 1 + roll(3) }, () =>
+      roll(3) === 0 ? { any: [{ done: [roll(tasks)] }, { done: [roll(tasks)] }] } : { done: [roll(tasks)] },
+    ),
+  }
   return { tasks: list, goal, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
 }
 
-/** The same without what must not be done yet, in 4 poses with 8 tools, and everything to be done: beside the cover-trees it says what structure is worth. */
+/**
+ * The same without what must not be done yet, in 4 poses with 8 tools, and everything to be done: beside the cover-trees it says
+ * what structure is worth.
+ */
 export function wildWhole(seed: number, tasks: number): Problem {
   const problem = wildProblem(seed, tasks, false, [4, 8])
   return { ...problem, goal: { all: problem.tasks.map((_, t) => ({ done: [t] })) } }
@@ -68,7 +81,17 @@ function tree(roll: (below: number) => number, steps: number, poses: number, too
     for (let k = draw.count(); k > 0 && tasks.length < steps - 1; k--) held.push(put(draw.fixing(side), seen))
     offs.push(put([draw.part(side)], { all: held.length > 0 ? held.map((t) => ({ done: [t] })) : [seen] }))
   }
-  return { tasks, goal: { all: tasks.map((_, t) => ({ done: [t] })) }, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+  return {
+    tasks,
+    goal: { all: tasks.map((_, t) => ({ done: [t] })) },
+    pose: 0,
+    tool: -1,
+    poses,
+    tools,
+    turn: turns(poses, roll),
+    swap: 15,
+    against: 30,
+  }
 }
 
 const everyPose = (poses: number): readonly number[] => Array.from({ length: poses }, (_, p) => p)
@@ -81,7 +104,12 @@ export function coverTree(seed: number, steps: number, poses = 4, tools = 8): Pr
     count: () => 1 + roll(4),
     fixing: (side) => {
       const tool = roll(tools)
-      return roll(6) === 0 ? [{ poses: [side], tool, work: 20 + roll(160) }, { poses: beside(side), tool: roll(tools), work: 30 + roll(200) }] : [{ poses: roll(3) === 0 ? beside(side) : [side], tool, work: 20 + roll(160) }]
+      return roll(6) === 0
+        ? [
+            { poses: [side], tool, work: 20 + roll(160) },
+            { poses: beside(side), tool: roll(tools), work: 30 + roll(200) },
+          ]
+        : [{ poses: roll(3) === 0 ? beside(side) : [side], tool, work: 20 + roll(160) }]
     },
     part: (side) => ({ poses: roll(2) === 0 ? [side] : everyPose(poses), tool: -1, work: 10 + roll(60) }),
   })
@@ -100,7 +128,9 @@ export function machineTree(seed: number, steps: number, poses = 4, tools = 8): 
       const drawn = roll(1000) / 1000
       return 1 + upTo.slice(0, -1).filter((limit) => drawn >= limit).length
     },
-    fixing: (side) => [{ poses: share(SHARES.anyPose) ? everyPose(poses) : [side], tool: share(SHARES.bareHands) ? -1 : roll(tools), work: 20 + roll(190) }],
+    fixing: (side) => [
+      { poses: share(SHARES.anyPose) ? everyPose(poses) : [side], tool: share(SHARES.bareHands) ? -1 : roll(tools), work: 20 + roll(190) },
+    ],
     part: (side) => ({ poses: share(SHARES.partAnyPose) ? everyPose(poses) : [side], tool: -1, work: 30 + roll(126) }),
   })
 }

@@ -18,13 +18,23 @@ beforeAll(async () => {
 })
 afterAll(() => close())
 
-const open = (id: string): EntryDraft => draft(id, ines, tablet, 'job-opened', { number: '7', machine: { name: 'trike' }, complaint: 'hums' })
-const send = (id: string, batch: EntryDraft[]) => appendBatch({ person: { id: ines, name: 'lead', role: 'lead', qualified: false }, device: tablet, keyed: true, maySend: true } as never, id, JSON.parse(JSON.stringify(batch)))
+const open = (id: string): EntryDraft =>
+  draft(id, ines, tablet, 'job-opened', { number: '7', machine: { name: 'trike' }, complaint: 'hums' })
+const send = (id: string, batch: EntryDraft[]) =>
+  appendBatch(
+    { person: { id: ines, name: 'lead', role: 'lead', qualified: false }, device: tablet, keyed: true, maySend: true } as never,
+    id,
+    JSON.parse(JSON.stringify(batch)),
+  )
 
 describe('a page that goes home', () => {
   it('is kept with its hand back as it stood then, whatever follows in the same batch, and is never changed', async () => {
     const id = await job(sql)
-    await send(id, [open(id), draft(id, ines, tablet, 'handed-back', { to: 'baker' }), draft(id, ines, tablet, 'damage-noted', { text: 'scraped later' })])
+    await send(id, [
+      open(id),
+      draft(id, ines, tablet, 'handed-back', { to: 'baker' }),
+      draft(id, ines, tablet, 'damage-noted', { text: 'scraped later' }),
+    ])
     const [page, ...more] = await listReports(sql, id)
     expect(more).toEqual([])
     expect(page).toMatchObject({ seq: 2, body: { job: '7', machine: 'trike' } })
@@ -36,7 +46,13 @@ describe('a page that goes home', () => {
   })
   it('that went home before pages were kept is frozen once, and never again', async () => {
     const id = await job(sql)
-    await append(sql, id, [open(id), draft(id, ines, tablet, 'handed-back', { to: 'baker' })].map((entry) => ({ ok: true as const, entry })), ines, Date.now)
+    await append(
+      sql,
+      id,
+      [open(id), draft(id, ines, tablet, 'handed-back', { to: 'baker' })].map((entry) => ({ ok: true as const, entry })),
+      ines,
+      Date.now,
+    )
     expect(await listReports(sql, id)).toEqual([])
     expect(await freezePages(sql)).toBe(1)
     expect(await listReports(sql, id)).toMatchObject([{ seq: 2, body: { machine: 'trike' } }])

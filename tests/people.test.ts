@@ -80,8 +80,19 @@ describe('the demo world', () => {
 })
 
 describe('waiting and secrets', () => {
-  it.each([[4, null], [5, 60], [6, 120], [11, 3600], [40, 3600]])('after %i failures: %s s', (failures, seconds) => expect(lockSeconds(failures, { free: 5, longest: 3600 })).toBe(seconds))
-  it.each([[1, '1 second'], [59, '59 seconds'], [60, '1 minute'], [61, '2 minutes']])('%i s is %s', (s, words) => expect(inWords(s)).toBe(words))
+  it.each([
+    [4, null],
+    [5, 60],
+    [6, 120],
+    [11, 3600],
+    [40, 3600],
+  ])('after %i failures: %s s', (failures, seconds) => expect(lockSeconds(failures, { free: 5, longest: 3600 })).toBe(seconds))
+  it.each([
+    [1, '1 second'],
+    [59, '59 seconds'],
+    [60, '1 minute'],
+    [61, '2 minutes'],
+  ])('%i s is %s', (s, words) => expect(inWords(s)).toBe(words))
   it('hashes by Argon2id, and a broken hash verifies nothing', async () => {
     const hash = await hashPassphrase('words')
     expect(hash).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/)
@@ -93,7 +104,11 @@ describe('waiting and secrets', () => {
 describe('photos', () => {
   const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#9c4518' } })
   it('keeps a photo under the hash of what was sent, smaller, turned upright and without what the camera wrote in it', async () => {
-    const bytes = await picture(3000, 1500).withExif({ IFD0: { Copyright: 'somebody' } }).withMetadata({ orientation: 6 }).jpeg().toBuffer()
+    const bytes = await picture(3000, 1500)
+      .withExif({ IFD0: { Copyright: 'somebody' } })
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer()
     const kept = await keepPhoto(bytes, 'p-ines')
     expect(kept).toHaveProperty('id')
     const row = await readPhoto((kept as { id: string }).id)

@@ -17,15 +17,26 @@ async function write<K extends Kind>(jobId: string, kind: K, body: Bodies[K]): P
 }
 
 const find = async (find: string, more: object = {}): Promise<string[]> =>
-  (await listJobs(undefined, standsFilter(standsAsked({ find, ...more })))).jobs.map((j) => Object.keys(jobs).find((name) => jobs[name] === j.id)!).sort()
+  (await listJobs(undefined, standsFilter(standsAsked({ find, ...more })))).jobs
+    .map((j) => Object.keys(jobs).find((name) => jobs[name] === j.id)!)
+    .sort()
 
 beforeAll(async () => {
   shop = await staffedShop()
   sql = shop.sql
   for (const name of ['pool', 'cart', 'gone', 'bare']) jobs[name] = await job(sql)
-  await write(jobs['pool']!, 'job-opened', { number: '0412', machine: { name: 'Dunlin', unit: 'no. 7', owner: 'Quay Porters' }, stand: '3', complaint: 'jerks, won’t start off' })
+  await write(jobs['pool']!, 'job-opened', {
+    number: '0412',
+    machine: { name: 'Dunlin', unit: 'no. 7', owner: 'Quay Porters' },
+    stand: '3',
+    complaint: 'jerks, won’t start off',
+  })
   await write(jobs['pool']!, 'fixing-lost', { members: ['nut'] })
-  await write(jobs['cart']!, 'job-opened', { number: '0413', machine: { name: 'Redshank', owner: 'Möwe & Söhne' }, complaint: 'slow uphill' })
+  await write(jobs['cart']!, 'job-opened', {
+    number: '0413',
+    machine: { name: 'Redshank', owner: 'Möwe & Söhne' },
+    complaint: 'slow uphill',
+  })
   await write(jobs['cart']!, 'part-replaced', { part: 'motor', oldSerial: 'TX-0099/A', newSerial: 'TX-0100/B' })
   await write(jobs['cart']!, 'power-changed', { to: 'out' })
   await write(jobs['cart']!, 'parked', { why: 'waits', where: '', safe: 'out' })
@@ -38,8 +49,22 @@ afterAll(() => shop.close())
 
 describe('finding a machine', () => {
   it.each([
-    ['dunlin', ['gone', 'pool']], ['DUNLIN no. 7', ['pool']], ['0412', ['pool']], ['041', ['cart', 'pool']], ['quay', ['pool']], ['mowe', ['cart']], ['Söhne', ['cart']], ['tx-0100', ['cart']], ['0099', ['cart']],
-    ['gritty', ['gone']], ['start', ['pool']], ["won't", ['pool']], ["'; drop table jobs; --", []], ['& | ! :*', []], ['\\', []], ['heron', []],
+    ['dunlin', ['gone', 'pool']],
+    ['DUNLIN no. 7', ['pool']],
+    ['0412', ['pool']],
+    ['041', ['cart', 'pool']],
+    ['quay', ['pool']],
+    ['mowe', ['cart']],
+    ['Söhne', ['cart']],
+    ['tx-0100', ['cart']],
+    ['0099', ['cart']],
+    ['gritty', ['gone']],
+    ['start', ['pool']],
+    ["won't", ['pool']],
+    ["'; drop table jobs; --", []],
+    ['& | ! :*', []],
+    ['\\', []],
+    ['heron', []],
   ])('“%s”', async (words, expected) => expect(await find(words)).toEqual(expected))
 
   it('by stage and by what is the matter, and counts what it found', async () => {

@@ -11,7 +11,8 @@ const YOUNGER = new Set(['voltage-told'])
 /** Places where two values differ, lists being one place each. */
 function differs(a: unknown, b: unknown, at = ''): string[] {
   if (JSON.stringify(a) === JSON.stringify(b)) return []
-  if (Array.isArray(a) && Array.isArray(b) && at.startsWith('/heads/') && a.length === b.length) return a.flatMap((x, i) => differs(x, b[i], `${at}/${i}`))
+  if (Array.isArray(a) && Array.isArray(b) && at.startsWith('/heads/') && a.length === b.length)
+    return a.flatMap((x, i) => differs(x, b[i], `${at}/${i}`))
   if (a === null || b === null || typeof a !== 'object' || typeof b !== 'object' || Array.isArray(a)) return [at]
   const keys = new Set([...Object.keys(a), ...Object.keys(b)])
   return [...keys].flatMap((k) => differs((a as Record<string, unknown>)[k], (b as Record<string, unknown>)[k], `${at}/${k}`))

@@ -27,17 +27,32 @@ let photo: string
 beforeAll(async () => {
   ;({ sql: from, close: closeFrom } = await freshDatabase())
   await loadDemo(from, Date.now())
-  const kept = await keepPhoto(await sharp({ create: { width: 40, height: 30, channels: 3, background: '#9c4518' } }).png().toBuffer(), 'p-ines')
+  const kept = await keepPhoto(
+    await sharp({ create: { width: 40, height: 30, channels: 3, background: '#9c4518' } })
+      .png()
+      .toBuffer(),
+    'p-ines',
+  )
   photo = (kept as { id: string }).id
   const [job] = await listSummaries(from, 1)
-  await append(from, job!.jobId, [{ ok: true, entry: { ...note(job!.jobId, 'p-ines', BENCH_TABLET, 'x'), kind: 'photo-added', body: { photo } } as never }, { ok: true, entry: note(job!.jobId, 'p-ines', BENCH_TABLET, 'ümläut 👍') }], 'p-ines', Date.now)
+  await append(
+    from,
+    job!.jobId,
+    [
+      { ok: true, entry: { ...note(job!.jobId, 'p-ines', BENCH_TABLET, 'x'), kind: 'photo-added', body: { photo } } as never },
+      { ok: true, entry: note(job!.jobId, 'p-ines', BENCH_TABLET, 'ümläut 👍') },
+    ],
+    'p-ines',
+    Date.now,
+  )
 })
 afterAll(async () => {
   await closeFrom()
   folders.forEach((f) => rmSync(f, { recursive: true, force: true }))
 })
 
-const contents = (sql: Sql) => sql`select job_id, seq, id, encode(content, 'hex') as content, body::text as body, stamp::text as stamp, agrees, received_at from entries order by job_id, seq`
+const contents = (sql: Sql) =>
+  sql`select job_id, seq, id, encode(content, 'hex') as content, body::text as body, stamp::text as stamp, agrees, received_at from entries order by job_id, seq`
 
 async function into(made: string, work: (sql: Sql) => Promise<void>): Promise<void> {
   const { sql, close } = await freshDatabase()
@@ -55,7 +70,9 @@ describe('a whole shop carried into an empty one', () => {
     const made = folder()
     const manifest = await exportShop(from, made)
     expect(Object.keys(manifest.journals)).toHaveLength(16)
-    const whole = Object.keys(manifest.files).map((f) => readFileSync(path.join(made, f)).toString('latin1')).join('\n')
+    const whole = Object.keys(manifest.files)
+      .map((f) => readFileSync(path.join(made, f)).toString('latin1'))
+      .join('\n')
     const [secret] = await from<{ hash: string }[]>`select passphrase_hash as hash from people limit 1`
     expect(whole).not.toContain(secret!.hash)
     await into(made, async (to) => {
@@ -110,7 +127,10 @@ describe('a whole shop carried into an empty one', () => {
     const text = readFileSync(file, 'utf8').replace('ümläut', 'umlaut')
     writeFileSync(file, text)
     const { createHash } = await import('node:crypto')
-    writeFileSync(path.join(made, 'manifest.json'), JSON.stringify({ ...manifest, files: { ...manifest.files, 'entries.ndjson': createHash('sha256').update(text).digest('hex') } }))
+    writeFileSync(
+      path.join(made, 'manifest.json'),
+      JSON.stringify({ ...manifest, files: { ...manifest.files, 'entries.ndjson': createHash('sha256').update(text).digest('hex') } }),
+    )
     const { sql, close } = await freshDatabase()
     await expect(importShop(sql, made)).rejects.toThrow(/not what its device wrote/)
     await close()

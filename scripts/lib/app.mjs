@@ -15,7 +15,10 @@ export async function ensureBuild() {
   if (built) return false
   say('Building …')
   rmSync(stamp, { force: true })
-  run(process.execPath, [path.join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], { env: { ...QUIET, NODE_ENV: 'production' }, stdio: ['ignore', 'ignore', 'inherit'] })
+  run(process.execPath, [path.join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+    env: { ...QUIET, NODE_ENV: 'production' },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   const { writeServiceWorker } = await import('../precache.mjs')
   writeServiceWorker()
   writeFileSync(stamp, wanted)
@@ -69,7 +72,11 @@ const record = () => path.join(DATA, 'app.json')
 
 export function recordApp(pid, port) {
   ensureDir(DATA)
-  writeFileSync(record(), JSON.stringify({ pid, port, startedAt: startedAt(pid), starter: process.pid, starterAt: startedAt(process.pid) }), { mode: 0o600 })
+  writeFileSync(
+    record(),
+    JSON.stringify({ pid, port, startedAt: startedAt(pid), starter: process.pid, starterAt: startedAt(process.pid) }),
+    { mode: 0o600 },
+  )
 }
 
 export function forgetApp() {

@@ -24,7 +24,9 @@ async function openBench(cluster, n) {
   const clock = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), `clock-ahead-${n}`)
   rmSync(clock, { force: true })
   let ahead = 0
-  const world = await new World(cluster).open({ env: { NAILSMITH_TEST_CLOCK: clock, NODE_OPTIONS: `--import=${pathToFileURL(path.join(ROOT, 'e2e/clock.mjs')).href}` } })
+  const world = await new World(cluster).open({
+    env: { NAILSMITH_TEST_CLOCK: clock, NODE_OPTIONS: `--import=${pathToFileURL(path.join(ROOT, 'e2e/clock.mjs')).href}` },
+  })
   const control = http.createServer((request, response) => {
     const later = /^\/later\/(\d+)$/.exec(request.url ?? '')
     if (later) {
@@ -33,11 +35,19 @@ async function openBench(cluster, n) {
     }
     const deed = DEEDS[request.url ?? '']
     if (!deed) return void response.writeHead(404).end()
-    deed(world).then(() => response.writeHead(204).end(), (error) => response.writeHead(500).end(String(error)))
+    deed(world).then(
+      () => response.writeHead(204).end(),
+      (error) => response.writeHead(500).end(String(error)),
+    )
   })
   const port = await freePort()
   await new Promise((resolve) => control.listen(port, '127.0.0.1', resolve))
-  return { url: world.url(), control: `http://127.0.0.1:${port}`, database: world.databaseUrl, close: () => (control.close(), world.close()) }
+  return {
+    url: world.url(),
+    control: `http://127.0.0.1:${port}`,
+    database: world.databaseUrl,
+    close: () => (control.close(), world.close()),
+  }
 }
 
 export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
@@ -48,10 +58,13 @@ export async function browserTests(cluster, args = process.env.E2E_ARGS?.split('
   try {
     for (let n = 0; n < WORKERS; n++) benches.push(await openBench(cluster, n))
     const child = spawn(process.execPath, [path.join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', ...args], {
-      cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'],
+      cwd: ROOT,
+      stdio: ['ignore', 'inherit', 'inherit'],
       env: {
-        ...process.env, BENCHES: JSON.stringify(benches.map(({ url, control, database }) => ({ url, control, database }))),
-        EMPTY_URL: `${empty.url()}/first?token=${empty.token}`, PLAYWRIGHT_JSON_OUTPUT_NAME: out,
+        ...process.env,
+        BENCHES: JSON.stringify(benches.map(({ url, control, database }) => ({ url, control, database }))),
+        EMPTY_URL: `${empty.url()}/first?token=${empty.token}`,
+        PLAYWRIGHT_JSON_OUTPUT_NAME: out,
       },
     })
     await new Promise((resolve) => child.once('exit', resolve))

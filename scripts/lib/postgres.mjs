@@ -8,12 +8,16 @@ import { alive, DATA, ensureDir, freePort, installPackages, isRoot, portFree, RO
 function binDir() {
   const base = '/usr/lib/postgresql'
   if (!existsSync(base)) return null
-  const versions = readdirSync(base).filter((v) => existsSync(path.join(base, v, 'bin', 'initdb'))).sort((a, b) => Number(b) - Number(a))
+  const versions = readdirSync(base)
+    .filter((v) => existsSync(path.join(base, v, 'bin', 'initdb')))
+    .sort((a, b) => Number(b) - Number(a))
   return versions.length > 0 ? path.join(base, versions[0], 'bin') : null
 }
 
 function postgresUser() {
-  const line = readFileSync('/etc/passwd', 'utf8').split('\n').find((l) => l.startsWith('postgres:'))
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((l) => l.startsWith('postgres:'))
   if (!line) throw new Error('there is no user postgres on this machine')
   const [, , uid, gid] = line.split(':')
   return { uid: Number(uid), gid: Number(gid) }
@@ -82,7 +86,17 @@ export class Cluster {
     }
     chmodSync(this.dir, 0o700)
     const made = asOwner(path.join(this.bin, 'initdb'), [
-      '-D', this.dir, '-U', 'nailsmith', '-A', 'scram-sha-256', `--pwfile=${passFile}`, '-E', 'UTF8', '--locale=C.UTF-8', '--data-checksums',
+      '-D',
+      this.dir,
+      '-U',
+      'nailsmith',
+      '-A',
+      'scram-sha-256',
+      `--pwfile=${passFile}`,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      '--data-checksums',
     ])
     rmSync(passFile, { force: true })
     if (made.status !== 0) throw new Error(`initdb failed: ${made.stderr || made.stdout}`)
@@ -109,7 +123,18 @@ export class Cluster {
       const sink = openSync('/dev/null', 'r+')
       const started = asOwner(
         path.join(this.bin, 'pg_ctl'),
-        ['-D', this.dir, '-l', log, '-w', '-t', '30', '-o', `-p ${this.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=on -c synchronous_commit=on`, 'start'],
+        [
+          '-D',
+          this.dir,
+          '-l',
+          log,
+          '-w',
+          '-t',
+          '30',
+          '-o',
+          `-p ${this.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=on -c synchronous_commit=on`,
+          'start',
+        ],
         { stdio: [sink, sink, sink] },
       )
       if (started.status === 0) break
@@ -134,7 +159,12 @@ export class Cluster {
 
   ensureDatabase(database = 'nailsmith') {
     const env = { ...process.env, PGPASSWORD: this.secret() }
-    const psql = (args) => spawnSync(path.join(this.bin, 'psql'), ['-h', '127.0.0.1', '-p', String(this.port), '-U', 'nailsmith', '-d', 'postgres', '-Atq', ...args], { cwd: '/', encoding: 'utf8', env })
+    const psql = (args) =>
+      spawnSync(
+        path.join(this.bin, 'psql'),
+        ['-h', '127.0.0.1', '-p', String(this.port), '-U', 'nailsmith', '-d', 'postgres', '-Atq', ...args],
+        { cwd: '/', encoding: 'utf8', env },
+      )
     const there = psql(['-c', `select 1 from pg_database where datname = '${database}'`])
     if (there.status !== 0) throw new Error(`PostgreSQL does not answer: ${there.stderr}`)
     if (there.stdout.trim() !== '1') {

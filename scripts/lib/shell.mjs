@@ -110,7 +110,23 @@ export async function waitGone(pid, ms) {
 /** A fingerprint of everything that a build depends on. */
 export function sourceFingerprint() {
   const hash = createHash('sha256').update(process.version)
-  const list = spawnSync('find', ['src', 'package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'scripts/precache.mjs', '-type', 'f', '-not', '-name', '*.test.*'], { cwd: ROOT, encoding: 'utf8' })
+  const list = spawnSync(
+    'find',
+    [
+      'src',
+      'package-lock.json',
+      'next.config.ts',
+      'postcss.config.mjs',
+      'tsconfig.json',
+      'scripts/precache.mjs',
+      '-type',
+      'f',
+      '-not',
+      '-name',
+      '*.test.*',
+    ],
+    { cwd: ROOT, encoding: 'utf8' },
+  )
   for (const file of list.stdout.split('\n').filter(Boolean).sort()) hash.update(file).update(readFileSync(path.join(ROOT, file)))
   return hash.digest('hex')
 }

@@ -17,7 +17,9 @@ export class World {
     this.env = env
     this.databaseUrl = this.cluster.ensureDatabase(this.name)
     const setup = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'scripts/setup.ts')], {
-      cwd: ROOT, encoding: 'utf8', env: { ...process.env, DATABASE_URL: this.databaseUrl, NAILSMITH_DEMO: demo ? '1' : '0' },
+      cwd: ROOT,
+      encoding: 'utf8',
+      env: { ...process.env, DATABASE_URL: this.databaseUrl, NAILSMITH_DEMO: demo ? '1' : '0' },
     })
     if (setup.status !== 0) throw new Error(`setup failed: ${setup.stderr}`)
     this.token = /^FIRST-LEAD (\S+)$/m.exec(setup.stdout)?.[1] ?? null
@@ -35,7 +37,12 @@ export class World {
     if (this.child && this.child.exitCode === null && this.child.signalCode === null) return
     // The port of the cluster may have changed with a restart of it.
     this.databaseUrl = this.cluster.url(this.name)
-    this.child = spawnApp({ port: this.port, databaseUrl: this.databaseUrl, stdio: 'ignore', env: { NAILSMITH_DEMO: this.demo ? '1' : '0', ...this.env } })
+    this.child = spawnApp({
+      port: this.port,
+      databaseUrl: this.databaseUrl,
+      stdio: 'ignore',
+      env: { NAILSMITH_DEMO: this.demo ? '1' : '0', ...this.env },
+    })
     await waitReady(this.port, this.child)
   }
 
@@ -51,7 +58,10 @@ export class World {
 
   tool(name, args) {
     const url = new URL(this.cluster.url(this.name))
-    const done = spawnSync(path.join(this.cluster.bin, name), ['-h', url.hostname, '-p', url.port, '-U', url.username, ...args], { encoding: 'utf8', env: { ...process.env, PGPASSWORD: url.password } })
+    const done = spawnSync(path.join(this.cluster.bin, name), ['-h', url.hostname, '-p', url.port, '-U', url.username, ...args], {
+      encoding: 'utf8',
+      env: { ...process.env, PGPASSWORD: url.password },
+    })
     if (done.status !== 0) throw new Error(`${name}: ${done.stderr}`)
   }
 

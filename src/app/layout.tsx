@@ -20,7 +20,10 @@ const atkinson = localFont({
   display: 'swap',
 })
 
-export const metadata: Metadata = { title: { default: 'Nailsmith', template: '%s · Nailsmith' }, description: 'Down to the motor and back up.' }
+export const metadata: Metadata = {
+  title: { default: 'Nailsmith', template: '%s · Nailsmith' },
+  description: 'Down to the motor and back up.',
+}
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#15202b' }
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {

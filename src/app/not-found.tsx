@@ -8,7 +8,9 @@ export default function NotFound() {
       <Mark className="h-7 w-11" />
       <h1 className="title text-[32px]">Nothing stands here</h1>
       <p className="text-[18px]">The link is old, or its machine was never taken in. What is in the shop is on the stands.</p>
-      <Link href="/" className={buttonClass('primary', 'justify-self-start px-6')}>To the stands</Link>
+      <Link href="/" className={buttonClass('primary', 'justify-self-start px-6')}>
+        To the stands
+      </Link>
     </main>
   )
 }

@@ -8,16 +8,32 @@ import { may } from '@/server/permissions'
 
 export const metadata = { title: 'Stands' }
 
-export default async function Page({ searchParams }: { readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>> }) {
+export default async function Page({
+  searchParams,
+}: {
+  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>
+}) {
   await connection()
   const { session, header } = await pageFrame('/')
   const params = await searchParams
   const asked = standsAsked(params)
-  const { jobs, next, found, totals } = await listJobs(pageMark(typeof params['after'] === 'string' ? params['after'] : undefined), standsFilter(asked))
+  const { jobs, next, found, totals } = await listJobs(
+    pageMark(typeof params['after'] === 'string' ? params['after'] : undefined),
+    standsFilter(asked),
+  )
   return (
     <>
       <Header {...header} here="stands" />
-      <Stands jobs={jobs} found={found} totals={totals} asked={asked} more={next ? standsLink(asked, next) : null} all={standsLink({ find: '', stage: '', only: '' })} later={params['after'] !== undefined} mayTakeIn={may(session.person.role, 'take in')} />
+      <Stands
+        jobs={jobs}
+        found={found}
+        totals={totals}
+        asked={asked}
+        more={next ? standsLink(asked, next) : null}
+        all={standsLink({ find: '', stage: '', only: '' })}
+        later={params['after'] !== undefined}
+        mayTakeIn={may(session.person.role, 'take in')}
+      />
     </>
   )
 }

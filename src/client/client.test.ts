@@ -23,22 +23,34 @@ class FakeServer {
       const query = new URL(url, 'http://x').searchParams
       const after = Number(query.get('after'))
       const seen = query.get('seen')
-      if (after > this.entries.length || (seen !== null && query.get('chain') !== this.chain(Number(seen)))) return Response.json({ past: 'other', again: 'later' }, { status: 409 })
-      return Response.json({ entries: this.entries.slice(after), lastSeq: this.entries.length, chain: this.chain(this.entries.length), history: this.history, person: this.person, now: Date.now() })
+      if (after > this.entries.length || (seen !== null && query.get('chain') !== this.chain(Number(seen))))
+        return Response.json({ past: 'other', again: 'later' }, { status: 409 })
+      return Response.json({
+        entries: this.entries.slice(after),
+        lastSeq: this.entries.length,
+        chain: this.chain(this.entries.length),
+        history: this.history,
+        person: this.person,
+        now: Date.now(),
+      })
     }
     const sent = JSON.parse(String(init.body)) as EntryDraft[] | { agrees: number; entries: EntryDraft[] }
     const batch = Array.isArray(sent) ? sent : sent.entries
     const history = (init.headers as Record<string, string>)['x-nailsmith-history']
-    if (history !== undefined && history !== this.history) return Response.json({ message: 'another past', again: 'later' }, { status: 409 })
+    if (history !== undefined && history !== this.history)
+      return Response.json({ message: 'another past', again: 'later' }, { status: 409 })
     if (!Array.isArray(sent)) this.agrees.push(sent.agrees)
     this.posts.push(batch.length)
     if (JSON.stringify(batch).length > 256_000) return Response.json({ message: 'too much' }, { status: 413 })
     const answers = batch.map((draft) => {
       const known = this.entries.find((e) => e.id === draft.id)
       if (known) return { id: draft.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt }
-      if (this.mode === 'refuses odd' && (draft.body as { text: string }).text.startsWith('odd')) return { id: draft.id, status: 'refused', reason: 'odd', again: 'never' }
-      if (this.mode === 'viewer' && draft.by !== 'p-runa') return { id: draft.id, status: 'refused', reason: 'A viewer reads; ask a mechanic to log this.', again: 'other person' }
-      if (this.mode === 'older' && draft.kind === 'voltage-told') return { id: draft.id, status: 'refused', reason: 'not known here', again: 'newer build' }
+      if (this.mode === 'refuses odd' && (draft.body as { text: string }).text.startsWith('odd'))
+        return { id: draft.id, status: 'refused', reason: 'odd', again: 'never' }
+      if (this.mode === 'viewer' && draft.by !== 'p-runa')
+        return { id: draft.id, status: 'refused', reason: 'A viewer reads; ask a mechanic to log this.', again: 'other person' }
+      if (this.mode === 'older' && draft.kind === 'voltage-told')
+        return { id: draft.id, status: 'refused', reason: 'not known here', again: 'newer build' }
       return this.store(draft)
     })
     if (this.mode === 'answer lost') {
@@ -49,7 +61,10 @@ class FakeServer {
   })
 
   chain(seq: number): string {
-    return this.entries.slice(0, seq).map((e) => e.id).join()
+    return this.entries
+      .slice(0, seq)
+      .map((e) => e.id)
+      .join()
   }
 
   store(draft: EntryDraft) {
@@ -73,7 +88,17 @@ async function open(entries: readonly Entry[] = [], person = 'p-ines') {
   return client
 }
 const texts = (entries: readonly { body: unknown }[]) => entries.map((e) => (e.body as { text?: string }).text)
-const other = (text: string): EntryDraft => ({ id: v7(), jobId: JOB, base: 0, at: Date.now(), by: 'p-marit', device: v4(), kind: 'note-added', v: 1, body: { text } })
+const other = (text: string): EntryDraft => ({
+  id: v7(),
+  jobId: JOB,
+  base: 0,
+  at: Date.now(),
+  by: 'p-marit',
+  device: v4(),
+  kind: 'note-added',
+  v: 1,
+  body: { text },
+})
 
 beforeEach(() => {
   vi.resetModules()
@@ -183,7 +208,12 @@ describe('the outbox', () => {
   it('splits what is too many or too large for one batch', async () => {
     server.mode = 'down'
     const client = await open()
-    client.logAll(Array.from({ length: 230 }, (_, i) => ({ kind: 'note-added' as const, body: { text: `${i} ${'x'.repeat(i % 50 === 0 ? 90_000 : 10)}` } })))
+    client.logAll(
+      Array.from({ length: 230 }, (_, i) => ({
+        kind: 'note-added' as const,
+        body: { text: `${i} ${'x'.repeat(i % 50 === 0 ? 90_000 : 10)}` },
+      })),
+    )
     server.mode = 'up'
     await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 10_000 })
     expect(server.entries).toHaveLength(230)
@@ -197,7 +227,11 @@ describe('a large plan', () => {
     server.mode = 'down'
     const client = await open()
     const big = { plan: { text: 'x'.repeat(180_000) } }
-    client.logAll([{ kind: 'note-added', body: { text: 'before' } }, { kind: 'plan-adopted', body: big as never }, { kind: 'note-added', body: { text: 'after' } }])
+    client.logAll([
+      { kind: 'note-added', body: { text: 'before' } },
+      { kind: 'plan-adopted', body: big as never },
+      { kind: 'note-added', body: { text: 'after' } },
+    ])
     server.mode = 'up'
     await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 10_000 })
     expect(server.entries.map((e) => e.kind)).toEqual(['note-added', 'plan-adopted', 'note-added'])
@@ -282,7 +316,10 @@ describe('one entry never holds up another', () => {
   it('a kind that an older server does not know waits for it to be renewed', async () => {
     server.mode = 'older'
     const client = await open()
-    client.logAll([{ kind: 'voltage-told', body: { from: 'label', volts: 54.6 } }, { kind: 'note-added', body: { text: 'after it' } }])
+    client.logAll([
+      { kind: 'voltage-told', body: { from: 'label', volts: 54.6 } },
+      { kind: 'note-added', body: { text: 'after it' } },
+    ])
     await vi.waitFor(() => expect(texts(server.entries)).toEqual(['after it']), { timeout: 5_000 })
     expect(client.snapshot().shelf).toEqual([])
     expect(client.snapshot().unsent.size).toBe(1)
@@ -331,7 +368,17 @@ describe('storage that fails while the page is open', () => {
     vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
       throw new DOMException('full', 'QuotaExceededError')
     })
-    if (localToo) vi.stubGlobal('localStorage', { ...localStorage, getItem: () => null, key: () => null, length: 0, setItem: () => { throw new DOMException('full', 'QuotaExceededError') }, removeItem: () => undefined })
+    if (localToo)
+      vi.stubGlobal('localStorage', {
+        ...localStorage,
+        getItem: () => null,
+        key: () => null,
+        length: 0,
+        setItem: () => {
+          throw new DOMException('full', 'QuotaExceededError')
+        },
+        removeItem: () => undefined,
+      })
   }
   afterEach(() => vi.restoreAllMocks())
 
@@ -437,17 +484,31 @@ describe('a backup put back', () => {
     return client
   }
 
-  it.each([['and nothing written since', false], ['and more written since than was lost', true]] as const)('%s: the tablet notices, shows what the server has, and offers back what it has not', async (_, more) => {
+  it.each([
+    ['and nothing written since', false],
+    ['and more written since than was lost', true],
+  ] as const)('%s: the tablet notices, shows what the server has, and offers back what it has not', async (_, more) => {
     const client = await ahead(more)
     const { tell } = await import('./channel')
     tell({ type: 'opened' })
     await vi.waitFor(() => expect(client.snapshot().lost).toHaveLength(5), { timeout: 5_000 })
     expect(texts(client.snapshot().entries)).toEqual(texts(server.entries))
-    expect(client.snapshot().lost.map((l) => [l.entry.seq, l.agrees])).toEqual([[6, 5], [7, 5], [8, 5], [9, 5], [10, 5]])
+    expect(client.snapshot().lost.map((l) => [l.entry.seq, l.agrees])).toEqual([
+      [6, 5],
+      [7, 5],
+      [8, 5],
+      [9, 5],
+      [10, 5],
+    ])
     await client.giveBack()
     expect(client.snapshot().lost).toEqual([])
     expect(server.agrees).toEqual([5])
-    expect(new Set(texts(server.entries))).toEqual(new Set([...['mine 1', 'mine 2', 'theirs 3', 'mine 4', 'mine 5', 'theirs 6', 'mine 7', 'mine 8', 'theirs 9', 'mine 10'], ...(more ? ['after 1', 'after 2', 'after 3', 'after 4', 'after 5', 'after 6'] : [])]))
+    expect(new Set(texts(server.entries))).toEqual(
+      new Set([
+        ...['mine 1', 'mine 2', 'theirs 3', 'mine 4', 'mine 5', 'theirs 6', 'mine 7', 'mine 8', 'theirs 9', 'mine 10'],
+        ...(more ? ['after 1', 'after 2', 'after 3', 'after 4', 'after 5', 'after 6'] : []),
+      ]),
+    )
     await vi.waitFor(() => expect(texts(client.snapshot().entries)).toEqual(texts(server.entries)))
   })
 

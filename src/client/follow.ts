@@ -59,10 +59,14 @@ function start(): void {
     }
   })
   if (!navigator.locks) return
-  void navigator.locks.request('nailsmith-follow', () => new Promise<never>(() => {
-    tell({ type: 'who looks' })
-    gather()
-  }))
+  void navigator.locks.request(
+    'nailsmith-follow',
+    () =>
+      new Promise<never>(() => {
+        tell({ type: 'who looks' })
+        gather()
+      }),
+  )
 }
 
 function sayLooking(): void {

@@ -1,13 +1,42 @@
 import { v7 } from 'uuid'
 import { BUILD } from '../core/build'
-import { type Bodies, emptyState, type Entry, type EntryDraft, fold, type JobState, type Kind, reduce, type UnknownEntry, written } from '../core/job'
+import {
+  type Bodies,
+  emptyState,
+  type Entry,
+  type EntryDraft,
+  fold,
+  type JobState,
+  type Kind,
+  reduce,
+  type UnknownEntry,
+  written,
+} from '../core/job'
 import { mended } from '../core/text'
 import { type Held, hear, type Link, tell } from './channel'
 import { measure, now, recallClock } from './clock'
 import { follow } from './follow'
 import { ANSWER_MS, kick, sendAs, sendUnkept, unkeptIds } from './send'
 import type { JournalOptions, JournalView } from './view'
-import { faultyPhotos, heldEntries, holdEntries, jot, keepPast, knownPast, type Lost, lostEntries, numbered, offerAgain, putWaiting, type QueuedPhoto, rubOut, type Shelved, shelved, unshelve, waiting } from './store'
+import {
+  faultyPhotos,
+  heldEntries,
+  holdEntries,
+  jot,
+  keepPast,
+  knownPast,
+  type Lost,
+  lostEntries,
+  numbered,
+  offerAgain,
+  putWaiting,
+  type QueuedPhoto,
+  rubOut,
+  type Shelved,
+  shelved,
+  unshelve,
+  waiting,
+} from './store'
 
 const POLL_MS = 10_000
 
@@ -88,9 +117,18 @@ export class JournalClient {
   logAll(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]): string[] {
     if (this.stranger !== null) return []
     const at = now()
-    const drafts = items.map(({ kind, body }) => ({
-      id: v7(), jobId: this.options.jobId, base: this.lastSeq(), at, by: this.options.person, device: this.options.device, ...mended(written(kind, body, this.options.newest ?? false)),
-    }) as EntryDraft)
+    const drafts = items.map(
+      ({ kind, body }) =>
+        ({
+          id: v7(),
+          jobId: this.options.jobId,
+          base: this.lastSeq(),
+          at,
+          by: this.options.person,
+          device: this.options.device,
+          ...mended(written(kind, body, this.options.newest ?? false)),
+        }) as EntryDraft,
+    )
     const fresh = numbered(drafts)
     const jotted = jot(fresh)
     this.addPending(drafts)
@@ -198,7 +236,11 @@ export class JournalClient {
   }
 
   private addPending(drafts: readonly EntryDraft[]): void {
-    const known = new Set([...this.pending.map((d) => d.id), ...[...this.confirmed.values()].map((e) => e.id), ...this.shelf.map((s) => s.id)])
+    const known = new Set([
+      ...this.pending.map((d) => d.id),
+      ...[...this.confirmed.values()].map((e) => e.id),
+      ...this.shelf.map((s) => s.id),
+    ])
     const fresh = drafts.filter((d) => !known.has(d.id))
     if (fresh.length === 0) return
     this.pending = [...this.pending, ...fresh]
@@ -232,16 +274,34 @@ export class JournalClient {
     }
     this.reading = true
     try {
-      for (let more = true; more; ) {
+      for (let more = true; more;) {
         const sentAt = Date.now()
         const { jobId } = this.options
         const past = this.checkPast ? await knownPast(jobId).catch(() => null) : null
         const seen = past && past.seq <= this.lastSeq() ? `&seen=${past.seq}&chain=${past.chain}` : ''
-        const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, { cache: 'no-store', headers: { 'x-nailsmith-build': String(BUILD) }, signal: AbortSignal.timeout(ANSWER_MS) })
+        const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, {
+          cache: 'no-store',
+          headers: { 'x-nailsmith-build': String(BUILD) },
+          signal: AbortSignal.timeout(ANSWER_MS),
+        })
         if (response.status === 401) return this.setLink('signed out')
         if (response.status === 409 || (response.status === 404 && this.lastSeq() > 0)) return void this.otherPast()
         if (!response.ok) return this.setLink(response.status >= 500 ? 'troubled' : 'alone')
-        const { entries, lastSeq, chain, history, person, now: serverNow } = (await response.json()) as { entries: (Entry | UnknownEntry)[]; lastSeq: number; chain?: string; history?: string; person?: string; now: number }
+        const {
+          entries,
+          lastSeq,
+          chain,
+          history,
+          person,
+          now: serverNow,
+        } = (await response.json()) as {
+          entries: (Entry | UnknownEntry)[]
+          lastSeq: number
+          chain?: string
+          history?: string
+          person?: string
+          now: number
+        }
         measure(serverNow, sentAt, Date.now())
         this.setLink('joined')
         this.checkPast = false
@@ -294,6 +354,19 @@ export class JournalClient {
     const pending = this.pending.map((draft, i) => ({ ...draft, seq: contiguous + 1 + i, receivedAt: null, sentBy: null }) as Entry)
     const entries = [...confirmed, ...pending]
     const state = pending.length === 0 ? this.base : (fold(this.base, pending) ?? reduce(this.options.jobId, entries))
-    return { state, entries, unsent: new Set(pending.map((p) => p.id)), shelf: this.shelf, badPhotos: this.badPhotos, held: this.held, lost: this.lost, unkept: this.unkeptNow(), stranger: this.stranger, link: this.link, ready: this.ready, keeps: this.keeps }
+    return {
+      state,
+      entries,
+      unsent: new Set(pending.map((p) => p.id)),
+      shelf: this.shelf,
+      badPhotos: this.badPhotos,
+      held: this.held,
+      lost: this.lost,
+      unkept: this.unkeptNow(),
+      stranger: this.stranger,
+      link: this.link,
+      ready: this.ready,
+      keeps: this.keeps,
+    }
   }
 }

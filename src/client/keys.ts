@@ -32,10 +32,13 @@ export function useKeys(deeds: KeyDeeds, singleKeys: boolean): void {
       const pedal = event.key === 'PageDown' || event.key === 'PageUp'
       if (event.key === ' ' ? typing || control : pedal ? false : typing || !single) return
       const deed =
-        event.key === 'PageDown' || (event.key === ' ' && !event.shiftKey) ? now.go
-        : event.key === 'PageUp' || event.key === ' ' ? now.back
-        : event.key.length === 1 && Object.hasOwn(now, event.key.toLowerCase()) ? now[event.key.toLowerCase()]
-        : undefined
+        event.key === 'PageDown' || (event.key === ' ' && !event.shiftKey)
+          ? now.go
+          : event.key === 'PageUp' || event.key === ' '
+            ? now.back
+            : event.key.length === 1 && Object.hasOwn(now, event.key.toLowerCase())
+              ? now[event.key.toLowerCase()]
+              : undefined
       if (!deed) return
       event.preventDefault()
       if (event.repeat) return

@@ -8,17 +8,22 @@ import { jot, numbered, putWaiting, rubOut, waiting } from './store'
 
 /** What became of a machine that was taken in: at the server, kept on this device, or in this page only. */
 export type TakenIn =
-  | { readonly jobId: string; readonly is: 'there' }
-  | { readonly jobId: string; readonly is: 'kept' | 'unkept'; readonly why?: string }
+  { readonly jobId: string; readonly is: 'there' } | { readonly jobId: string; readonly is: 'kept' | 'unkept'; readonly why?: string }
 
 /** After this long without an answer it counts as kept, and goes up by itself. */
 const PATIENCE_MS = 6_000
 
 /** Opens a job with its first entries: kept on this device first, then sent, as everything else is. */
-export async function takeIn(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[], who: { readonly person: string; readonly device: string }): Promise<TakenIn> {
+export async function takeIn(
+  items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[],
+  who: { readonly person: string; readonly device: string },
+): Promise<TakenIn> {
   const jobId = v7()
   const at = now()
-  const drafts = items.map(({ kind, body }) => ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, false)) }) as EntryDraft)
+  const drafts = items.map(
+    ({ kind, body }) =>
+      ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, false)) }) as EntryDraft,
+  )
   const fresh = numbered(drafts)
   const jotted = jot(fresh)
   const answered = answer(jobId, PATIENCE_MS)
@@ -50,14 +55,17 @@ function answer(jobId: string, ms: number): Promise<{ readonly there: boolean; r
       else if (word.type === 'held') {
         const own = word.held.find((h) => h.jobId === jobId)
         if (own) done({ there: false, why: own.reason })
-      } else if (word.type === 'shelved' && word.jobId === jobId) done({ there: false, why: 'The server would not take it; it lies on the shelf.' })
+      } else if (word.type === 'shelved' && word.jobId === jobId)
+        done({ there: false, why: 'The server would not take it; it lies on the shelf.' })
       else if (word.type === 'link' && word.link !== 'joined') done({ there: false })
     })
   })
 }
 
 /** Machines taken in on this device that the server does not have yet. */
-export async function keptTakeIns(): Promise<readonly { readonly jobId: string; readonly machine: string; readonly complaint: string; readonly at: number }[]> {
+export async function keptTakeIns(): Promise<
+  readonly { readonly jobId: string; readonly machine: string; readonly complaint: string; readonly at: number }[]
+> {
   return (await waiting().catch(() => [])).flatMap(({ jobId, draft }) => {
     if (draft.kind !== 'job-opened') return []
     const { machine, complaint } = draft.body as Bodies['job-opened']

@@ -1,9 +1,14 @@
 /** Lets pages that have been open here open again without a network. */
 export function stayOffline(path: string): void {
   if (!('serviceWorker' in navigator) || !('caches' in window)) return
-  void navigator.serviceWorker.register('/sw.js').then(() => rememberPage(path)).catch(() => undefined)
+  void navigator.serviceWorker
+    .register('/sw.js')
+    .then(() => rememberPage(path))
+    .catch(() => undefined)
   // A page that was still being opened when the worker took the others over is left out: it asks to be taken over too.
-  void navigator.serviceWorker.ready.then(({ active }) => navigator.serviceWorker.controller === null && active?.postMessage('claim')).catch(() => undefined)
+  void navigator.serviceWorker.ready
+    .then(({ active }) => navigator.serviceWorker.controller === null && active?.postMessage('claim'))
+    .catch(() => undefined)
 }
 
 async function rememberPage(path: string): Promise<void> {

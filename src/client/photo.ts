@@ -23,7 +23,8 @@ export async function takePhoto(file: Blob, jobId: string): Promise<string> {
 
 /** Hashing needs a secure address; on another one photos cannot be given their id. */
 function assertSecure(): void {
-  if (!globalThis.crypto?.subtle) throw new PhotoFault('Photos need a secure address: open Nailsmith by https, or on the machine it runs on.')
+  if (!globalThis.crypto?.subtle)
+    throw new PhotoFault('Photos need a secure address: open Nailsmith by https, or on the machine it runs on.')
 }
 
 async function shrink(file: Blob): Promise<Blob> {

@@ -13,7 +13,13 @@ export const ANSWER_MS = 20_000
 
 type Again = 'later' | 'other person' | 'newer build' | 'never'
 type Answer =
-  | { readonly id: string; readonly status: 'stored' | 'already'; readonly seq: number; readonly receivedAt: number; readonly stamp?: Stamp }
+  | {
+      readonly id: string
+      readonly status: 'stored' | 'already'
+      readonly seq: number
+      readonly receivedAt: number
+      readonly stamp?: Stamp
+    }
   | { readonly id: string; readonly status: 'refused'; readonly reason: string; readonly again?: Again; readonly past?: 'other' }
 
 let sending = false
@@ -124,7 +130,8 @@ function batchOf(list: readonly Waiting[]): readonly Waiting[] {
   for (const item of list) {
     const size = JSON.stringify(item.draft).length + 1
     // A large plan goes by itself.
-    if (batch.length > 0 && (batch.length >= MAX_BATCH || bytes + size > MAX_BYTES || (ALONE.has(item.draft.kind) && size > MAX_BYTES / 2))) break
+    if (batch.length > 0 && (batch.length >= MAX_BATCH || bytes + size > MAX_BYTES || (ALONE.has(item.draft.kind) && size > MAX_BYTES / 2)))
+      break
     batch.push(item)
     bytes += size
     if (ALONE.has(item.draft.kind) && size > MAX_BYTES / 2) break
@@ -142,7 +149,11 @@ async function sendBatch(jobId: string, batch: readonly Waiting[]): Promise<'sto
     const drafts = batch.map((w) => w.draft)
     response = await fetch(`/api/jobs/${jobId}/entries`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', 'x-nailsmith-build': String(BUILD), ...(past && agrees === undefined ? { 'x-nailsmith-history': past.history } : {}) },
+      headers: {
+        'content-type': 'application/json',
+        'x-nailsmith-build': String(BUILD),
+        ...(past && agrees === undefined ? { 'x-nailsmith-history': past.history } : {}),
+      },
       body: JSON.stringify(agrees === undefined ? drafts : { agrees, entries: drafts }),
       signal: AbortSignal.timeout(ANSWER_MS),
     })
@@ -164,7 +175,15 @@ async function sendBatch(jobId: string, batch: readonly Waiting[]): Promise<'sto
     if (response.status === 413 && batch.length > 1) return sendBatch(jobId, batch.slice(0, Math.ceil(batch.length / 2)))
     const reason = told.message ?? 'The server would not take this.'
     if (response.status === 409) tell({ type: 'other past', jobId })
-    return settleRefused(jobId, batch.map((w) => ({ draft: w.draft, reason, again: told.again ?? (response.status === 403 ? 'other person' : response.status === 413 || response.status === 400 ? 'never' : 'later') })))
+    return settleRefused(
+      jobId,
+      batch.map((w) => ({
+        draft: w.draft,
+        reason,
+        again:
+          told.again ?? (response.status === 403 ? 'other person' : response.status === 413 || response.status === 400 ? 'never' : 'later'),
+      })),
+    )
   }
   const { answers, now } = (await response.json()) as { answers: Answer[]; now: number }
   measure(now, sentAt, Date.now())
@@ -179,7 +198,15 @@ async function sendBatch(jobId: string, batch: readonly Waiting[]): Promise<'sto
     else if (answer.status === 'refused') {
       refused.push({ draft, reason: answer.reason, again: answer.again ?? 'later' })
       if (answer.past) tell({ type: 'other past', jobId })
-    } else taken.push({ ...draft, seq: answer.seq, receivedAt: answer.receivedAt, sentBy: sender, ...(answer.stamp ? { stamp: answer.stamp } : {}), ...(agrees !== undefined ? { agrees } : {}) } as Entry)
+    } else
+      taken.push({
+        ...draft,
+        seq: answer.seq,
+        receivedAt: answer.receivedAt,
+        sentBy: sender,
+        ...(answer.stamp ? { stamp: answer.stamp } : {}),
+        ...(agrees !== undefined ? { agrees } : {}),
+      } as Entry)
   }
   // The server has them: whether this browser can note that is another matter.
   await confirm(taken).catch(() => undefined)
@@ -217,13 +244,20 @@ async function sendPhotos(): Promise<boolean> {
   for (const photo of await unsentPhotos()) {
     if (photo.fault !== undefined) continue
     try {
-      const response = await fetch('/api/photos', { method: 'POST', headers: { 'content-type': photo.blob.type }, body: photo.blob, signal: AbortSignal.timeout(ANSWER_MS * 3) })
+      const response = await fetch('/api/photos', {
+        method: 'POST',
+        headers: { 'content-type': photo.blob.type },
+        body: photo.blob,
+        signal: AbortSignal.timeout(ANSWER_MS * 3),
+      })
       if (response.ok) await putPhoto({ ...photo, sent: true })
       else if (response.status === 401 || response.status >= 500) return false
       // Somebody who may send it signs in later; a photo waits as its line does.
       else if (response.status === 403) continue
       else {
-        const { message } = (await response.json().catch(() => ({ message: 'The server would not take this photo.' }))) as { message: string }
+        const { message } = (await response.json().catch(() => ({ message: 'The server would not take this photo.' }))) as {
+          message: string
+        }
         await putPhoto({ ...photo, fault: message })
         tell({ type: 'shelved', jobId: photo.jobId, ids: [] })
       }

@@ -6,14 +6,27 @@ const STATIC = `nailsmith-static-${VERSION}`
 const PAGES = 'nailsmith-pages'
 
 self.addEventListener('install', (event) => {
-  event.waitUntil(caches.open(STATIC).then((cache) => cache.addAll(FILES)).then(() => self.skipWaiting()))
+  event.waitUntil(
+    caches
+      .open(STATIC)
+      .then((cache) => cache.addAll(FILES))
+      .then(() => self.skipWaiting()),
+  )
 })
 
 self.addEventListener('activate', (event) => {
   event.waitUntil(
-    caches.keys()
+    caches
+      .keys()
       // The files of the build before stay: pages kept from it still name them.
-      .then((keys) => Promise.all(keys.filter((key) => key.startsWith('nailsmith-static-') && key !== STATIC).slice(0, -1).map((key) => caches.delete(key))))
+      .then((keys) =>
+        Promise.all(
+          keys
+            .filter((key) => key.startsWith('nailsmith-static-') && key !== STATIC)
+            .slice(0, -1)
+            .map((key) => caches.delete(key)),
+        ),
+      )
       .then(() => self.clients.claim()),
   )
 })
@@ -29,9 +42,16 @@ async function page(request) {
   const path = new URL(request.url).pathname
   const kept = await (await caches.open(PAGES)).match(path)
   // No network, or a server in trouble: what is kept.
-  const asked = fetch(request).then((response) => (response.status < 500 ? response : null), () => null)
+  const asked = fetch(request).then(
+    (response) => (response.status < 500 ? response : null),
+    () => null,
+  )
   const late = kept ? new Promise((resolve) => setTimeout(() => resolve(null), PATIENCE_MS)) : new Promise(() => undefined)
-  return (await Promise.race([asked, late])) ?? kept ?? new Response(NO_PAGE, { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } })
+  return (
+    (await Promise.race([asked, late])) ??
+    kept ??
+    new Response(NO_PAGE, { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } })
+  )
 }
 
 async function file(request) {

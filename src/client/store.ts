@@ -245,9 +245,15 @@ export async function unshelve(id: string): Promise<void> {
 /** Puts shelved entries back among those that wait. */
 export async function offerAgain(ids: readonly string[]): Promise<void> {
   const tx = (await open()).transaction(['shelf', 'outbox'], 'readwrite')
-  const items = (await Promise.all(ids.map((id) => tx.objectStore('shelf').get(id)))).filter((s) => s !== undefined).sort((a, b) => (a.id < b.id ? -1 : 1))
+  const items = (await Promise.all(ids.map((id) => tx.objectStore('shelf').get(id))))
+    .filter((s) => s !== undefined)
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
   const fresh = numbered(items.map((s) => s.draft))
-  await Promise.all([...fresh.map((w) => tx.objectStore('outbox').put(w)), ...items.map((s) => tx.objectStore('shelf').delete(s.id)), tx.done])
+  await Promise.all([
+    ...fresh.map((w) => tx.objectStore('outbox').put(w)),
+    ...items.map((s) => tx.objectStore('shelf').delete(s.id)),
+    tx.done,
+  ])
 }
 
 export async function knownPast(jobId: string): Promise<Past | null> {

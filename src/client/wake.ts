@@ -7,7 +7,11 @@ export function useWakeLock(on: boolean): void {
     if (!on || !('wakeLock' in navigator)) return
     let lock: WakeLockSentinel | null = null
     const take = (): void => {
-      if (document.visibilityState === 'visible') void navigator.wakeLock.request('screen').then((l) => (lock = l), () => undefined)
+      if (document.visibilityState === 'visible')
+        void navigator.wakeLock.request('screen').then(
+          (l) => (lock = l),
+          () => undefined,
+        )
     }
     take()
     document.addEventListener('visibilitychange', take)

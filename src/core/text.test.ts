@@ -45,7 +45,11 @@ describe('a value', () => {
     expect(mended({ [`k${HALF}`]: [`v\u0000`] })).toEqual({ 'k\ufffd': ['v'] })
   })
   it('is too deep past the limit only, however deep', () => {
-    const deep = (n: number): unknown => { let v: unknown = 1; for (let i = 0; i < n; i++) v = i % 2 ? [v] : { v }; return v }
+    const deep = (n: number): unknown => {
+      let v: unknown = 1
+      for (let i = 0; i < n; i++) v = i % 2 ? [v] : { v }
+      return v
+    }
     expect(tooDeep(deep(MAX_DEPTH))).toBe(false)
     expect(tooDeep(deep(MAX_DEPTH + 1))).toBe(true)
     expect(tooDeep(deep(100_000))).toBe(true)

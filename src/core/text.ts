@@ -24,7 +24,8 @@ export function cut(text: string, max: number): string {
   const whole = wellFormed(text)
   if (whole.length <= max) return whole
   let end = 0
-  for (const { index, segment } of segmenter?.segment(whole.slice(0, max + 64)) ?? [...whole].map((segment, i, all) => ({ index: all.slice(0, i).join('').length, segment }))) {
+  for (const { index, segment } of segmenter?.segment(whole.slice(0, max + 64)) ??
+    [...whole].map((segment, i, all) => ({ index: all.slice(0, i).join('').length, segment }))) {
     if (index + segment.length > max) break
     end = index + segment.length
   }
@@ -44,7 +45,10 @@ export function tooDeep(value: unknown): boolean {
   return false
 }
 
-/** Every text of a value made well-formed, names of members too. The same value where nothing is wrong. Depth is for `tooDeep` to look at first. */
+/**
+ * Every text of a value made well-formed, names of members too. The same value where nothing is wrong. Depth is for `tooDeep` to
+ * look at first.
+ */
 export function mended<T>(value: T): T {
   if (typeof value === 'string') return wellFormed(value) as T
   if (value === null || typeof value !== 'object') return value

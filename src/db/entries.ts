@@ -26,10 +26,16 @@ export function contentHash(entry: EntryDraft): Buffer {
     Array.isArray(value)
       ? value.map(stable)
       : value !== null && typeof value === 'object'
-        ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)).map(([k, v]) => [k, stable(v)]))
+        ? Object.fromEntries(
+            Object.entries(value)
+              .sort(([a], [b]) => (a < b ? -1 : 1))
+              .map(([k, v]) => [k, stable(v)]),
+          )
         : value
   const { jobId, base, at, by, device, kind, v, body } = entry
-  return createHash('sha256').update(JSON.stringify(stable({ jobId, base, at, by, device, kind, v, body }))).digest()
+  return createHash('sha256')
+    .update(JSON.stringify(stable({ jobId, base, at, by, device, kind, v, body })))
+    .digest()
 }
 
 /** The running hash after one more entry: SHA-256 over the one before and the entry's content. */
@@ -47,7 +53,9 @@ export async function readEntries(sql: Db, jobId: string, after: number, limit =
   const rows = await sql<EntryRow[]>`
     select id, job_id as "jobId", seq, base, at, received_at as "receivedAt", by_person as by, sent_by as "sentBy", device, kind, v, body, stamp, agrees
     from entries where job_id = ${jobId} and seq > ${after} order by seq limit ${limit}`
-  return rows.map(({ stamp, agrees, ...row }) => mended({ ...row, ...(stamp ? { stamp } : {}), ...(agrees !== null ? { agrees } : {}) })) as unknown as (Entry | UnknownEntry)[]
+  return rows.map(({ stamp, agrees, ...row }) =>
+    mended({ ...row, ...(stamp ? { stamp } : {}), ...(agrees !== null ? { agrees } : {}) }),
+  ) as unknown as (Entry | UnknownEntry)[]
 }
 
 export interface EntryOwner {

@@ -33,7 +33,10 @@ export interface PageMark {
   readonly jobId: string
 }
 
-export async function addJob(sql: Db, job: { readonly id: string; readonly machineId: string | null; readonly revision: string | null }): Promise<number> {
+export async function addJob(
+  sql: Db,
+  job: { readonly id: string; readonly machineId: string | null; readonly revision: string | null },
+): Promise<number> {
   const [row] = await sql<{ number: number }[]>`
     insert into jobs (id, machine_id, revision) values (${job.id}, ${job.machineId}, ${job.revision}) returning number`
   return row!.number
@@ -46,11 +49,19 @@ export async function lastSeqs(sql: Db, ids: readonly string[]): Promise<(readon
 }
 
 export async function findJob(sql: Db, id: string): Promise<JobRow | null> {
-  const [row] = await sql<JobRow[]>`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", case when chain_seq = last_seq then encode(chain, 'hex') end as chain from jobs where id = ${id}`
+  const [row] = await sql<
+    JobRow[]
+  >`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", case when chain_seq = last_seq then encode(chain, 'hex') end as chain from jobs where id = ${id}`
   return row ?? null
 }
 
-const ONLY_SQL = { live: (sql: Db) => sql`open and live`, loose: (sql: Db) => sql`open and loose_fixings + loose_parts > 0`, parked: (sql: Db) => sql`open and parked`, disputed: (sql: Db) => sql`disputed > 0`, home: (sql: Db) => sql`not open` } as const satisfies Record<(typeof ONLY)[number], unknown>
+const ONLY_SQL = {
+  live: (sql: Db) => sql`open and live`,
+  loose: (sql: Db) => sql`open and loose_fixings + loose_parts > 0`,
+  parked: (sql: Db) => sql`open and parked`,
+  disputed: (sql: Db) => sql`disputed > 0`,
+  home: (sql: Db) => sql`not open`,
+} as const satisfies Record<(typeof ONLY)[number], unknown>
 
 function asked(sql: Db, { words, stage, only }: StandsFilter) {
   if (words?.length === 0) return sql`false`
@@ -58,8 +69,16 @@ function asked(sql: Db, { words, stage, only }: StandsFilter) {
   return sql`${words ? sql`words @@ ${begins}::tsquery` : sql`true`} and ${stage ? sql`stage = ${stage} and open` : sql`true`} and ${only ? ONLY_SQL[only](sql) : sql`true`}`
 }
 
-/** Jobs by summary, those in the shop first, the one last worked on first; `limit` rows after `mark`. Rows of an older build are told apart. */
-export async function listSummaries(sql: Db, limit: number, mark?: PageMark, filter: StandsFilter = {}): Promise<(SummaryRow & { readonly old: boolean })[]> {
+/**
+ * Jobs by summary, those in the shop first, the one last worked on first; `limit` rows after `mark`. Rows of an older build are
+ * told apart.
+ */
+export async function listSummaries(
+  sql: Db,
+  limit: number,
+  mark?: PageMark,
+  filter: StandsFilter = {},
+): Promise<(SummaryRow & { readonly old: boolean })[]> {
   const after = mark ? sql`((not open), (-sort_at), job_id) > (${!mark.open}, ${-mark.sortAt}, ${mark.jobId}::uuid)` : sql`true`
   return sql<(SummaryRow & { old: boolean })[]>`
     select s.job_id as "jobId", s.sort_at as "sortAt", coalesce(s.facts, s.body) as summary, s.version <> ${SUMMARY_VERSION} or s.seq <> j.last_seq as old

@@ -9,7 +9,13 @@ export type Again = 'later' | 'other person' | 'newer build' | 'never'
 
 /** What became of one entry of a batch. */
 export type Answer =
-  | { readonly id: string; readonly status: 'stored' | 'already'; readonly seq: number; readonly receivedAt: number; readonly stamp?: Stamp }
+  | {
+      readonly id: string
+      readonly status: 'stored' | 'already'
+      readonly seq: number
+      readonly receivedAt: number
+      readonly stamp?: Stamp
+    }
   | { readonly id: string; readonly status: 'refused'; readonly reason: string; readonly again: Again; readonly past?: 'other' }
 
 /** An entry that has passed every check but those that need the journal itself. */
@@ -59,7 +65,14 @@ const GROUP = 16
  * summary, notify `jobId:seq`. Gapless, exactly once by id. What comes for the same job while one is being written is written
  * together with it in the next transaction; where that fails, each by itself. Null when there is no such job.
  */
-export function append(sql: Sql, jobId: string, batch: readonly Checked[], sentBy: string, now: () => number, options: AppendOptions = {}): Promise<AppendResult | null> {
+export function append(
+  sql: Sql,
+  jobId: string,
+  batch: readonly Checked[],
+  sentBy: string,
+  now: () => number,
+  options: AppendOptions = {},
+): Promise<AppendResult | null> {
   const jobs = queues.get(sql) ?? new Map<string, Waiting[]>()
   queues.set(sql, jobs)
   return new Promise((done, failed) => {
@@ -75,7 +88,9 @@ export function append(sql: Sql, jobId: string, batch: readonly Checked[], sentB
 async function drain(sql: Sql, jobId: string, queue: Waiting[], jobs: Map<string, Waiting[]>): Promise<void> {
   while (queue.length > 0) {
     const group = queue.splice(0, GROUP)
-    const results = await together(sql, jobId, group).catch((error: unknown) => (group.length === 1 ? (group[0]!.failed(error), null) : null))
+    const results = await together(sql, jobId, group).catch((error: unknown) =>
+      group.length === 1 ? (group[0]!.failed(error), null) : null,
+    )
     if (results) group.forEach((w, i) => w.done(results[i]!))
     else if (group.length > 1) for (const w of group) await together(sql, jobId, [w]).then(([result]) => w.done(result!), w.failed)
   }
@@ -96,7 +111,9 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
   const page = group.find((s) => s.options.page)?.options.page
   let number: string | null = null
   if (create) {
-    const [made] = await tx<{ number: number }[]>`insert into jobs (id, machine_id, revision) values (${jobId}, ${create.machineId}, ${create.revision}) on conflict do nothing returning number`
+    const [made] = await tx<
+      { number: number }[]
+    >`insert into jobs (id, machine_id, revision) values (${jobId}, ${create.machineId}, ${create.revision}) on conflict do nothing returning number`
     if (made) number = String(made.number).padStart(4, '0')
   }
   const batches = group.map(({ batch }) => (number === null ? batch : batch.map((c) => withNumber(c, number))))
@@ -104,7 +121,9 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
   const ids = batch.flatMap((c) => (c.ok ? [c.entry.id] : []))
   // Both go out at once and are answered in order: what is there is read under the job's lock.
   const [jobs, known] = await Promise.all([
-    tx<{ lastSeq: number; snapshotSeq: number; chain: Buffer | null }[]>`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq", case when chain_seq = last_seq then chain end as chain from jobs where id = ${jobId} for update`,
+    tx<
+      { lastSeq: number; snapshotSeq: number; chain: Buffer | null }[]
+    >`select last_seq as "lastSeq", snapshot_seq as "snapshotSeq", case when chain_seq = last_seq then chain end as chain from jobs where id = ${jobId} for update`,
     tx<{ id: string; jobId: string; seq: number; receivedAt: number; content: Buffer; stamp: Stamp | null }[]>`
       select id, job_id as "jobId", seq, received_at as "receivedAt", content, stamp from entries where id = any(${ids}::uuid[])`,
   ])
@@ -129,11 +148,27 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
       const known = there.get(entry.id)
       if (known) {
         const same = known.jobId === jobId && content.equals(known.content)
-        answers.push(same ? { id: entry.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt, ...(known.stamp ? { stamp: known.stamp } : {}) } : { id: entry.id, status: 'refused', reason: 'This entry number is already in use for something else.', again: 'never' })
+        answers.push(
+          same
+            ? {
+                id: entry.id,
+                status: 'already',
+                seq: known.seq,
+                receivedAt: known.receivedAt,
+                ...(known.stamp ? { stamp: known.stamp } : {}),
+              }
+            : { id: entry.id, status: 'refused', reason: 'This entry number is already in use for something else.', again: 'never' },
+        )
         continue
       }
       if ((agrees ?? entry.base) > job.lastSeq) {
-        answers.push({ id: entry.id, status: 'refused', reason: 'This entry says that it has seen more of the journal than there is. The tablet holds another past of this job.', again: 'later', past: 'other' })
+        answers.push({
+          id: entry.id,
+          status: 'refused',
+          reason: 'This entry says that it has seen more of the journal than there is. The tablet holds another past of this job.',
+          again: 'later',
+          past: 'other',
+        })
         continue
       }
       seq += 1
@@ -142,8 +177,21 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
       answers.push({ id: entry.id, status: 'stored', seq, receivedAt, ...(stamp ? { stamp } : {}) })
       fresh.push({ ...entry, seq, receivedAt, sentBy, ...(stamp ? { stamp } : {}), ...(agrees !== undefined ? { agrees } : {}) } as Entry)
       rows.push({
-        job_id: jobId, seq, id: entry.id, base: entry.base, at: Math.round(entry.at), received_at: receivedAt, by_person: entry.by, sent_by: sentBy,
-        device: entry.device, kind: entry.kind, v: entry.v, body: tx.json(entry.body as never), content, stamp: stamp ? tx.json(stamp as never) : null, agrees: agrees ?? null,
+        job_id: jobId,
+        seq,
+        id: entry.id,
+        base: entry.base,
+        at: Math.round(entry.at),
+        received_at: receivedAt,
+        by_person: entry.by,
+        sent_by: sentBy,
+        device: entry.device,
+        kind: entry.kind,
+        v: entry.v,
+        body: tx.json(entry.body as never),
+        content,
+        stamp: stamp ? tx.json(stamp as never) : null,
+        agrees: agrees ?? null,
       })
     }
     results.push({ answers, lastSeq: seq, chain: chain.toString('hex') })
@@ -159,7 +207,11 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
     store
       ? tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq}, snapshot = ${tx.json(state as never)}, snapshot_seq = ${seq}, reducer = ${REDUCER_VERSION} where id = ${jobId}`
       : tx`update jobs set last_seq = ${seq}, chain = ${chain}, chain_seq = ${seq} where id = ${jobId}`,
-    ...(passed ? [tx`insert into snapshots (job_id, seq, reducer, state) values (${jobId}, ${seq}, ${REDUCER_VERSION}, ${tx.json(state as never)}) on conflict (job_id, seq) do update set reducer = excluded.reducer, state = excluded.state`] : []),
+    ...(passed
+      ? [
+          tx`insert into snapshots (job_id, seq, reducer, state) values (${jobId}, ${seq}, ${REDUCER_VERSION}, ${tx.json(state as never)}) on conflict (job_id, seq) do update set reducer = excluded.reducer, state = excluded.state`,
+        ]
+      : []),
     writeRow(tx, said),
     ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
     tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
@@ -176,6 +228,9 @@ function withNumber(c: Checked, number: string): Checked {
 /** Keeps the page as it stands at the hand back itself, whatever follows it in the same batch. */
 async function freeze(tx: Tx, jobId: string, seq: number, page: (state: JobState) => unknown, inserted: Promise<unknown>): Promise<void> {
   await inserted
-  const state = reduce(jobId, (await readEntries(tx, jobId, 0)).filter((e) => e.seq <= seq))
+  const state = reduce(
+    jobId,
+    (await readEntries(tx, jobId, 0)).filter((e) => e.seq <= seq),
+  )
   if (state.handedBack?.seq === seq) await addReport(tx, { jobId, seq, reducer: REDUCER_VERSION, body: page(await withWords(tx, state)) })
 }

@@ -33,12 +33,16 @@ export async function listJobsToDo(sql: Db): Promise<Readonly<Record<string, rea
 /** Read here and not in SQL: one stored name that PostgreSQL cannot turn into text must not stop everybody's taking in. */
 function goalNames(text: string): readonly string[] {
   const { goals } = JSON.parse(text) as { readonly goals?: unknown }
-  return Array.isArray(goals) ? goals.flatMap((g: { readonly name?: unknown } | null) => (typeof g?.name === 'string' ? [wellFormed(g.name)] : [])) : []
+  return Array.isArray(goals)
+    ? goals.flatMap((g: { readonly name?: unknown } | null) => (typeof g?.name === 'string' ? [wellFormed(g.name)] : []))
+    : []
 }
 
 /** A file's text as it was put in, or null. */
 export async function loadMachineText(sql: Db, id: string, revision: string): Promise<string | null> {
-  const [row] = await sql<{ file: string }[]>`select file::text as file from machine_revisions where machine_id = ${id} and revision = ${revision}`
+  const [row] = await sql<
+    { file: string }[]
+  >`select file::text as file from machine_revisions where machine_id = ${id} and revision = ${revision}`
   return row?.file ?? null
 }
 
@@ -57,7 +61,11 @@ export async function listRevisions(sql: Db, id: string): Promise<Revision[]> {
 }
 
 /** Adds a revision; one that is there already is left alone, since jobs may have begun with it. */
-export async function addMachine(sql: Db, machine: { readonly id: string; readonly name: string; readonly class: string; readonly revision: string }, text: string): Promise<void> {
+export async function addMachine(
+  sql: Db,
+  machine: { readonly id: string; readonly name: string; readonly class: string; readonly revision: string },
+  text: string,
+): Promise<void> {
   await sql`insert into machines (id, name, class) values (${machine.id}, ${machine.name}, ${machine.class}) on conflict (id) do update set name = excluded.name`
   await sql`insert into machine_revisions (machine_id, revision, file) values (${machine.id}, ${machine.revision}, ${text}::text::json) on conflict do nothing`
 }

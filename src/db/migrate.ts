@@ -9,7 +9,9 @@ import type { Sql } from './client'
  * @returns the names applied now
  */
 export async function migrate(sql: Sql, folder: string): Promise<string[]> {
-  const files = readdirSync(folder).filter((f) => /^\d{4}_[a-z0-9_]+\.sql$/.test(f)).sort()
+  const files = readdirSync(folder)
+    .filter((f) => /^\d{4}_[a-z0-9_]+\.sql$/.test(f))
+    .sort()
   const applied: string[] = []
   await sql`create table if not exists migrations (name text primary key, applied_at timestamptz not null default now())`
   for (const file of files) {
@@ -37,7 +39,9 @@ async function outside(sql: Sql, file: string, text: string): Promise<boolean> {
     const [done] = await own`select 1 from migrations where name = ${file}`
     if (done) return false
     // One that was broken off half way is there, and good for nothing.
-    const broken = await own<{ name: string }[]>`select c.relname as name from pg_index i join pg_class c on c.oid = i.indexrelid where not i.indisvalid and c.relnamespace = 'public'::regnamespace`
+    const broken = await own<
+      { name: string }[]
+    >`select c.relname as name from pg_index i join pg_class c on c.oid = i.indexrelid where not i.indisvalid and c.relnamespace = 'public'::regnamespace`
     for (const { name } of broken) await own`drop index if exists ${own(name)}`
     for (const statement of text.split(';').map((s) => s.replace(/^--.*$/gm, '').trim())) if (statement) await own.unsafe(statement)
     await own`insert into migrations (name) values (${file})`
@@ -52,6 +56,7 @@ async function outside(sql: Sql, file: string, text: string): Promise<boolean> {
 export async function assertDurable(sql: Sql): Promise<void> {
   for (const name of ['fsync', 'synchronous_commit', 'full_page_writes'] as const) {
     const [row] = await sql<{ value: string }[]>`select current_setting(${name}) as value`
-    if (row?.value === 'off') throw new Error(`PostgreSQL runs with ${name} = off: a power cut could lose acknowledged entries. Switch it on.`)
+    if (row?.value === 'off')
+      throw new Error(`PostgreSQL runs with ${name} = off: a power cut could lose acknowledged entries. Switch it on.`)
   }
 }

@@ -33,6 +33,8 @@ export async function writesNewest(sql: Sql): Promise<boolean> {
 
 /** Devices on which something of an older build asked in the last seven days. */
 export async function olderDevices(sql: Sql): Promise<number> {
-  const [row] = await sql<{ n: number }[]>`select count(*)::int as n from devices where older_at > now() - make_interval(days => ${QUIET_DAYS})`
+  const [row] = await sql<
+    { n: number }[]
+  >`select count(*)::int as n from devices where older_at > now() - make_interval(days => ${QUIET_DAYS})`
   return row!.n
 }

@@ -1,7 +1,6 @@
 import type { Role } from '../core/job'
 import type { Db } from './client'
 
-
 export interface Person {
   readonly id: string
   readonly name: string
@@ -40,7 +39,11 @@ export async function addPerson(sql: Db, person: Person & { readonly passphraseH
 }
 
 /** Changes somebody; what is left out stays. Somebody struck off is taken back by `struck: false`. */
-export async function changePerson(sql: Db, id: string, to: { readonly role?: Role; readonly qualified?: boolean; readonly passphraseHash?: string; readonly struck?: boolean }): Promise<void> {
+export async function changePerson(
+  sql: Db,
+  id: string,
+  to: { readonly role?: Role; readonly qualified?: boolean; readonly passphraseHash?: string; readonly struck?: boolean },
+): Promise<void> {
   await sql`
     update people set
       role = coalesce(${to.role ?? null}, role), qualified = coalesce(${to.qualified ?? null}, qualified),
@@ -51,5 +54,7 @@ export async function changePerson(sql: Db, id: string, to: { readonly role?: Ro
 
 /** The demo world's people who can still sign in. */
 export async function demoNames(sql: Db): Promise<{ readonly id: string; readonly name: string; readonly role: Role }[]> {
-  return sql<{ id: string; name: string; role: Role }[]>`select id, name, role from people where demo and struck_at is null order by created_at`
+  return sql<
+    { id: string; name: string; role: Role }[]
+  >`select id, name, role from people where demo and struck_at is null order by created_at`
 }

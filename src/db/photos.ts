@@ -5,7 +5,17 @@ export interface PhotoRow {
   readonly bytes: Buffer
 }
 
-export async function addPhoto(sql: Db, photo: { readonly id: string; readonly mime: string; readonly width: number; readonly height: number; readonly bytes: Buffer; readonly by: string }): Promise<void> {
+export async function addPhoto(
+  sql: Db,
+  photo: {
+    readonly id: string
+    readonly mime: string
+    readonly width: number
+    readonly height: number
+    readonly bytes: Buffer
+    readonly by: string
+  },
+): Promise<void> {
   await sql`
     insert into photos (id, mime, width, height, bytes, uploaded_by)
     values (${photo.id}, ${photo.mime}, ${photo.width}, ${photo.height}, ${photo.bytes}, ${photo.by}) on conflict do nothing`

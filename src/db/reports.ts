@@ -1,7 +1,10 @@
 import type { Db } from './client'
 
 /** Keeps the page that went home at `seq`; one that is there already stays as it is. */
-export async function addReport(sql: Db, page: { readonly jobId: string; readonly seq: number; readonly reducer: number; readonly body: unknown }): Promise<void> {
+export async function addReport(
+  sql: Db,
+  page: { readonly jobId: string; readonly seq: number; readonly reducer: number; readonly body: unknown },
+): Promise<void> {
   await sql`insert into reports (job_id, seq, reducer, body) values (${page.jobId}, ${page.seq}, ${page.reducer}, ${sql.json(page.body as never)}) on conflict do nothing`
 }
 

@@ -62,16 +62,25 @@ export async function listSessions(sql: Db): Promise<OpenSession[]> {
     where s.expires_at > now() and p.struck_at is null order by s.seen_at desc limit 500`
 }
 
-type Which = { readonly token: Buffer } | { readonly id: string } | { readonly person: string; readonly but?: Buffer } | { readonly device: string } | { readonly stale: true }
+type Which =
+  | { readonly token: Buffer }
+  | { readonly id: string }
+  | { readonly person: string; readonly but?: Buffer }
+  | { readonly device: string }
+  | { readonly stale: true }
 
 /** Ends sessions at once; where somebody has none left on a device, their time on it ends too. @returns how many ended */
 export async function endSessions(sql: Db, which: Which): Promise<number> {
   const where =
-    'token' in which ? sql`token_hash = ${which.token}`
-    : 'id' in which ? sql`id = ${which.id}`
-    : 'person' in which ? sql`person_id = ${which.person} and (${which.but ?? null}::bytea is null or token_hash <> ${which.but ?? null}::bytea)`
-    : 'device' in which ? sql`device_id = ${which.device}`
-    : sql`expires_at < now()`
+    'token' in which
+      ? sql`token_hash = ${which.token}`
+      : 'id' in which
+        ? sql`id = ${which.id}`
+        : 'person' in which
+          ? sql`person_id = ${which.person} and (${which.but ?? null}::bytea is null or token_hash <> ${which.but ?? null}::bytea)`
+          : 'device' in which
+            ? sql`device_id = ${which.device}`
+            : sql`expires_at < now()`
   const ended = await sql<{ personId: string; deviceId: string; until: Date }[]>`
     delete from sessions where ${where} returning person_id as "personId", device_id as "deviceId", least(expires_at, now()) as until`
   for (const { personId, deviceId, until } of ended) {

@@ -16,7 +16,15 @@ export interface ShopSettings {
   readonly lacking: readonly string[]
 }
 
-export const SHOP_DEFAULTS: ShopSettings = { shop: 'Workshop', proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5, topSpeed: { scooter: 20, 'e-bike': 25, 'ride-on': 12, buggy: 15 }, twoPeopleAbove: 20, lacking: [] }
+export const SHOP_DEFAULTS: ShopSettings = {
+  shop: 'Workshop',
+  proofMinutes: 240,
+  proofMinutesHigh: 30,
+  deadVolts: 5,
+  topSpeed: { scooter: 20, 'e-bike': 25, 'ride-on': 12, buggy: 15 },
+  twoPeopleAbove: 20,
+  lacking: [],
+}
 
 export async function loadSettings(sql: Db): Promise<ShopSettings> {
   const [row] = await sql<{ body: Partial<ShopSettings> }[]>`select body from settings`
@@ -24,12 +32,20 @@ export async function loadSettings(sql: Db): Promise<ShopSettings> {
 }
 
 /** The limits that entries name, and their version: a new one whenever they have changed. */
-export async function currentLimits(sql: Db): Promise<{ readonly version: number; readonly limits: { readonly proofMinutes: number; readonly proofMinutesHigh: number; readonly deadVolts: number } }> {
+export async function currentLimits(sql: Db): Promise<{
+  readonly version: number
+  readonly limits: { readonly proofMinutes: number; readonly proofMinutesHigh: number; readonly deadVolts: number }
+}> {
   const { proofMinutes, proofMinutesHigh, deadVolts } = await loadSettings(sql)
   const limits = { proofMinutes, proofMinutesHigh, deadVolts }
-  const [last] = await sql<{ version: number; limits: typeof limits }[]>`select version, limits from settings_versions order by version desc limit 1`
-  if (last && Object.entries(limits).every(([k, v]) => last.limits[k as keyof typeof limits] === v)) return { version: last.version, limits }
-  const [made] = await sql<{ version: number }[]>`insert into settings_versions (limits) values (${sql.json(limits as never)}) returning version`
+  const [last] = await sql<
+    { version: number; limits: typeof limits }[]
+  >`select version, limits from settings_versions order by version desc limit 1`
+  if (last && Object.entries(limits).every(([k, v]) => last.limits[k as keyof typeof limits] === v))
+    return { version: last.version, limits }
+  const [made] = await sql<
+    { version: number }[]
+  >`insert into settings_versions (limits) values (${sql.json(limits as never)}) returning version`
   return { version: made!.version, limits }
 }
 

@@ -1,4 +1,16 @@
-import { type Entry, fold, inWords, type JobState, reduce, REDUCER_VERSION, refold, searchedFor, searchWords, summarize, SUMMARY_VERSION } from '../core/job'
+import {
+  type Entry,
+  fold,
+  inWords,
+  type JobState,
+  reduce,
+  REDUCER_VERSION,
+  refold,
+  searchedFor,
+  searchWords,
+  summarize,
+  SUMMARY_VERSION,
+} from '../core/job'
 import type { MachineFile } from '../core/machine'
 import { type Wording, wordingOf } from '../core/planning'
 import type { Db, Sql, Tx } from './client'
@@ -11,12 +23,25 @@ import { loadMachineText } from './machines'
 const recent = new Map<string, JobState>()
 const RECENT_LIMIT = 200
 
-/** The state before `fresh`, from memory or the snapshot, folded on; folded anew from before its target where a crossing-out reaches back. */
-export async function stateAfter(tx: Tx, jobId: string, job: { readonly lastSeq: number }, fresh: readonly Entry[], inserted: Promise<unknown>): Promise<JobState> {
+/**
+ * The state before `fresh`, from memory or the snapshot, folded on; folded anew from before its target where a crossing-out reaches
+ * back.
+ */
+export async function stateAfter(
+  tx: Tx,
+  jobId: string,
+  job: { readonly lastSeq: number },
+  fresh: readonly Entry[],
+  inserted: Promise<unknown>,
+): Promise<JobState> {
   const strikes = fresh.filter((e) => e.kind === 'struck')
   if (strikes.length === 0) return fold(await stateAt(tx, jobId, job.lastSeq), fresh)!
   await inserted
-  const reach = await earliestStruck(tx, jobId, strikes.map((e) => e.id))
+  const reach = await earliestStruck(
+    tx,
+    jobId,
+    strikes.map((e) => e.id),
+  )
   // What stands on something that was just crossed out, or is back again, is no longer true.
   await tx`delete from snapshots where job_id = ${jobId} and seq >= ${reach}`
   const row = await stateBefore(tx, jobId, reach)
@@ -35,7 +60,11 @@ async function stateBefore(tx: Tx, jobId: string, reach: number): Promise<{ read
     ) kept order by seq desc limit 1`
   if (!row) return null
   const later = await tx<{ id: string }[]>`select id from entries where job_id = ${jobId} and seq > ${row.seq} and kind = 'struck'`
-  const back = await earliestStruck(tx, jobId, later.map((e) => e.id))
+  const back = await earliestStruck(
+    tx,
+    jobId,
+    later.map((e) => e.id),
+  )
   return back > row.seq ? row : stateBefore(tx, jobId, back)
 }
 
@@ -60,7 +89,10 @@ async function stateAt(sql: Db, jobId: string, seq: number): Promise<JobState> {
     const folded = fold(row.snapshot, since)
     if (folded) return folded
   }
-  return reduce(jobId, (await readEntries(sql, jobId, 0)).filter((e) => e.seq <= seq))
+  return reduce(
+    jobId,
+    (await readEntries(sql, jobId, 0)).filter((e) => e.seq <= seq),
+  )
 }
 
 function remember(state: JobState): void {
@@ -89,12 +121,19 @@ export async function withWords(sql: Db, state: JobState): Promise<JobState> {
 /** The text that each job was found by when its row was last committed here. */
 const foundBy = new Map<string, string>()
 
-/** @param before the text that the row was last given by this copy, where it knows: its words are not written again while that is the same */
+/**
+ * @param before the text that the row was last given by this copy, where it knows: its words are not written again while that is
+ * the same
+ */
 async function writeSummary(tx: Db, state: JobState, before?: string): Promise<void> {
   const facts = summarize(state)
   const { next } = facts
   // An older build beside this one reads `body`, where what is next is a text.
-  const body = { ...facts, next: next.is === 'step' ? next.title : next.is === 'stage' ? next.stage : next.is, nextPass: next.is === 'step' ? next.pass : null }
+  const body = {
+    ...facts,
+    next: next.is === 'step' ? next.title : next.is === 'stage' ? next.stage : next.is,
+    nextPass: next.is === 'step' ? next.pass : null,
+  }
   const { loose } = facts
   const text = searchedFor(state)
   const same = text === before

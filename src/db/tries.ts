@@ -20,7 +20,11 @@ export function lockSeconds(tries: number, { free, longest }: Pick<Limit, 'free'
  * transaction; buckets are taken in their own order, so that two never wait for each other.
  * @returns seconds to wait where any bucket is shut; then nothing was counted. Else null, and what each bucket would make of a failure
  */
-export async function countTry(tx: Db, limits: readonly Limit[], now: number): Promise<{ readonly wait: number } | { readonly wait: null; readonly next: number | null }> {
+export async function countTry(
+  tx: Db,
+  limits: readonly Limit[],
+  now: number,
+): Promise<{ readonly wait: number } | { readonly wait: null; readonly next: number | null }> {
   const ordered = [...limits].sort((a, b) => Buffer.compare(a.bucket, b.bucket))
   const held: { readonly limit: Limit; readonly tries: number; readonly until: number }[] = []
   for (const limit of ordered) {
@@ -42,7 +46,8 @@ export async function countTry(tx: Db, limits: readonly Limit[], now: number): P
 /** A right passphrase: what was counted in the first bucket is forgotten; in the others, which count for others too, only this try. */
 export async function forgive(sql: Db, [own, ...others]: readonly Limit[]): Promise<void> {
   await sql`delete from sign_in_tries where bucket = ${own!.bucket}`
-  for (const { bucket, free } of others) await sql`update sign_in_tries set tries = greatest(tries - 1, 0), until = case when tries - 1 < ${free} then null else until end where bucket = ${bucket}`
+  for (const { bucket, free } of others)
+    await sql`update sign_in_tries set tries = greatest(tries - 1, 0), until = case when tries - 1 < ${free} then null else until end where bucket = ${bucket}`
 }
 
 export async function forgetOldTries(sql: Db): Promise<void> {

@@ -9,7 +9,8 @@ const HOUR = 3_600_000
 const PORTERS = 'quay porters’ pool'
 
 /**
- * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, one of each other machine, and one without a file.
+ * What stands at Slipway Works when the demo world is first loaded: Dunlins at several stages, one of each other machine, and one
+ * without a file.
  * @param now epoch ms of the first load; every time is an offset from it, so that proofs and cures are what they claim to be
  */
 export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJob[] {
@@ -19,7 +20,14 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     return file
   }
   const [dunlin, sanderling, whimbrel, redshank] = [known('dunlin'), known('sanderling'), known('whimbrel'), known('redshank')]
-  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({ name: file.name, unit, file: file.id, revision: file.revision, owner, ...(fileVolts(file) !== null ? { fullVolts: fileVolts(file)! } : {}) })
+  const machine = (unit: string, file = dunlin, owner = PORTERS) => ({
+    name: file.name,
+    unit,
+    file: file.id,
+    revision: file.revision,
+    owner,
+    ...(fileVolts(file) !== null ? { fullVolts: fileVolts(file)! } : {}),
+  })
   const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
   const home = start(50, 'p-aldo')
@@ -27,15 +35,39 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('symptom-noted', { text: 'cuts out over the cobbles, comes back by itself', certainty: 'sure' })
     .as('p-tobias')
     .write('test-observed', { test: 'code', outcome: 'none', text: 'Read the error code: no code', live: true, drive: 'rear-drive' }, 2)
-    .write('reading-taken', { test: 'pack-rest', drive: 'rear-drive', quantity: 'pack at rest', value: 54.6, unit: 'V', live: true, instrument: 'meter 3' }, 2)
+    .write(
+      'reading-taken',
+      { test: 'pack-rest', drive: 'rear-drive', quantity: 'pack at rest', value: 54.6, unit: 'V', live: true, instrument: 'meter 3' },
+      2,
+    )
     .down(dunlin, 'inspect', { 'lid-edge': 'dry' })
-    .write('test-observed', { test: 'tug', outcome: 'found', text: 'Tug and look at every plug: one was', live: false, drive: 'rear-drive' }, 4)
-    .write('fault-called', { fault: 'rear 6-pin not home', certainty: 'sure', id: 'hall-plug', drive: 'rear-drive', action: 'clean it, push it home' })
+    .write(
+      'test-observed',
+      { test: 'tug', outcome: 'found', text: 'Tug and look at every plug: one was', live: false, drive: 'rear-drive' },
+      4,
+    )
+    .write('fault-called', {
+      fault: 'rear 6-pin not home',
+      certainty: 'sure',
+      id: 'hall-plug',
+      drive: 'rear-drive',
+      action: 'clean it, push it home',
+    })
     .write('stage-moved', { to: 'build up' })
     .steps('up')
     .write('reading-taken', { quantity: 'pack at rest', value: 54.3, unit: 'V', live: true, instrument: 'meter 3' }, 2)
     .write('stage-moved', { to: 'prove' })
-  for (const stage of RIDE_STAGES.slice(0, 4)) home.write('ride-added', { stage, outcome: 'passed', text: stage === 'gentle' ? 'over the cobbles and back, nothing' : 'nothing wrong', ...(stage === 'gentle' ? { kilometres: 0.6 } : {}) }, 4)
+  for (const stage of RIDE_STAGES.slice(0, 4))
+    home.write(
+      'ride-added',
+      {
+        stage,
+        outcome: 'passed',
+        text: stage === 'gentle' ? 'over the cobbles and back, nothing' : 'nothing wrong',
+        ...(stage === 'gentle' ? { kilometres: 0.6 } : {}),
+      },
+      4,
+    )
   home
     .write('ride-added', fullRide(), 9)
     .write('stage-moved', { to: 'hand back' })
@@ -69,15 +101,30 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
   const screws = (joint: string, label: string, count: number, cell: string): FixingSpec[] =>
     Array.from({ length: count }, (_, i) => ({ id: `${joint}-${i + 1}`, joint, label, place: `${i + 1} of ${count}`, keep: 'cell', cell }))
   const trike = new JobScript(null, now - 1.4 * HOUR, 'p-tobias')
-    .write('job-opened', { number: '', machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery', fullVolts: 42 }, stand: '5', complaint: 'grinds at the left rear' })
+    .write('job-opened', {
+      number: '',
+      machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery', fullVolts: 42 },
+      stand: '5',
+      complaint: 'grinds at the left rear',
+    })
     .write('symptom-noted', { text: 'grinds at the left rear, worse loaded' })
     .write('power-changed', { to: 'out', how: 'pack lifted off the rack' })
     .write('proof-taken', { instrument: 'meter 1', readings: [{ between: 'controller + and −', volts: 0 }] })
     .write('stage-moved', { to: 'take down' })
     .write('step-added', { step: 'n1', title: 'Lift the crate off', fixings: [], parts: [{ id: 'n1-part', name: 'crate' }] })
     .write('step-done', { step: 'n1', partsOff: ['n1-part'] })
-    .write('step-added', { step: 'n2', title: 'Undo 4 chain guard screws', tool: 'cross 2', fixings: screws('n2-fix', 'M5×12', 4, 'A1'), parts: [{ id: 'n2-part', name: 'chain guard' }] })
-    .write('step-done', { step: 'n2', out: [{ members: ['n2-fix-1', 'n2-fix-2', 'n2-fix-3', 'n2-fix-4'], to: 'cell', cell: 'A1' }], partsOff: ['n2-part'] })
+    .write('step-added', {
+      step: 'n2',
+      title: 'Undo 4 chain guard screws',
+      tool: 'cross 2',
+      fixings: screws('n2-fix', 'M5×12', 4, 'A1'),
+      parts: [{ id: 'n2-part', name: 'chain guard' }],
+    })
+    .write('step-done', {
+      step: 'n2',
+      out: [{ members: ['n2-fix-1', 'n2-fix-2', 'n2-fix-3', 'n2-fix-4'], to: 'cell', cell: 'A1' }],
+      partsOff: ['n2-part'],
+    })
     .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'n2' })
 
   const fresh = start(0.6, 'p-aldo')
@@ -93,34 +140,87 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('symptom-noted', { text: 'runs once it is pushed', symptom: 'push', certainty: 'maybe' })
     .write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.72, temperature: 17 })
     .write('stage-moved', { to: 'find the fault' })
-    .write('test-observed', { test: 'turn', outcome: 'free', text: 'Turn the wheel by hand, plugged in: free', live: false, drive: 'front-drive' }, 2)
-    .write('reading-taken', { test: 'pack-rest', drive: 'front-drive', quantity: 'pack at rest', value: 55.1, unit: 'V', live: true, instrument: 'meter 2' }, 2)
+    .write(
+      'test-observed',
+      { test: 'turn', outcome: 'free', text: 'Turn the wheel by hand, plugged in: free', live: false, drive: 'front-drive' },
+      2,
+    )
+    .write(
+      'reading-taken',
+      { test: 'pack-rest', drive: 'front-drive', quantity: 'pack at rest', value: 55.1, unit: 'V', live: true, instrument: 'meter 2' },
+      2,
+    )
     .write('test-observed', { test: 'code', outcome: 'hall', text: 'Read the error code: Hall', live: true, drive: 'front-drive' }, 2)
-    .write('reading-taken', { test: 'throttle', drive: 'front-drive', quantity: 'throttle span', value: 2.71, unit: 'V', live: true, instrument: 'meter 2', raw: [3.56, 0.85] }, 4)
+    .write(
+      'reading-taken',
+      {
+        test: 'throttle',
+        drive: 'front-drive',
+        quantity: 'throttle span',
+        value: 2.71,
+        unit: 'V',
+        live: true,
+        instrument: 'meter 2',
+        raw: [3.56, 0.85],
+      },
+      4,
+    )
 
   const rented = start(1.6, 'p-aldo', sanderling)
-    .write('job-opened', { number: '', machine: machine('rental 14', sanderling, 'pier rentals'), stand: '7', complaint: 'front tyre worn through' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('rental 14', sanderling, 'pier rentals'),
+      stand: '7',
+      complaint: 'front tyre worn through',
+    })
     .write('damage-noted', { side: 'right', text: 'grip torn on the right' })
     .as('p-tobias')
     .down(sanderling, 'tyre-goal', { 'tyre-kind': 'air', 'stem-tape': 'yes' }, 9)
 
   const books = start(0.9, 'p-aldo', whimbrel)
-    .write('job-opened', { number: '', machine: machine('book round 2', whimbrel, 'library'), stand: '9', complaint: 'whines under load, gears grate' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('book round 2', whimbrel, 'library'),
+      stand: '9',
+      complaint: 'whines under load, gears grate',
+    })
     .as('p-ines')
     .down(whimbrel, 'gears-goal', { 'cog-kind': 'cassette', 'bags-fitted': 'on' }, 4)
 
   const ferry = start(0.3, 'p-aldo', redshank)
-    .write('job-opened', { number: '', machine: machine('luggage 3', redshank, 'ferry terminal'), stand: '', complaint: 'weak uphill, sparks at the motor' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('luggage 3', redshank, 'ferry terminal'),
+      stand: '',
+      complaint: 'weak uphill, sparks at the motor',
+    })
     .write('symptom-noted', { text: 'weak uphill, sparks at the motor', certainty: 'sure' })
 
-  const [godwit, plover, pipit, curlew, heron, knot] = [known('godwit'), known('plover'), known('pipit'), known('curlew'), known('heron'), known('knot')]
+  const [godwit, plover, pipit, curlew, heron, knot] = [
+    known('godwit'),
+    known('plover'),
+    known('pipit'),
+    known('curlew'),
+    known('heron'),
+    known('knot'),
+  ]
   const dunes = start(1.2, 'p-aldo', godwit)
-    .write('job-opened', { number: '', machine: machine('beach 1', godwit, 'beach wardens'), stand: '10', complaint: 'whirrs, pedals turn without help' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('beach 1', godwit, 'beach wardens'),
+      stand: '10',
+      complaint: 'whirrs, pedals turn without help',
+    })
     .as('p-marit')
     .down(godwit, 'gear-goal', { 'loom-route': 'inside', 'guard-fitted': 'yes' }, 14)
 
   const pier = start(2.4, 'p-aldo', plover)
-    .write('job-opened', { number: '', machine: machine('cart 4', plover, 'pier amusements'), stand: '8', complaint: 'wants the wide hub for the new tyre' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('cart 4', plover, 'pier amusements'),
+      stand: '8',
+      complaint: 'wants the wide hub for the new tyre',
+    })
     .as('p-tobias')
     .down(plover, 'width-goal', { 'nose-kind': 'rivets', 'hub-width': 'narrow' })
     .up({ oldSerial: '', newSerial: '' }, 8)
@@ -130,25 +230,48 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('symptom-noted', { text: 'hardly brakes behind', certainty: 'sure' })
 
   const pulls = start(0.5, 'p-aldo', curlew)
-    .write('job-opened', { number: '', machine: machine('harbour 1', curlew, 'harbour master'), stand: '', complaint: 'knocks in the steering, heavy to the left' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('harbour 1', curlew, 'harbour master'),
+      stand: '',
+      complaint: 'knocks in the steering, heavy to the left',
+    })
     .write('symptom-noted', { text: 'knocks in the steering when it is turned at a standstill', certainty: 'sure' })
 
   const slip = start(0.7, 'p-ines', heron)
-    .write('job-opened', { number: '', machine: machine('slip 1', heron, 'slipway crew'), stand: '12', complaint: 'cuts back after ten minutes, pump howls' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('slip 1', heron, 'slipway crew'),
+      stand: '12',
+      complaint: 'cuts back after ten minutes, pump howls',
+    })
     .adopt(heron, 'pump-goal', { circuit: 'opened', 'roof-fitted': 'on' })
     .ready()
 
   const gym = start(0.9, 'p-aldo', knot)
-    .write('job-opened', { number: '', machine: machine('gym 1', knot, 'lifeboat gym'), stand: '', complaint: 'top stops half way, clicks' })
+    .write('job-opened', {
+      number: '',
+      machine: machine('gym 1', knot, 'lifeboat gym'),
+      stand: '',
+      complaint: 'top stops half way, clicks',
+    })
     .as('p-tobias')
     .down(knot, 'actuator-goal', { 'panel-kind': 'screws', 'strut-fitted': 'yes' }, 4)
 
-  return [home, curing, up, down, trike, fresh, sought, rented, books, ferry, dunes, pier, club, pulls, slip, gym].map((script) => script.done())
+  return [home, curing, up, down, trike, fresh, sought, rented, books, ferry, dunes, pier, club, pulls, slip, gym].map((script) =>
+    script.done(),
+  )
 }
 
 /** A made-up ride at full speed, with its log. */
 function fullRide(): Bodies['ride-added'] {
   const log = summariseRide('quay-no-9.csv', quayLog({ seconds: 420, hz: 25, top: 19 }), { ...DEFAULT_LIMITS, topSpeed: 20 })
   if (!log.ok) throw new Error(`the demo ride cannot be read: ${log.error.kind}`)
-  return { stage: 'full', outcome: 'passed', text: 'pulls clean from standstill, quiet', kilometres: log.value.findings.find((f) => f.id === 'distance')?.value ?? 0, log: log.value }
+  return {
+    stage: 'full',
+    outcome: 'passed',
+    text: 'pulls clean from standstill, quiet',
+    kilometres: log.value.findings.find((f) => f.id === 'distance')?.value ?? 0,
+    log: log.value,
+  }
 }

@@ -32,7 +32,20 @@ export class JobScript {
   write<K extends Kind>(kind: K, body: Bodies[K], minutes = 1): this {
     this.clock += minutes * MINUTE
     const seq = this.log.length + 1
-    this.log.push({ id: `e${seq}`, jobId: 'demo', seq, base: seq - 1, at: this.clock, receivedAt: this.clock, by: this.by, sentBy: this.by, device: 'demo', kind, v: 1, body } as Entry)
+    this.log.push({
+      id: `e${seq}`,
+      jobId: 'demo',
+      seq,
+      base: seq - 1,
+      at: this.clock,
+      receivedAt: this.clock,
+      by: this.by,
+      sentBy: this.by,
+      device: 'demo',
+      kind,
+      v: 1,
+      body,
+    } as Entry)
     this.written.push({ kind, body, by: this.by, at: this.clock })
     return this
   }
@@ -68,9 +81,11 @@ export class JobScript {
 
   /** What the door asks before the way down: a sound pack, and a new part that matches, where one goes in. */
   ready(): this {
-    if (!this.state().up.some((s) => s.mains)) this.write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.61, temperature: 19 })
+    if (!this.state().up.some((s) => s.mains))
+      this.write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.61, temperature: 19 })
     for (const { part, compare } of this.state().swap) {
-      if (part && compare) this.write('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) }, 4)
+      if (part && compare)
+        this.write('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) }, 4)
     }
     return this
   }
@@ -81,11 +96,23 @@ export class JobScript {
       const state = this.state()
       const step = presentStep(state, limb, this.clock)
       if (!step) return this
-      if (step.turn && state.pose.id !== step.turn.to) this.write('pose-changed', { to: step.turn.to, name: step.turn.title, people: step.turn.people }, 1.5)
+      if (step.turn && state.pose.id !== step.turn.to)
+        this.write('pose-changed', { to: step.turn.to, name: step.turn.title, people: step.turn.people }, 1.5)
       if (step.check === 'dead') {
-        this.write('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed, + and −', volts: 0.2 }, { between: 'rear feed, + and −', volts: 0.1 }] }, 2)
+        this.write(
+          'proof-taken',
+          {
+            instrument: 'meter 3',
+            readings: [
+              { between: 'front feed, + and −', volts: 0.2 },
+              { between: 'rear feed, + and −', volts: 0.1 },
+            ],
+          },
+          2,
+        )
         this.write('step-done', expectedDone(state, step), 0.2)
-      } else if (step.check) this.write('check-passed', { check: step.check as never, evidence: 'looked at on the stand', step: step.id }, step.minutes.likely)
+      } else if (step.check)
+        this.write('check-passed', { check: step.check as never, evidence: 'looked at on the stand', step: step.id }, step.minutes.likely)
       else this.write('step-done', { ...expectedDone(state, step), minutes: step.minutes.likely }, step.minutes.likely)
     }
     return this

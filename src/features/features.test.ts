@@ -37,8 +37,18 @@ describe('cautions', () => {
   })
   it('no pedal passes a check, a reading, power, heat or air under pressure', () => {
     const passed = new Set(steps.filter(pedalMay).map((s) => s.action))
-    for (const action of ['step:prove-dead', 'unplug:pack-plug', 'off:pack', 'undo:front-right-nut', 'undo:front-valve-core', 'step:spin-test', 'step:front-brake-check']) expect(passed.has(action), action).toBe(false)
-    for (const action of ['undo:mat-edge', 'undo:deck-screws', 'unplug:front-hall', 'undo:front-left-washers']) expect(passed.has(action), action).toBe(true)
+    for (const action of [
+      'step:prove-dead',
+      'unplug:pack-plug',
+      'off:pack',
+      'undo:front-right-nut',
+      'undo:front-valve-core',
+      'step:spin-test',
+      'step:front-brake-check',
+    ])
+      expect(passed.has(action), action).toBe(false)
+    for (const action of ['undo:mat-edge', 'undo:deck-screws', 'unplug:front-hall', 'undo:front-left-washers'])
+      expect(passed.has(action), action).toBe(true)
   })
 })
 
@@ -46,7 +56,11 @@ describe('what the big action says', () => {
   const book = new Logbook().open()
   book.adopt('front-motor-goal')
   const state = reduce('j1', book.entries)
-  const label = (id: string) => doneLabel(state, [...state.down, ...state.up].find((s) => s.id === id)!)
+  const label = (id: string) =>
+    doneLabel(
+      state,
+      [...state.down, ...state.up].find((s) => s.id === id)!,
+    )
   it.each([
     ['down:undo:front-right-nut', 'Off, in A3'],
     ['down:undo:deck-screws', 'Off, in A1 and A2'],
@@ -104,14 +118,28 @@ describe('words', () => {
 
 describe('readNumber', () => {
   it.each([
-    ['0', 0], ['47,5', 47.5], ['−3', -3], ['-3.25', -3.25], ['.5', 0.5], ['12.', 12], [' 7 ', 7],
-    ['', null], ['abc', null], ['1e9', null], ['1 000', null], ['--3', null], ['3V', null], ['Infinity', null],
+    ['0', 0],
+    ['47,5', 47.5],
+    ['−3', -3],
+    ['-3.25', -3.25],
+    ['.5', 0.5],
+    ['12.', 12],
+    [' 7 ', 7],
+    ['', null],
+    ['abc', null],
+    ['1e9', null],
+    ['1 000', null],
+    ['--3', null],
+    ['3V', null],
+    ['Infinity', null],
   ])('“%s” is %s', (text, value) => expect(readNumber(text)).toBe(value))
 })
 
 describe('the dip', () => {
   it('goes down and comes back up', () => {
-    expect([depthAt(0), depthAt(0.4), depthAt(0.47), depthAt(0.59), depthAt(0.71), depthAt(1)].map((x) => Math.round(x * 100))).toEqual([0, 0, 50, 100, 50, 0])
+    expect([depthAt(0), depthAt(0.4), depthAt(0.47), depthAt(0.59), depthAt(0.71), depthAt(1)].map((x) => Math.round(x * 100))).toEqual([
+      0, 0, 50, 100, 50, 0,
+    ])
   })
   it('places the eight stages from left to right, slopes by progress', () => {
     const columns = Array.from({ length: 8 }, (_, i) => columnOf(i))
@@ -129,7 +157,11 @@ describe('times', () => {
     [new Date(2026, 2, 19, 11, 25).getTime(), 'Thu 11:25'],
     [new Date(2026, 1, 3, 11, 25).getTime(), '3 Feb, 11:25'],
   ])('%d is %s', (at, text) => expect(clockText(at, now)).toBe(text))
-  it.each([[20_000, 'under a minute'], [40 * 60_000, '40 min'], [21 * 3_600_000, '21 h']])('%d ms is %s', (ms, text) => expect(spanText(ms)).toBe(text))
+  it.each([
+    [20_000, 'under a minute'],
+    [40 * 60_000, '40 min'],
+    [21 * 3_600_000, '21 h'],
+  ])('%d ms is %s', (ms, text) => expect(spanText(ms)).toBe(text))
 })
 
 describe('colours', () => {
@@ -139,7 +171,9 @@ describe('colours', () => {
   const night = { ...day, ...tokens(/\[data-light='night'\] \{([^}]*)\}/.exec(css)![1]!) }
   // WCAG 2.2, relative luminance and contrast ratio.
   const luminance = (hex: string) => {
-    const [r, g, b] = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4))
+    const [r, g, b] = [1, 3, 5]
+      .map((i) => parseInt(hex.slice(i, i + 2), 16) / 255)
+      .map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4))
     return 0.2126 * r! + 0.7152 * g! + 0.0722 * b!
   }
   const contrast = (a: string, b: string) => {
@@ -147,9 +181,25 @@ describe('colours', () => {
     return (x! + 0.05) / (y! + 0.05)
   }
   it.each([
-    ['ink', 'bench', 7], ['ink', 'paper', 7], ['steel', 'bench', 4.5], ['steel', 'paper', 4.5], ['copper', 'bench', 4.5], ['copper', 'paper', 4.5], ['on-copper', 'copper', 4.5],
-    ['ok', 'ok-tint', 4.5], ['on-ok', 'ok', 4.5], ['look', 'look-tint', 4.5], ['stop', 'stop-tint', 4.5], ['on-stop', 'stop', 4.5], ['pose', 'pose-tint', 4.5], ['on-bar', 'bar', 7],
-    ['bar-quiet', 'bar', 4.5], ['paper', 'look', 4.5], ['steel', 'tray', 4.5], ['ink', 'look-tint', 7], ['ink', 'stop-tint', 7],
+    ['ink', 'bench', 7],
+    ['ink', 'paper', 7],
+    ['steel', 'bench', 4.5],
+    ['steel', 'paper', 4.5],
+    ['copper', 'bench', 4.5],
+    ['copper', 'paper', 4.5],
+    ['on-copper', 'copper', 4.5],
+    ['ok', 'ok-tint', 4.5],
+    ['on-ok', 'ok', 4.5],
+    ['look', 'look-tint', 4.5],
+    ['stop', 'stop-tint', 4.5],
+    ['on-stop', 'stop', 4.5],
+    ['pose', 'pose-tint', 4.5],
+    ['on-bar', 'bar', 7],
+    ['bar-quiet', 'bar', 4.5],
+    ['paper', 'look', 4.5],
+    ['steel', 'tray', 4.5],
+    ['ink', 'look-tint', 7],
+    ['ink', 'stop-tint', 7],
   ])('%s on %s reads at %d:1 by day and by night', (a, b, least) => {
     for (const t of [day, night]) expect(contrast(t[a]!, t[b]!)).toBeGreaterThanOrEqual(least)
   })

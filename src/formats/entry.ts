@@ -12,14 +12,32 @@ export const MAX_PLAN_BYTES = 1_000_000
 export const MAX_BATCH = 100
 
 /** Schemas of each kind, by version: they stand beside the kinds, and only what reads entries from outside loads them. */
-const SCHEMAS = Object.fromEntries(await Promise.all(KIND_IDS.map(async (kind) => [kind, ((await import(`../core/job/kinds/${kind}.schema.ts`)) as { readonly versions: Versions }).versions] as const))) as Readonly<Record<Kind, Versions>>
+const SCHEMAS = Object.fromEntries(
+  await Promise.all(
+    KIND_IDS.map(
+      async (kind) => [kind, ((await import(`../core/job/kinds/${kind}.schema.ts`)) as { readonly versions: Versions }).versions] as const,
+    ),
+  ),
+) as Readonly<Record<Kind, Versions>>
 
 const draft = object({
-  id: uuid(), jobId: uuid(), base: figure(0, 1e9).integer().required(), at: figure(0, 1e14).required(), by: need(80), device: uuid(),
-  kind: oneOf(KIND_IDS).required(), v: number().strict().required(), body: mixed().required(),
-}).strict().noUnknown('a field that is not known: ${unknown}')
+  id: uuid(),
+  jobId: uuid(),
+  base: figure(0, 1e9).integer().required(),
+  at: figure(0, 1e14).required(),
+  by: need(80),
+  device: uuid(),
+  kind: oneOf(KIND_IDS).required(),
+  v: number().strict().required(),
+  body: mixed().required(),
+})
+  .strict()
+  .noUnknown('a field that is not known: ${unknown}')
 
-/** Why an entry cannot be read. `unknown` where something is not known here that a newer build may know: its kind, version, a field or an id. */
+/**
+ * Why an entry cannot be read. `unknown` where something is not known here that a newer build may know: its kind, version, a field
+ * or an id.
+ */
 export interface EntryFault {
   readonly kind: 'shape'
   readonly id: string
@@ -37,12 +55,19 @@ const NEWER: ReadonlySet<string> = new Set(['oneOf', 'noUnknown', 'check'])
 export function parseEntry(value: unknown): Result<EntryDraft, EntryFault> {
   const given = value !== null && typeof value === 'object' ? (value as { id?: unknown }).id : undefined
   const entryId = typeof given === 'string' ? cut(given, 80) : ''
-  if (tooDeep(value)) return fail({ kind: 'shape', id: entryId, reason: 'The entry is nested deeper than anything that is written here.', unknown: false })
+  if (tooDeep(value))
+    return fail({ kind: 'shape', id: entryId, reason: 'The entry is nested deeper than anything that is written here.', unknown: false })
   try {
     const entry = draft.validateSync(mended(value)) as unknown as EntryDraft
     const versions = SCHEMAS[entry.kind]
     const schema = Object.hasOwn(versions, entry.v) ? versions[entry.v] : undefined
-    if (!schema) return fail({ kind: 'shape', id: entryId, reason: `V: this server reads version ${Object.keys(versions).join(', ')} of it.`, unknown: true })
+    if (!schema)
+      return fail({
+        kind: 'shape',
+        id: entryId,
+        reason: `V: this server reads version ${Object.keys(versions).join(', ')} of it.`,
+        unknown: true,
+      })
     schema.validateSync(entry.body)
     return ok(entry)
   } catch (error) {

@@ -40,12 +40,26 @@ describe('parseMachineFile', () => {
 })
 
 const entry = (over: object) => ({
-  id: v7(), jobId: v7(), base: 0, at: 1, by: 'p-ines', device: v7(), kind: 'note-added', v: 1, body: { text: 'x' }, ...over,
+  id: v7(),
+  jobId: v7(),
+  base: 0,
+  at: 1,
+  by: 'p-ines',
+  device: v7(),
+  kind: 'note-added',
+  v: 1,
+  body: { text: 'x' },
+  ...over,
 })
 
 describe('parseEntry', () => {
   it('takes a plan as the planner makes it', () => {
-    const body = { plan: JSON.parse(JSON.stringify(dunlinPlan('front-motor-goal'))), file: 'dunlin', revision: '2026-03', settings: { proofMinutes: 240, deadVolts: 5 } }
+    const body = {
+      plan: JSON.parse(JSON.stringify(dunlinPlan('front-motor-goal'))),
+      file: 'dunlin',
+      revision: '2026-03',
+      settings: { proofMinutes: 240, deadVolts: 5 },
+    }
     expect(parseEntry(entry({ kind: 'plan-adopted', body }))).toMatchObject({ ok: true })
   })
   it.each([

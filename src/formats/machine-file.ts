@@ -17,12 +17,27 @@ export interface FileProblem {
 const MOST = 50_000
 const str = (max = 400) => string().strict().max(max)
 const name = () => str().min(1).required()
-const finite = () => number().strict().test('finite', 'a finite number is wanted', (x) => x === undefined || Number.isFinite(x))
+const finite = () =>
+  number()
+    .strict()
+    .test('finite', 'a finite number is wanted', (x) => x === undefined || Number.isFinite(x))
 const flag = () => boolean().strict()
 type Any = Schema<unknown, object, unknown, '' | 'd'>
-const list = (of: Any) => array().strict().of(of as never).max(MOST).required()
-const maybe = (of: Any) => array().strict().of(of as never).max(MOST)
-const oneOf = <T extends string>(values: readonly T[]) => string().strict().oneOf([...values], `one of ${values.join(', ')} is wanted`)
+const list = (of: Any) =>
+  array()
+    .strict()
+    .of(of as never)
+    .max(MOST)
+    .required()
+const maybe = (of: Any) =>
+  array()
+    .strict()
+    .of(of as never)
+    .max(MOST)
+const oneOf = <T extends string>(values: readonly T[]) =>
+  string()
+    .strict()
+    .oneOf([...values], `one of ${values.join(', ')} is wanted`)
 // Fields that are not known are kept: an open object lets them through.
 const shape = (fields: Record<string, Any>) => object(fields as never).strict()
 
@@ -33,7 +48,8 @@ const minutes = shape({ low: finite().min(0).required(), likely: finite().min(0)
 /** `{ all | any | not | fact | variant }`, to any depth. */
 const guard: Any = lazy((value: unknown) => {
   if (value === undefined) return mixed().optional()
-  if (value === null || typeof value !== 'object') return mixed().test('guard', 'a guard is wanted: all, any, not, fact or variant', () => false)
+  if (value === null || typeof value !== 'object')
+    return mixed().test('guard', 'a guard is wanted: all, any, not, fact or variant', () => false)
   if ('all' in value) return shape({ all: list(guard) })
   if ('any' in value) return shape({ any: list(guard) })
   if ('not' in value) return shape({ not: guard })
@@ -43,56 +59,239 @@ const guard: Any = lazy((value: unknown) => {
 }) as unknown as Any
 
 const mode = shape({
-  poses: list(name()), tool: str().nullable().defined(), substitutes: maybe(shape({ tool: name(), risk: name() })), people: number().strict().oneOf([1, 2]).required(), minutes, penalty: finite().min(0), guard,
+  poses: list(name()),
+  tool: str().nullable().defined(),
+  substitutes: maybe(shape({ tool: name(), risk: name() })),
+  people: number().strict().oneOf([1, 2]).required(),
+  minutes,
+  penalty: finite().min(0),
+  guard,
 })
 const doing = shape({
-  title: name(), modes: list(mode), guard, note: str(), counterHold: str(), ifOmitted: str(), cautions: maybe(str()), photo: str(), looks: shape({ stand: list(name()), items: list(name()) }).default(undefined), wait: finite().min(0),
-  consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })), passes: maybe(oneOf(PASSES)), covers: maybe(str()),
+  title: name(),
+  modes: list(mode),
+  guard,
+  note: str(),
+  counterHold: str(),
+  ifOmitted: str(),
+  cautions: maybe(str()),
+  photo: str(),
+  looks: shape({ stand: list(name()), items: list(name()) }).default(undefined),
+  wait: finite().min(0),
+  consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })),
+  passes: maybe(oneOf(PASSES)),
+  covers: maybe(str()),
 }).default(undefined)
 const needed = (s: typeof doing) => s.required()
 const vec = maybe(finite()).length(3)
 
-const figureOrWord = () => mixed().required().test('value', 'a number or a word is wanted', (x) => (typeof x === 'number' && Number.isFinite(x)) || typeof x === 'string')
-const compare = maybe(shape({ id: name(), name: name(), unit: str(), value: figureOrWord(), smaller: finite().min(0), larger: finite().min(0), options: maybe(str()), why: name() }))
+const figureOrWord = () =>
+  mixed()
+    .required()
+    .test('value', 'a number or a word is wanted', (x) => (typeof x === 'number' && Number.isFinite(x)) || typeof x === 'string')
+const compare = maybe(
+  shape({
+    id: name(),
+    name: name(),
+    unit: str(),
+    value: figureOrWord(),
+    smaller: finite().min(0),
+    larger: finite().min(0),
+    options: maybe(str()),
+    why: name(),
+  }),
+)
 
 /** The shape of a machine file; how it hangs together is told by `checkIntegrity`. */
 export const machineFileShape = shape({
-  format: name(), id: name(), revision: name(), name: name(), class: oneOf(MACHINE_CLASSES).required(),
+  format: name(),
+  id: name(),
+  revision: name(),
+  name: name(),
+  class: oneOf(MACHINE_CLASSES).required(),
   variants: list(shape({ id: name(), question: name(), options: list(shape({ id: name(), label: name() })), worst: name() })),
-  drives: list(shape({ id: name(), name: name(), kind: oneOf(DRIVE_KINDS).required(), part: name(), carriedBy: name(), kv: quantity, polePairs: finite().integer().min(1), ratio: finite().min(0), hallSpacing: number().strict().oneOf([60, 120]), lineResistance: quantity })),
-  pack: shape({ part: name(), plug: name(), chemistry: oneOf(['Li-ion', 'LFP', 'lead']).required(), cells: finite().integer().min(1).required(), nominal: quantity.required() }).default(undefined),
+  drives: list(
+    shape({
+      id: name(),
+      name: name(),
+      kind: oneOf(DRIVE_KINDS).required(),
+      part: name(),
+      carriedBy: name(),
+      kv: quantity,
+      polePairs: finite().integer().min(1),
+      ratio: finite().min(0),
+      hallSpacing: number().strict().oneOf([60, 120]),
+      lineResistance: quantity,
+    }),
+  ),
+  pack: shape({
+    part: name(),
+    plug: name(),
+    chemistry: oneOf(['Li-ion', 'LFP', 'lead']).required(),
+    cells: finite().integer().min(1).required(),
+    nominal: quantity.required(),
+  }).default(undefined),
   mass: quantity,
-  energy: list(shape({ id: name(), kind: oneOf(['pack', 'capacitor', 'spring', 'gas', 'tyre', 'weight', 'mains']).required(), of: name(), size: quantity, escape: vec, releasedBy: str() })),
+  energy: list(
+    shape({
+      id: name(),
+      kind: oneOf(['pack', 'capacitor', 'spring', 'gas', 'tyre', 'weight', 'mains']).required(),
+      of: name(),
+      size: quantity,
+      escape: vec,
+      releasedBy: str(),
+    }),
+  ),
   sealed: list(shape({ part: name(), replacedBy: name(), why: name() })),
-  parts: list(shape({ id: name(), name: name(), mass: quantity, of: maybe(str()), with: str(), handed: oneOf(['left', 'right']), compare, tethers: maybe(str()), serviceable: flag(), transfer: flag(), escape: guard, access: guard, lift: doing, back: doing })),
-  joints: list(shape({
-    id: name(), when: guard, name: name(), kind: oneOf(JOINT_KINDS).required(), holds: list(name()), frees: maybe(str()),
-    members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2), stay: flag() })), label: name(), thread: str(), head: str(), torque: quantity, strength: str(),
-    driver: shape({ start: oneOf(['hand', 'driver']).required(), clutch: finite().integer().min(1), finish: oneOf(['hand', 'driver', 'wrench']).required() }).default(undefined),
-    pattern: oneOf(['criss-cross', 'star', 'in turn']), critical: oneOf(['axle', 'steering', 'brake', 'pack terminal']), captive: flag(), consumable: str(),
-    lock: shape({ product: name(), grade: oneOf(['low', 'medium', 'high']).required(), handlingMinutes: finite().min(0).required(), cureHours: finite().min(0).required(), source: oneOf(SOURCES) }).default(undefined),
-    role: oneOf(['working', 'dust', 'cover']).required(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
-    release: oneOf(['undo', 'loosen', 'cut', 'peel', 'pry', 'warm then undo', 'pull']).required(), access: guard, down: needed(doing), up: doing,
-  })),
-  connections: list(shape({
-    id: name(), when: guard, name: name(), family: name(), releaseHow: name(), keying: str(), pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
-    mates: list(name()).length(2), access: guard, down: needed(doing), up: doing,
-  })),
-  cables: list(shape({ id: name(), name: name(), of: name(), route: list(name()), diameter: finite().min(0), end: shape({ width: finite().min(0).required(), height: finite().min(0).required(), tolerance: finite().min(0).required() }).default(undefined),
-    slack: shape({ leftLock: quantity.required(), rightLock: quantity.required() }).default(undefined), ties: maybe(shape({ joint: name(), shares: list(name()) })) })),
-  holes: list(shape({ id: name(), name: str(), passing: oneOf(['one by one', 'together']), part: name(), width: finite().min(0).required(), height: finite().min(0).required() })),
-  steps: list(shape({
-    id: name(), when: guard, kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(), limb: oneOf(['down', 'up', 'both']).required(), check: str(),
-    access: guard, down: doing, up: doing, gives: maybe(shape({ fact: oneOf(FACTS).required(), of: name() })), after: maybe(str()), before: maybe(str()),
-  })),
-  order: list(shape({ id: name(), limb: oneOf(['down', 'up']).required(), first: name(), then: name(), strength: oneOf(['must', 'prefer']).required(), consequence: name() })),
+  parts: list(
+    shape({
+      id: name(),
+      name: name(),
+      mass: quantity,
+      of: maybe(str()),
+      with: str(),
+      handed: oneOf(['left', 'right']),
+      compare,
+      tethers: maybe(str()),
+      serviceable: flag(),
+      transfer: flag(),
+      escape: guard,
+      access: guard,
+      lift: doing,
+      back: doing,
+    }),
+  ),
+  joints: list(
+    shape({
+      id: name(),
+      when: guard,
+      name: name(),
+      kind: oneOf(JOINT_KINDS).required(),
+      holds: list(name()),
+      frees: maybe(str()),
+      members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2), stay: flag() })),
+      label: name(),
+      thread: str(),
+      head: str(),
+      torque: quantity,
+      strength: str(),
+      driver: shape({
+        start: oneOf(['hand', 'driver']).required(),
+        clutch: finite().integer().min(1),
+        finish: oneOf(['hand', 'driver', 'wrench']).required(),
+      }).default(undefined),
+      pattern: oneOf(['criss-cross', 'star', 'in turn']),
+      critical: oneOf(['axle', 'steering', 'brake', 'pack terminal']),
+      captive: flag(),
+      consumable: str(),
+      lock: shape({
+        product: name(),
+        grade: oneOf(['low', 'medium', 'high']).required(),
+        handlingMinutes: finite().min(0).required(),
+        cureHours: finite().min(0).required(),
+        source: oneOf(SOURCES),
+      }).default(undefined),
+      role: oneOf(['working', 'dust', 'cover']).required(),
+      keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
+      release: oneOf(['undo', 'loosen', 'cut', 'peel', 'pry', 'warm then undo', 'pull']).required(),
+      access: guard,
+      down: needed(doing),
+      up: doing,
+    }),
+  ),
+  connections: list(
+    shape({
+      id: name(),
+      when: guard,
+      name: name(),
+      family: name(),
+      releaseHow: name(),
+      keying: str(),
+      pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
+      mates: list(name()).length(2),
+      access: guard,
+      down: needed(doing),
+      up: doing,
+    }),
+  ),
+  cables: list(
+    shape({
+      id: name(),
+      name: name(),
+      of: name(),
+      route: list(name()),
+      diameter: finite().min(0),
+      end: shape({ width: finite().min(0).required(), height: finite().min(0).required(), tolerance: finite().min(0).required() }).default(
+        undefined,
+      ),
+      slack: shape({ leftLock: quantity.required(), rightLock: quantity.required() }).default(undefined),
+      ties: maybe(shape({ joint: name(), shares: list(name()) })),
+    }),
+  ),
+  holes: list(
+    shape({
+      id: name(),
+      name: str(),
+      passing: oneOf(['one by one', 'together']),
+      part: name(),
+      width: finite().min(0).required(),
+      height: finite().min(0).required(),
+    }),
+  ),
+  steps: list(
+    shape({
+      id: name(),
+      when: guard,
+      kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(),
+      limb: oneOf(['down', 'up', 'both']).required(),
+      check: str(),
+      access: guard,
+      down: doing,
+      up: doing,
+      gives: maybe(shape({ fact: oneOf(FACTS).required(), of: name() })),
+      after: maybe(str()),
+      before: maybe(str()),
+    }),
+  ),
+  order: list(
+    shape({
+      id: name(),
+      limb: oneOf(['down', 'up']).required(),
+      first: name(),
+      then: name(),
+      strength: oneOf(['must', 'prefer']).required(),
+      consequence: name(),
+    }),
+  ),
   loadPath: list(shape({ part: name(), joints: list(name()), support: name() })),
   poses: list(shape({ id: name(), name: name(), rotation: vec.required() })),
-  poseMoves: list(shape({ from: name(), to: name(), title: name(), note: str(), people: number().strict().oneOf([1, 2]).required(), minutes, guard })),
-  stacks: list(shape({ id: name(), name: name(), side: oneOf(['left', 'right']).required(), axle: name(), items: list(shape({ id: name(), name: name(), width: finite().min(0).required(), facing: vec, clamped: flag().required(), turns: flag().required(), joint: str() })) })),
+  poseMoves: list(
+    shape({ from: name(), to: name(), title: name(), note: str(), people: number().strict().oneOf([1, 2]).required(), minutes, guard }),
+  ),
+  stacks: list(
+    shape({
+      id: name(),
+      name: name(),
+      side: oneOf(['left', 'right']).required(),
+      axle: name(),
+      items: list(
+        shape({
+          id: name(),
+          name: name(),
+          width: finite().min(0).required(),
+          facing: vec,
+          clamped: flag().required(),
+          turns: flag().required(),
+          joint: str(),
+        }),
+      ),
+    }),
+  ),
   tools: list(shape({ id: name(), name: name(), short: name(), kind: name(), size: str(), form: str(), why: str(), special: flag() })),
   consumables: list(shape({ id: name(), name: name() })),
-  goals: list(shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })) })).min(1),
+  goals: list(
+    shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })) }),
+  ).min(1),
 })
 
 /**
@@ -100,8 +299,11 @@ export const machineFileShape = shape({
  * Unknown fields are kept as they are. A higher major version is refused.
  * @returns the file; or every problem found, each with its JSON pointer
  */
-export function parseMachineFile(text: string): Result<MachineFile, { readonly kind: 'machine file'; readonly problems: readonly FileProblem[] }> {
-  const wrong = (problems: FileProblem[]) => fail({ kind: 'machine file' as const, problems: problems.map(({ at, text: told }) => ({ at: cut(at, 300), text: cut(told, 600) })) })
+export function parseMachineFile(
+  text: string,
+): Result<MachineFile, { readonly kind: 'machine file'; readonly problems: readonly FileProblem[] }> {
+  const wrong = (problems: FileProblem[]) =>
+    fail({ kind: 'machine file' as const, problems: problems.map(({ at, text: told }) => ({ at: cut(at, 300), text: cut(told, 600) })) })
   let value: unknown
   try {
     value = JSON.parse(text)
@@ -111,7 +313,10 @@ export function parseMachineFile(text: string): Result<MachineFile, { readonly k
   const format = value !== null && typeof value === 'object' ? (value as { format?: unknown }).format : undefined
   const major = typeof format === 'string' ? /^nailsmith-machine\/(\d+)/.exec(format)?.[1] : undefined
   if (major === undefined) return wrong([{ at: '/format', text: `This is not a machine file: its format should be "${FORMAT}".` }])
-  if (Number(major) > MAJOR) return wrong([{ at: '/format', text: `This file is of format ${String(format)}, newer than this Nailsmith reads. Renew Nailsmith first.` }])
+  if (Number(major) > MAJOR)
+    return wrong([
+      { at: '/format', text: `This file is of format ${String(format)}, newer than this Nailsmith reads. Renew Nailsmith first.` },
+    ])
   if (tooDeep(value)) return wrong([{ at: '', text: 'It is nested deeper than any machine file.' }])
   try {
     machineFileShape.validateSync(value, { abortEarly: false })
@@ -127,7 +332,14 @@ export function parseMachineFile(text: string): Result<MachineFile, { readonly k
 
 /** `parts[2].lift.modes[0]` → `/parts/2/lift/modes/0`, as RFC 6901 writes it. */
 function pointer(path: string): string {
-  return path === '' ? '' : `/${path.replace(/\[(\d+)\]/g, '.$1').replace(/["[\]]/g, '').split('.').filter(Boolean).join('/')}`
+  return path === ''
+    ? ''
+    : `/${path
+        .replace(/\[(\d+)\]/g, '.$1')
+        .replace(/["[\]]/g, '')
+        .split('.')
+        .filter(Boolean)
+        .join('/')}`
 }
 
 function sentence(fault: FileFault): string {

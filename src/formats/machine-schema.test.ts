@@ -21,8 +21,22 @@ function places(value: unknown, list: { holder: Node; key: string | number }[] =
 }
 
 const CHANGES: readonly ((now: unknown) => unknown)[] = [
-  () => undefined, () => null, () => '', () => 'x', () => -1, () => 1.5, () => 0, () => true, () => [], () => ({}), () => [1, 2, 3], () => 'y'.repeat(500),
-  (now) => (Array.isArray(now) ? now.slice(1) : now), (now) => (typeof now === 'string' ? `${now} ` : now), (now) => (typeof now === 'number' ? now + 0.5 : now), (now) => [now],
+  () => undefined,
+  () => null,
+  () => '',
+  () => 'x',
+  () => -1,
+  () => 1.5,
+  () => 0,
+  () => true,
+  () => [],
+  () => ({}),
+  () => [1, 2, 3],
+  () => 'y'.repeat(500),
+  (now) => (Array.isArray(now) ? now.slice(1) : now),
+  (now) => (typeof now === 'string' ? `${now} ` : now),
+  (now) => (typeof now === 'number' ? now + 0.5 : now),
+  (now) => [now],
 ]
 
 describe('the JSON Schema of a machine file', () => {
@@ -47,7 +61,10 @@ describe('the JSON Schema of a machine file', () => {
       const written: unknown = JSON.parse(JSON.stringify(value))
       const [shape, schema] = [byShape(written), bySchema(written)]
       if (!shape) refused++
-      expect(schema, `seed ${n}: ${String(key)} of ${JSON.stringify(holder).slice(0, 200)} → ${JSON.stringify(changed)?.slice(0, 60)}: ${JSON.stringify(bySchema.errors?.[0])}`).toBe(shape)
+      expect(
+        schema,
+        `seed ${n}: ${String(key)} of ${JSON.stringify(holder).slice(0, 200)} → ${JSON.stringify(changed)?.slice(0, 60)}: ${JSON.stringify(bySchema.errors?.[0])}`,
+      ).toBe(shape)
     }
     expect(refused).toBeGreaterThan(150)
   }, 90_000)

@@ -26,10 +26,18 @@ const word = { type: 'string', minLength: 1, maxLength: 400 }
 const GUARD: Json = {
   type: 'object',
   anyOf: [{ required: ['all'] }, { required: ['any'] }, { required: ['not'] }, { required: ['fact'] }, { required: ['variant'] }],
-  if: { required: ['all'] }, then: object({ all: guards }), else: {
-    if: { required: ['any'] }, then: object({ any: guards }), else: {
-      if: { required: ['not'] }, then: { type: 'object', properties: { not: { $ref: '#/$defs/guard' } } }, else: {
-        if: { required: ['fact'] }, then: object({ fact: { $ref: '#/$defs/fact' }, of: word }), else: object({ variant: word, is: word }),
+  if: { required: ['all'] },
+  then: object({ all: guards }),
+  else: {
+    if: { required: ['any'] },
+    then: object({ any: guards }),
+    else: {
+      if: { required: ['not'] },
+      then: { type: 'object', properties: { not: { $ref: '#/$defs/guard' } } },
+      else: {
+        if: { required: ['fact'] },
+        then: object({ fact: { $ref: '#/$defs/fact' }, of: word }),
+        else: object({ variant: word, is: word }),
       },
     },
   },
@@ -57,7 +65,7 @@ function translate(description: SchemaDescription): Json {
   const [least, most, length] = [test('min'), test('max'), test('length')]
   if (d.type === 'string') {
     // A required string is not empty.
-    if (least !== undefined || !d.optional && !d.nullable) out['minLength'] = Math.max(1, least ?? 1)
+    if (least !== undefined || (!d.optional && !d.nullable)) out['minLength'] = Math.max(1, least ?? 1)
     if (most !== undefined) out['maxLength'] = most
   }
   if (d.type === 'number') {
@@ -73,7 +81,9 @@ function translate(description: SchemaDescription): Json {
   if (d.type === 'object') {
     const fields = Object.entries(d.fields ?? {})
     out['properties'] = Object.fromEntries(fields.map(([name, f]) => [name, translate(f)]))
-    out['required'] = fields.filter(([, f]) => !(f as unknown as Described).optional && (f as unknown as Described).type !== 'lazy').map(([name]) => name)
+    out['required'] = fields
+      .filter(([, f]) => !(f as unknown as Described).optional && (f as unknown as Described).type !== 'lazy')
+      .map(([name]) => name)
   }
   return out
 }

@@ -22,7 +22,11 @@ export interface Report {
 
 /** The page as Markdown (CommonMark with tables). What the people of the shop wrote is escaped, so that it cannot turn into markup. */
 export function reportMarkdown(report: Report): string {
-  const out = [`# ${plain(report.machine)}: ${plain(report.work)}`, '', `Job ${plain(report.job)} · ${plain(report.owner)} · ${report.at.slice(0, 10)}`]
+  const out = [
+    `# ${plain(report.machine)}: ${plain(report.work)}`,
+    '',
+    `Job ${plain(report.job)} · ${plain(report.owner)} · ${report.at.slice(0, 10)}`,
+  ]
   for (const section of report.sections) {
     out.push('', `## ${plain(section.title)}`, '')
     for (const line of section.lines) out.push(`- ${plain(line)}`)

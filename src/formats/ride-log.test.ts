@@ -43,9 +43,14 @@ describe('readRideLog', () => {
   })
 
   it.each([
-    ['', 'empty'], ['   \n', 'empty'], ['time,speed\n', 'empty'],
-    ['speed,current\n1,2\n', 'no time'], ['time,altitude\n1,2\n', 'no channel'],
-    ['0,1,2\n1,2,3\n', 'no header'], ['\u0000\u0001PNG,x', 'no header'], ['time,speed\nx,1\ny,2\n', 'nothing readable'],
+    ['', 'empty'],
+    ['   \n', 'empty'],
+    ['time,speed\n', 'empty'],
+    ['speed,current\n1,2\n', 'no time'],
+    ['time,altitude\n1,2\n', 'no channel'],
+    ['0,1,2\n1,2,3\n', 'no header'],
+    ['\u0000\u0001PNG,x', 'no header'],
+    ['time,speed\nx,1\ny,2\n', 'nothing readable'],
   ])('%j cannot be read: %s', (text, kind) => {
     expect(readRideLog(text)).toMatchObject({ ok: false, error: { kind } })
   })
@@ -59,10 +64,32 @@ describe('readRideLog', () => {
 
 describe('a figure', () => {
   it('reads as Number does, with a point or a comma', () => {
-    fc.assert(fc.property(fc.double({ noNaN: true, noDefaultInfinity: true }), fc.integer({ min: 0, max: 12 }), fc.boolean(), (x, decimals, comma) => {
-      for (const text of [String(x), Math.abs(x) < 1e20 ? x.toFixed(decimals) : '0']) expect(readFigure(comma ? text.replace('.', ',') : text, comma)).toBe(Number(text))
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ noNaN: true, noDefaultInfinity: true }),
+        fc.integer({ min: 0, max: 12 }),
+        fc.boolean(),
+        (x, decimals, comma) => {
+          for (const text of [String(x), Math.abs(x) < 1e20 ? x.toFixed(decimals) : '0'])
+            expect(readFigure(comma ? text.replace('.', ',') : text, comma)).toBe(Number(text))
+        },
+      ),
+    )
   })
-  it.each([['', false], ['  ', false], ['1,5', false], ['1.2.3', false], ['-', false], ['.', false], ['x', true]] as const)('is none: %j', (text, comma) => expect(readFigure(text, comma)).toBeNaN())
-  it.each([['  7 ', 7], ['1e3', 1000], ['+2', 2], ['.5', 0.5], ['-0.25', -0.25]] as const)('reads %j', (text, value) => expect(readFigure(text, false)).toBe(value))
+  it.each([
+    ['', false],
+    ['  ', false],
+    ['1,5', false],
+    ['1.2.3', false],
+    ['-', false],
+    ['.', false],
+    ['x', true],
+  ] as const)('is none: %j', (text, comma) => expect(readFigure(text, comma)).toBeNaN())
+  it.each([
+    ['  7 ', 7],
+    ['1e3', 1000],
+    ['+2', 2],
+    ['.5', 0.5],
+    ['-0.25', -0.25],
+  ] as const)('reads %j', (text, value) => expect(readFigure(text, false)).toBe(value))
 })

@@ -62,7 +62,8 @@ export function readRideLog(text: string): Result<ReadLog, RideLogFault> {
   if (header.trim() === '') return fail({ kind: 'empty' })
   const delimiter = [';', '\t', ','].find((d) => header.split(d).length > 1) ?? ','
   const names = header.split(delimiter).map((n) => n.trim().replace(/^"|"$/g, ''))
-  if (names.every((n) => n === '' || /^[-+\d.,:]+$/.test(n)) || /[\u0000-\u0008\uFFFD]/.test(header)) return fail({ kind: 'no header', found: header.slice(0, 60) })
+  if (names.every((n) => n === '' || /^[-+\d.,:]+$/.test(n)) || /[\u0000-\u0008\uFFFD]/.test(header))
+    return fail({ kind: 'no header', found: header.slice(0, 60) })
   const found = (key: Channel | 'time'): Column | null => {
     const at = names.findIndex((n) => NAMES[key].test(n))
     if (at < 0) return null
@@ -78,7 +79,12 @@ export function readRideLog(text: string): Result<ReadLog, RideLogFault> {
   return rows(text, delimiter, time, wanted)
 }
 
-function rows(text: string, delimiter: string, time: Column, wanted: readonly (readonly [Channel, Column])[]): Result<ReadLog, RideLogFault> {
+function rows(
+  text: string,
+  delimiter: string,
+  time: Column,
+  wanted: readonly (readonly [Channel, Column])[],
+): Result<ReadLog, RideLogFault> {
   const most = Math.min(MAX_ROWS, Math.floor(text.length / 4) + 1)
   const times = new Float64Array(most)
   const row = new Uint32Array(most)
@@ -125,7 +131,8 @@ function rows(text: string, delimiter: string, time: Column, wanted: readonly (r
   const speedName = wanted.find(([c]) => c === 'speed')?.[1].name ?? ''
   return ok({
     raw: {
-      time: times.subarray(0, n), row: row.subarray(0, n),
+      time: times.subarray(0, n),
+      row: row.subarray(0, n),
       channels: Object.fromEntries(wanted.map(([c], k) => [c, values[k]!.subarray(0, n)])),
       speedFrom: /gps|sat/i.test(speedName) ? 'satellite' : /wheel|hub|rad/i.test(speedName) ? 'wheel' : 'unknown',
     },

@@ -69,7 +69,11 @@ export async function addPersonAction(_: FormState, form: FormData): Promise<For
   const values = { name: text(form, 'name', 80), role: text(form, 'role', 20) }
   const session = await leadHere()
   if (typeof session === 'string') return { message: session, values }
-  const wrong = await addToShop({ ...values, passphrase: String(form.get('passphrase') ?? '').slice(0, 400), qualified: form.get('qualified') === 'on' })
+  const wrong = await addToShop({
+    ...values,
+    passphrase: String(form.get('passphrase') ?? '').slice(0, 400),
+    qualified: form.get('qualified') === 'on',
+  })
   if (wrong) return { message: wrong, values }
   revalidatePath('/people')
   return { done: `${values.name} can sign in now.` }
@@ -118,10 +122,16 @@ export async function writeNewestAction(_: FormState, __: FormData): Promise<For
   if (typeof session === 'string') return { message: session }
   await startNewest()
   revalidatePath('/people')
-  return { done: 'Done. A tablet that still runs an older Nailsmith shows such a plan as something from a newer one until it is loaded anew.' }
+  return {
+    done: 'Done. A tablet that still runs an older Nailsmith shows such a plan as something from a newer one until it is loaded anew.',
+  }
 }
 
 export async function setLightAction(light: 'day' | 'night'): Promise<void> {
   if (await foreign()) return
-  ;(await cookies()).set('nailsmith-light', light === 'night' ? 'night' : 'day', { path: '/', maxAge: 60 * 60 * 24 * 3650, sameSite: 'lax' })
+  ;(await cookies()).set('nailsmith-light', light === 'night' ? 'night' : 'day', {
+    path: '/',
+    maxAge: 60 * 60 * 24 * 3650,
+    sameSite: 'lax',
+  })
 }

@@ -13,6 +13,12 @@ export async function pageFrame(to: string) {
   const light = (await cookies()).get('nailsmith-light')?.value === 'night' ? ('night' as const) : ('day' as const)
   return {
     session,
-    header: { shop: settings.shop, person: { name: session.person.name, role: session.person.role }, light, setLight: setLightAction, signOut: signOutAction },
+    header: {
+      shop: settings.shop,
+      person: { name: session.person.name, role: session.person.role },
+      light,
+      setLight: setLightAction,
+      signOut: signOutAction,
+    },
   }
 }

@@ -21,7 +21,8 @@ export const SIGN_IN_AGAIN = 'Your sign-in has ended. Sign in again; what you lo
 export async function allowed(deed: Deed): Promise<Session | Response> {
   const session = await currentSession()
   if (!session) return refuse(401, SIGN_IN_AGAIN)
-  if (!may(session.person.role, deed)) return refuse(403, `A ${session.person.role} may not do this; ask a lead or a mechanic.`, { again: 'other person' })
+  if (!may(session.person.role, deed))
+    return refuse(403, `A ${session.person.role} may not do this; ask a lead or a mechanic.`, { again: 'other person' })
   return session
 }
 
@@ -30,7 +31,8 @@ export async function allowedWrite(request: Request, deed: Deed): Promise<Sessio
   const fault = originFault(request.headers)
   if (fault) return refuse(403, fault)
   const session = await allowed(deed)
-  if (!(session instanceof Response) && !session.maySend) return refuse(403, 'This tablet has no key any more. Sign in on it once, and what it kept goes up.', { again: 'other person' })
+  if (!(session instanceof Response) && !session.maySend)
+    return refuse(403, 'This tablet has no key any more. Sign in on it once, and what it kept goes up.', { again: 'other person' })
   return session
 }
 
@@ -38,7 +40,9 @@ export async function allowedWrite(request: Request, deed: Deed): Promise<Sessio
  * A route with its errors told: what the database refuses becomes 503 with why, anything else 500; both go to the log. An address that
  * cannot be decoded is nobody's page.
  */
-export function route<T extends readonly unknown[]>(handler: (request: Request, ...rest: T) => Promise<Response>): (request: Request, ...rest: T) => Promise<Response> {
+export function route<T extends readonly unknown[]>(
+  handler: (request: Request, ...rest: T) => Promise<Response>,
+): (request: Request, ...rest: T) => Promise<Response> {
   return async (request, ...rest) => {
     try {
       return await handler(request, ...rest)
@@ -46,7 +50,9 @@ export function route<T extends readonly unknown[]>(handler: (request: Request, 
       if (error instanceof URIError) return refuse(404, 'There is nothing at this address.')
       logError(error, `${request.method} ${new URL(request.url).pathname}`)
       const trouble = (error as { code?: unknown } | null)?.code !== undefined ? troubleOf(error) : null
-      return trouble ? refuse(503, TROUBLE_WORDS[trouble], { again: 'later' }) : refuse(500, 'The server made a mistake here. What you logged is kept on this device.', { again: 'later' })
+      return trouble
+        ? refuse(503, TROUBLE_WORDS[trouble], { again: 'later' })
+        : refuse(500, 'The server made a mistake here. What you logged is kept on this device.', { again: 'later' })
     }
   }
 }

@@ -2,7 +2,16 @@ import { BUILD } from '../core/build'
 import type { JobSummary } from '../core/job'
 import type { MachineFile } from '../core/machine'
 import { db } from '../db/client'
-import { countSummaries, findJob, listSummaries, oldSummaries, type PageMark, shopTotals, type ShopTotals, type StandsFilter } from '../db/jobs'
+import {
+  countSummaries,
+  findJob,
+  listSummaries,
+  oldSummaries,
+  type PageMark,
+  shopTotals,
+  type ShopTotals,
+  type StandsFilter,
+} from '../db/jobs'
 import { chainAt, historyId, readEntries } from '../db/entries'
 import { renewSummary } from '../db/states'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
@@ -103,7 +112,12 @@ export interface Continuation {
  * @param held the running hash that a tablet has of the journal at some seq
  * @returns null when there is no such job; `past: other` when what the tablet holds was never written here
  */
-export function entriesAfter(jobId: string, after: number, held?: { readonly seq: number; readonly chain: string }, limit = 500): Promise<ReadOn> {
+export function entriesAfter(
+  jobId: string,
+  after: number,
+  held?: { readonly seq: number; readonly chain: string },
+  limit = 500,
+): Promise<ReadOn> {
   // Followers are told at the same moment and read the same: it is read once for all of them.
   const key = `${jobId} ${after} ${held?.seq} ${held?.chain} ${limit}`
   const under = reading.get(key)
@@ -116,7 +130,12 @@ export function entriesAfter(jobId: string, after: number, held?: { readonly seq
 type ReadOn = Continuation | { readonly past: 'other'; readonly lastSeq: number; readonly history: string } | null
 const reading = new Map<string, Promise<ReadOn>>()
 
-async function readOn(jobId: string, after: number, held: { readonly seq: number; readonly chain: string } | undefined, limit: number): Promise<ReadOn> {
+async function readOn(
+  jobId: string,
+  after: number,
+  held: { readonly seq: number; readonly chain: string } | undefined,
+  limit: number,
+): Promise<ReadOn> {
   const sql = db()
   const job = await findJob(sql, jobId)
   if (!job) return null
@@ -129,7 +148,11 @@ async function readOn(jobId: string, after: number, held: { readonly seq: number
   return { entries, lastSeq: job.lastSeq, chain: await chainOf(sql, job, entries.at(-1)?.seq ?? after), history }
 }
 
-async function chainOf(sql: ReturnType<typeof db>, job: { readonly id: string; readonly lastSeq: number; readonly chain: string | null }, seq: number): Promise<string> {
+async function chainOf(
+  sql: ReturnType<typeof db>,
+  job: { readonly id: string; readonly lastSeq: number; readonly chain: string | null },
+  seq: number,
+): Promise<string> {
   return seq === job.lastSeq && job.chain ? job.chain : (await chainAt(sql, job.id, seq)).toString('hex')
 }
 

@@ -1,6 +1,9 @@
 import { db } from '../db/client'
 
-/** What was written in the last moment: the last seq of each job. Null after the database was away, when any number may have been missed. */
+/**
+ * What was written in the last moment: the last seq of each job. Null after the database was away, when any number may have been
+ * missed.
+ */
 export type Told = ReadonlyMap<string, number> | null
 type Listener = (told: Told) => void
 
@@ -36,7 +39,11 @@ export async function onNotice(listener: Listener): Promise<() => void> {
   const h = hub()
   h.listeners.add(listener)
   h.listening ??= db()
-    .listen('journal', (notice) => gather(h, notice), () => void (h.times++ > 0 && h.listeners.forEach((l) => l(null))))
+    .listen(
+      'journal',
+      (notice) => gather(h, notice),
+      () => void (h.times++ > 0 && h.listeners.forEach((l) => l(null))),
+    )
     .catch((error: unknown) => {
       h.listening = null
       throw error

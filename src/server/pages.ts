@@ -15,7 +15,11 @@ export class OldShop extends Error {}
 
 /** The page that goes home, from the job as it stands with its hand back: names and times written out, as it is printed. */
 export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Report {
-  return writeReport(state, { nameOf: (person) => names.get(person) ?? 'somebody', when: (at) => when.format(at), now: state.handedBack?.at ?? state.lastAt })
+  return writeReport(state, {
+    nameOf: (person) => names.get(person) ?? 'somebody',
+    when: (at) => when.format(at),
+    now: state.handedBack?.at ?? state.lastAt,
+  })
 }
 
 /**
@@ -24,7 +28,9 @@ export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Rep
  */
 export async function assertFrozen(sql: Sql): Promise<void> {
   if ((REDUCER_VERSION as number) === FREEZING_REDUCER || !(await hasEntries(sql)) || (await marked(sql, FROZEN)) !== null) return
-  throw new OldShop(`This shop's journal comes from before build ${FREEZING_BUILD}, which freezes the pages that went home. Start build ${FREEZING_BUILD} once, then this one (${BUILD}): docs/builds.md says how.`)
+  throw new OldShop(
+    `This shop's journal comes from before build ${FREEZING_BUILD}, which freezes the pages that went home. Start build ${FREEZING_BUILD} once, then this one (${BUILD}): docs/builds.md says how.`,
+  )
 }
 
 /** Freezes what had gone home before pages were kept, once. @returns how many pages were written now */
@@ -33,7 +39,10 @@ export async function freezePages(sql: Sql): Promise<number> {
   const names = new Map((await listPeople(sql)).map((p) => [p.id, p.name]))
   const missing = await unfrozen(sql)
   for (const { jobId, seq } of missing) {
-    const state = reduce(jobId, (await readEntries(sql, jobId, 0)).filter((e) => e.seq <= seq))
+    const state = reduce(
+      jobId,
+      (await readEntries(sql, jobId, 0)).filter((e) => e.seq <= seq),
+    )
     if (state.handedBack) await addReport(sql, { jobId, seq, reducer: REDUCER_VERSION, body: pageOf(state, names) })
   }
   await mark(sql, FROZEN, BUILD)

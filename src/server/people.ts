@@ -37,7 +37,13 @@ export interface NewPerson {
 export async function addToShop(input: NewPerson): Promise<string | null> {
   const wrong = (await nameFault(input.name)) ?? (isRole(input.role) ? passphraseFault(input.passphrase) : 'Choose what they do here.')
   if (wrong) return wrong
-  await addPerson(db(), { id: `p-${v4()}`, name: input.name.trim(), role: input.role as Role, qualified: input.qualified, passphraseHash: await hashPassphrase(input.passphrase) })
+  await addPerson(db(), {
+    id: `p-${v4()}`,
+    name: input.name.trim(),
+    role: input.role as Role,
+    qualified: input.qualified,
+    passphraseHash: await hashPassphrase(input.passphrase),
+  })
   return null
 }
 
@@ -55,7 +61,8 @@ export type PersonChange =
  * @returns what is wrong, in words; null when it is done
  */
 export async function changeSomebody(id: string, change: PersonChange, own?: Buffer): Promise<string | null> {
-  const passphraseHash = change.deed === 'passphrase' && !passphraseFault(change.passphrase) ? await hashPassphrase(change.passphrase) : undefined
+  const passphraseHash =
+    change.deed === 'passphrase' && !passphraseFault(change.passphrase) ? await hashPassphrase(change.passphrase) : undefined
   return db().begin(async (tx) => {
     await tx`select pg_advisory_xact_lock(72028)`
     const person = (await listPeople(tx)).find((p) => p.id === id)

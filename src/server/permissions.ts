@@ -17,5 +17,7 @@ export function may(role: Role, deed: Deed): boolean {
 /** Why this role may not write an entry of this kind; null when it may. */
 export function refusal(role: Role, kind: Kind): string | null {
   if (mayWrite(role, kind)) return null
-  return role === 'viewer' ? 'A viewer reads; ask a mechanic to log this.' : 'The front desk takes in and hands out; a mechanic has to log work.'
+  return role === 'viewer'
+    ? 'A viewer reads; ask a mechanic to log this.'
+    : 'The front desk takes in and hands out; a mechanic has to log work.'
 }

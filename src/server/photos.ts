@@ -28,22 +28,31 @@ export async function keepPhoto(bytes: Uint8Array, by: string): Promise<{ readon
   const id = createHash('sha256').update(bytes).digest('hex')
   const sql = db()
   if (await hasPhoto(sql, id)) return { id }
-  if (!SIGNATURES.some((s) => s.fits(bytes))) return { status: 415, message: 'This is not a photo that Nailsmith can read: JPEG, PNG or WebP are.' }
+  if (!SIGNATURES.some((s) => s.fits(bytes)))
+    return { status: 415, message: 'This is not a photo that Nailsmith can read: JPEG, PNG or WebP are.' }
   try {
     const image = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })
     const { width, height } = await image.metadata()
     if (width * height > MAX_PIXELS) return tooLarge(width, height)
-    const { data, info } = await image.rotate().resize({ width: MAX_SIDE, height: MAX_SIDE, fit: 'inside', withoutEnlargement: true }).webp({ quality: 80 }).toBuffer({ resolveWithObject: true })
+    const { data, info } = await image
+      .rotate()
+      .resize({ width: MAX_SIDE, height: MAX_SIDE, fit: 'inside', withoutEnlargement: true })
+      .webp({ quality: 80 })
+      .toBuffer({ resolveWithObject: true })
     await addPhoto(sql, { id, mime: 'image/webp', width: info.width, height: info.height, bytes: data, by })
     return { id }
   } catch (error) {
-    if (error instanceof Error && /pixel limit/i.test(error.message)) return { status: 413, message: 'This picture is too large to be decoded here. Photos from the app are made smaller first.' }
+    if (error instanceof Error && /pixel limit/i.test(error.message))
+      return { status: 413, message: 'This picture is too large to be decoded here. Photos from the app are made smaller first.' }
     return { status: 415, message: 'This file begins like a photo but cannot be read as one.' }
   }
 }
 
 function tooLarge(width: number, height: number): PhotoFault {
-  return { status: 413, message: `This picture has ${Math.round((width * height) / 1e6)} megapixels; at most ${MAX_PIXELS / 1e6} are taken. Photos from the app are made smaller first.` }
+  return {
+    status: 413,
+    message: `This picture has ${Math.round((width * height) / 1e6)} megapixels; at most ${MAX_PIXELS / 1e6} are taken. Photos from the app are made smaller first.`,
+  }
 }
 
 export function readPhoto(id: string): Promise<PhotoRow | null> {

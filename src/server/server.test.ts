@@ -27,13 +27,34 @@ describe('roles', () => {
     }
   })
   it('the front desk notes, and does not work', () => {
-    expect(KIND_IDS.filter((k) => refusal('front desk', k) === null)).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
-    expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([true, false, true, false])
+    expect(KIND_IDS.filter((k) => refusal('front desk', k) === null)).toEqual([
+      'job-opened',
+      'goal-set',
+      'variant-answered',
+      'symptom-noted',
+      'damage-noted',
+      'delivery-counted',
+      'note-added',
+      'photo-added',
+      'recheck-set',
+    ])
+    expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([
+      true,
+      false,
+      true,
+      false,
+    ])
   })
 })
 
 describe('addresses', () => {
-  it.each([['dunlin', 'dunlin'], ['a%2Fb%3Fc', 'a/b?c'], ['%', null], ['%ED%A0%BD', null], ['a%00b', 'ab']])('“%s” means %s', (part, meant) => expect(decoded(part)).toBe(meant))
+  it.each([
+    ['dunlin', 'dunlin'],
+    ['a%2Fb%3Fc', 'a/b?c'],
+    ['%', null],
+    ['%ED%A0%BD', null],
+    ['a%00b', 'ab'],
+  ])('“%s” means %s', (part, meant) => expect(decoded(part)).toBe(meant))
 })
 
 describe('paging', () => {
@@ -49,5 +70,8 @@ describe('paging', () => {
     expect(standsAsked({ find: ['a', 'b'], stage: 'toString', only: 'constructor' })).toEqual({ find: '', stage: '', only: '' })
     expect(standsFilter(standsAsked({ find: '!?' }))).toEqual({ words: [] })
   })
-  it.each([undefined, '', '1', '1.2.x', "1.2.'; drop table jobs", '2.1.01a21089-bf1a-74a8-bbbc-5dec15edfef9'])('takes “%s” for the first page', (text) => expect(pageMark(text)).toBeUndefined())
+  it.each([undefined, '', '1', '1.2.x', "1.2.'; drop table jobs", '2.1.01a21089-bf1a-74a8-bbbc-5dec15edfef9'])(
+    'takes “%s” for the first page',
+    (text) => expect(pageMark(text)).toBeUndefined(),
+  )
 })

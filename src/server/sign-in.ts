@@ -4,7 +4,16 @@ import { v4 } from 'uuid'
 import { db, type Db } from '../db/client'
 import type { Role } from '../core/job'
 import { addPerson, countPeople, demoNames, findByName } from '../db/people'
-import { addDevice, addSession, endSessions, findDevice, firstLeadTokenStands, setDeviceSecret, staysOn, useFirstLeadToken } from '../db/sessions'
+import {
+  addDevice,
+  addSession,
+  endSessions,
+  findDevice,
+  firstLeadTokenStands,
+  setDeviceSecret,
+  staysOn,
+  useFirstLeadToken,
+} from '../db/sessions'
 import { countTry, forgetOldTries, forgive, type Limit } from '../db/tries'
 import { hashPassphrase, newToken, tokenHash, verifyPassphrase } from './secrets'
 import { DEVICE_COOKIE, DEVICE_SECONDS, KEY_COOKIE, SESSION_COOKIE, SESSION_DAYS } from './cookies'
@@ -50,7 +59,12 @@ let decoy: Promise<string> | undefined
  * Checks name and passphrase.
  * @returns the person's id; or a message that tells neither which of the two was wrong, nor less than how long to wait
  */
-export async function checkSignIn(name: string, passphrase: string, origin: Origin = { source: 'here' }, now: () => number = Date.now): Promise<{ readonly personId: string } | { readonly message: string }> {
+export async function checkSignIn(
+  name: string,
+  passphrase: string,
+  origin: Origin = { source: 'here' },
+  now: () => number = Date.now,
+): Promise<{ readonly personId: string } | { readonly message: string }> {
   const sql = db()
   const asked = name.trim().toLowerCase()
   const found = await findByName(sql, asked)
@@ -66,7 +80,10 @@ export async function checkSignIn(name: string, passphrase: string, origin: Orig
     return { personId: person.id }
   }
   return {
-    message: counted.next === null ? 'That name and passphrase do not go together.' : `That name and passphrase do not go together. Too many tries: wait ${inWords(counted.next)}.`,
+    message:
+      counted.next === null
+        ? 'That name and passphrase do not go together.'
+        : `That name and passphrase do not go together. Too many tries: wait ${inWords(counted.next)}.`,
   }
 }
 
@@ -89,7 +106,11 @@ async function provedDevice(sql: Db, device: string | undefined, key: string | u
  * The device of a browser that signs in: its own where it proves itself, or where it comes from before secrets and has none yet. A
  * number that belongs to another browser's secret is not believed: then it gets a new one.
  */
-export async function deviceFor(sql: Db, claimed: string | undefined, key: string | undefined): Promise<{ readonly device: string; readonly fresh: boolean }> {
+export async function deviceFor(
+  sql: Db,
+  claimed: string | undefined,
+  key: string | undefined,
+): Promise<{ readonly device: string; readonly fresh: boolean }> {
   if (!claimed || !UUID.test(claimed)) return { device: v4(), fresh: true }
   const known = await findDevice(sql, claimed)
   if (!known) return { device: claimed, fresh: true }
@@ -147,13 +168,18 @@ export async function firstLeadOpen(token: string): Promise<boolean> {
 }
 
 /** Makes the first lead of a shop that has none, by the one-time link. */
-export async function makeFirstLead(token: string, name: string, passphrase: string): Promise<{ readonly personId: string } | { readonly message: string }> {
+export async function makeFirstLead(
+  token: string,
+  name: string,
+  passphrase: string,
+): Promise<{ readonly personId: string } | { readonly message: string }> {
   const wrong = (await nameFault(name)) ?? passphraseFault(passphrase)
   if (wrong) return { message: wrong }
   const sql = db()
   const passphraseHash = await hashPassphrase(passphrase)
   return sql.begin(async (tx) => {
-    if ((await countPeople(tx)).leads > 0 || !(await useFirstLeadToken(tx, tokenHash(token)))) return { message: 'This link has been used, or was never made.' }
+    if ((await countPeople(tx)).leads > 0 || !(await useFirstLeadToken(tx, tokenHash(token))))
+      return { message: 'This link has been used, or was never made.' }
     const id = `p-${v4()}`
     await addPerson(tx, { id, name: name.trim(), role: 'lead', qualified: false, passphraseHash })
     return { personId: id }

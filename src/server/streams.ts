@@ -32,7 +32,9 @@ const notice = (jobId: string, seq: number): string => `data: ${jobId}:${seq}\n\
 /** What is sent of what was told; nothing where the browser looks at none of it. */
 export function wording(told: Told, { jobs, board }: Watched, written: ReadonlyMap<string, string> = new Map()): string {
   if (told === null) return OPENED
-  const lines = [...told].flatMap(([jobId, seq]) => (jobs === null ? [notice(jobId, seq)] : jobs.has(jobId) ? [written.get(jobId) ?? notice(jobId, seq)] : []))
+  const lines = [...told].flatMap(([jobId, seq]) =>
+    jobs === null ? [notice(jobId, seq)] : jobs.has(jobId) ? [written.get(jobId) ?? notice(jobId, seq)] : [],
+  )
   return lines.join('') + (board ? BOARD : '')
 }
 
@@ -68,12 +70,14 @@ async function inTurn(told: Told): Promise<void> {
 /** Reads what was written once, for all who look at it, and sends it along. */
 async function tellAll(told: Told): Promise<void> {
   const written = new Map<string, string>()
-  await Promise.all([...(told ?? [])].map(async ([jobId, seq]) => {
-    if (![...streams].some((s) => s.watched.jobs?.has(jobId))) return void toldTo.delete(jobId)
-    const text = await along(jobId, toldTo.get(jobId) ?? seq - 1, seq).catch(() => null)
-    if (text !== null) written.set(jobId, text)
-    toldTo.set(jobId, seq)
-  }))
+  await Promise.all(
+    [...(told ?? [])].map(async ([jobId, seq]) => {
+      if (![...streams].some((s) => s.watched.jobs?.has(jobId))) return void toldTo.delete(jobId)
+      const text = await along(jobId, toldTo.get(jobId) ?? seq - 1, seq).catch(() => null)
+      if (text !== null) written.set(jobId, text)
+      toldTo.set(jobId, seq)
+    }),
+  )
   for (const { watched, send } of streams) {
     const text = wording(told, watched, written)
     if (text) send(text)
@@ -108,10 +112,15 @@ async function join(stream: Stream): Promise<() => void> {
 }
 
 /**
- * An event stream of `jobId:seq` notices of the jobs that a browser looks at, and of the board. Every 15 s it sends a heartbeat and looks whether the session still stands; when it does
- * not, it says `signed-out` and ends.
+ * An event stream of `jobId:seq` notices of the jobs that a browser looks at, and of the board. Every 15 s it sends a heartbeat and
+ * looks whether the session still stands; when it does not, it says `signed-out` and ends.
  */
-export function noticeStream(stillSignedIn: () => Promise<Session | null>, signal: AbortSignal, session = '', watched: Watched = { jobs: null, board: false }): ReadableStream<Uint8Array> {
+export function noticeStream(
+  stillSignedIn: () => Promise<Session | null>,
+  signal: AbortSignal,
+  session = '',
+  watched: Watched = { jobs: null, board: false },
+): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder()
   let end: () => void = () => undefined
   return new ReadableStream<Uint8Array>({

@@ -3,7 +3,18 @@ import { isWellFormed } from '../core/text'
 import { db } from '../db/client'
 import { loadSettings, saveSettings } from '../db/settings'
 
-const asked = object({ name: string().strict().trim().min(1).max(120).test('whole', 'the name holds a character that cannot be kept', (x) => x === undefined || isWellFormed(x)).required(), gone: boolean().strict().required() }).noUnknown().strict()
+const asked = object({
+  name: string()
+    .strict()
+    .trim()
+    .min(1)
+    .max(120)
+    .test('whole', 'the name holds a character that cannot be kept', (x) => x === undefined || isWellFormed(x))
+    .required(),
+  gone: boolean().strict().required(),
+})
+  .noUnknown()
+  .strict()
 /** As many as anybody would ever miss. */
 const MOST = 500
 

@@ -9,7 +9,19 @@ import { rebuild } from '../db/states'
 import { loadMachineText } from '../db/machines'
 import { mark } from '../db/reports'
 import {
-  type CarriedEntry, type CarriedPhoto, carriedEntries, carriedPhoto, photoIds, putCarriedPhoto, putEntries, putReports, putShopRows, renewHistory, shopIsEmpty, type ShopRows, shopRows,
+  type CarriedEntry,
+  type CarriedPhoto,
+  carriedEntries,
+  carriedPhoto,
+  photoIds,
+  putCarriedPhoto,
+  putEntries,
+  putReports,
+  putShopRows,
+  renewHistory,
+  shopIsEmpty,
+  type ShopRows,
+  shopRows,
 } from '../db/transfer'
 
 const FORMAT = 'nailsmith-shop/1'
@@ -47,7 +59,8 @@ export async function exportShop(sql: Sql, folder: string, jobId?: string): Prom
   }
   const rows = await shopRows(sql, jobId)
   write('shop.json', JSON.stringify(rows, null, 1))
-  for (const { machine_id, revision } of rows.revisions) write(fileName(machine_id, revision), (await loadMachineText(sql, machine_id, revision))!)
+  for (const { machine_id, revision } of rows.revisions)
+    write(fileName(machine_id, revision), (await loadMachineText(sql, machine_id, revision))!)
 
   const journals: Record<string, { entries: number; chain: string }> = {}
   const named = new Set<string>()
@@ -84,12 +97,14 @@ function readManifest(folder: string): Manifest {
   const file = path.join(folder, 'manifest.json')
   if (!existsSync(file)) throw new TransferFault(`There is no manifest.json in ${folder}: it is no export of a shop.`)
   const manifest = JSON.parse(readFileSync(file, 'utf8')) as Manifest
-  if (manifest.format !== FORMAT) throw new TransferFault(`This export is of format ${String(manifest.format)}; this build reads ${FORMAT}.`)
+  if (manifest.format !== FORMAT)
+    throw new TransferFault(`This export is of format ${String(manifest.format)}; this build reads ${FORMAT}.`)
   for (const [name, wanted] of Object.entries(manifest.files)) {
     if (name.includes('..') || path.isAbsolute(name)) throw new TransferFault(`The manifest names a file outside its folder: ${name}`)
     const there = path.join(folder, name)
     if (!existsSync(there)) throw new TransferFault(`${name} is missing from the export.`)
-    if (sha(readFileSync(there)) !== wanted) throw new TransferFault(`${name} is not as it was written: its hash differs from the manifest's.`)
+    if (sha(readFileSync(there)) !== wanted)
+      throw new TransferFault(`${name} is not as it was written: its hash differs from the manifest's.`)
   }
   return manifest
 }
@@ -101,12 +116,27 @@ function readManifest(folder: string): Manifest {
  */
 export async function importShop(sql: Sql, folder: string): Promise<Manifest> {
   const manifest = readManifest(folder)
-  if (!(await shopIsEmpty(sql))) throw new TransferFault('This shop is not empty. An export goes into an empty one: start with another NAILSMITH_DATA.')
+  if (!(await shopIsEmpty(sql)))
+    throw new TransferFault('This shop is not empty. An export goes into an empty one: start with another NAILSMITH_DATA.')
   const rows = JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8')) as ShopRows
-  const entries = readFileSync(path.join(folder, LINES), 'utf8').split('\n').filter(Boolean).map((line) => JSON.parse(line) as CarriedEntry)
+  const entries = readFileSync(path.join(folder, LINES), 'utf8')
+    .split('\n')
+    .filter(Boolean)
+    .map((line) => JSON.parse(line) as CarriedEntry)
   for (const e of entries) {
-    const draft = { id: e.id, jobId: e.job_id, base: e.base, at: e.at, by: e.by_person, device: e.device, kind: e.kind, v: e.v, body: e.body } as unknown as EntryDraft
-    if (contentHash(draft).toString('hex') !== e.content) throw new TransferFault(`Entry ${e.seq} of job ${e.job_id} is not what its device wrote: its content hash differs.`)
+    const draft = {
+      id: e.id,
+      jobId: e.job_id,
+      base: e.base,
+      at: e.at,
+      by: e.by_person,
+      device: e.device,
+      kind: e.kind,
+      v: e.v,
+      body: e.body,
+    } as unknown as EntryDraft
+    if (contentHash(draft).toString('hex') !== e.content)
+      throw new TransferFault(`Entry ${e.seq} of job ${e.job_id} is not what its device wrote: its content hash differs.`)
   }
   await sql.begin(async (tx) => {
     await putShopRows(tx, rows, (machine, revision) => readFileSync(path.join(folder, fileName(machine, revision)), 'utf8'))
@@ -120,7 +150,8 @@ export async function importShop(sql: Sql, folder: string): Promise<Manifest> {
     await renewHistory(tx)
     for (const [job, { entries: count, chain }] of Object.entries(manifest.journals)) {
       await rebuild(tx, job)
-      if ((await chainAt(tx, job, count)).toString('hex') !== chain) throw new TransferFault(`The journal of job ${job} does not add up to what was exported.`)
+      if ((await chainAt(tx, job, count)).toString('hex') !== chain)
+        throw new TransferFault(`The journal of job ${job} does not add up to what was exported.`)
     }
   })
   return manifest

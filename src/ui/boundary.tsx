@@ -17,8 +17,17 @@ export class Boundary extends Component<{ readonly of: string; readonly children
     if (!this.state.broken) return this.props.children
     return (
       <div role="alert" className="m-4 border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
-        <p><span className="font-bold text-look">◆ </span>{this.props.of} cannot be drawn: something that is stored is of an odd shape. Nothing is lost, and the rest of the page works.</p>
-        <button type="button" className="mt-1 min-h-12 font-semibold underline underline-offset-4" onClick={() => this.setState({ broken: false })}>Try it again</button>
+        <p>
+          <span className="font-bold text-look">◆ </span>
+          {this.props.of} cannot be drawn: something that is stored is of an odd shape. Nothing is lost, and the rest of the page works.
+        </p>
+        <button
+          type="button"
+          className="mt-1 min-h-12 font-semibold underline underline-offset-4"
+          onClick={() => this.setState({ broken: false })}
+        >
+          Try it again
+        </button>
       </div>
     )
   }

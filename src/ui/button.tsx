@@ -31,12 +31,25 @@ export function Button({ weight = 'plain', hint, children, className, type = 'bu
   return (
     <button type={type} className={buttonClass(weight, className)} {...rest}>
       <span className={hint ? 'flex-1 text-left' : undefined}>{children}</span>
-      {hint ? <kbd className="rounded-sm border border-current px-2 py-0.5 font-sans text-[13px] font-normal opacity-90 max-md:hidden">{hint}</kbd> : null}
+      {hint ? (
+        <kbd className="rounded-sm border border-current px-2 py-0.5 font-sans text-[13px] font-normal opacity-90 max-md:hidden">
+          {hint}
+        </kbd>
+      ) : null}
     </button>
   )
 }
 
 /** A small choice that is on or off by itself. */
 export function Chip({ on, onClick, children }: { readonly on: boolean; readonly onClick: () => void; readonly children: ReactNode }) {
-  return <button type="button" aria-pressed={on} onClick={onClick} className="narrow min-h-11 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] aria-pressed:border-copper aria-pressed:bg-copper-tint">{children}</button>
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={onClick}
+      className="narrow min-h-11 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] aria-pressed:border-copper aria-pressed:bg-copper-tint"
+    >
+      {children}
+    </button>
+  )
 }

@@ -1,8 +1,24 @@
 /** The outline of a dip: down from 0.40 to 0.54, along the bottom, up from 0.64 to 0.78. Fractions of width and depth. */
-const OUTLINE: readonly (readonly [number, number])[] = [[0, 0], [0.4, 0], [0.54, 1], [0.64, 1], [0.78, 0], [1, 0]]
+const OUTLINE: readonly (readonly [number, number])[] = [
+  [0, 0],
+  [0.4, 0],
+  [0.54, 1],
+  [0.64, 1],
+  [0.78, 0],
+  [1, 0],
+]
 
 /** Where each of the eight stages lies along the width; the third and fifth are slopes and take a fraction of progress. */
-const SPANS: readonly (readonly [number, number])[] = [[0.055, 0.055], [0.19, 0.19], [0.33, 0.33], [0.4, 0.54], [0.59, 0.59], [0.64, 0.78], [0.85, 0.85], [0.955, 0.955]]
+const SPANS: readonly (readonly [number, number])[] = [
+  [0.055, 0.055],
+  [0.19, 0.19],
+  [0.33, 0.33],
+  [0.4, 0.54],
+  [0.59, 0.59],
+  [0.64, 0.78],
+  [0.85, 0.85],
+  [0.955, 0.955],
+]
 
 /** Centre of a stage's column, 0 … 1 of the width. */
 export function columnOf(stage: number): number {
@@ -36,15 +52,33 @@ function points(until: number, depth: number): string {
 
 export type DipColour = 'copper' | 'look' | 'pose' | 'ok' | 'steel'
 
-const STROKE: Record<DipColour, string> = { copper: 'stroke-copper', look: 'stroke-look', pose: 'stroke-pose', ok: 'stroke-ok', steel: 'stroke-steel' }
-const BORDER: Record<DipColour, string> = { copper: 'border-copper', look: 'border-look', pose: 'border-pose', ok: 'border-ok', steel: 'border-steel' }
+const STROKE: Record<DipColour, string> = {
+  copper: 'stroke-copper',
+  look: 'stroke-look',
+  pose: 'stroke-pose',
+  ok: 'stroke-ok',
+  steel: 'stroke-steel',
+}
+const BORDER: Record<DipColour, string> = {
+  copper: 'border-copper',
+  look: 'border-look',
+  pose: 'border-pose',
+  ok: 'border-ok',
+  steel: 'border-steel',
+}
 
 /**
  * A job as a dip: the done part coloured, the present place a ring.
  * @param at 0 … 1 along the width
  * @param depth how deep it goes, in px
  */
-export function Dip({ at, depth, height, colour, ring = 26 }: {
+export function Dip({
+  at,
+  depth,
+  height,
+  colour,
+  ring = 26,
+}: {
   readonly at: number
   readonly depth: number
   readonly height: number

@@ -12,9 +12,15 @@ export function TextField({ label, hint, className, ...rest }: Common & InputHTM
   const id = useId()
   return (
     <div className={className}>
-      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">{label}</label>
+      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">
+        {label}
+      </label>
       <input id={id} className={clsx(BOX, 'min-h-12')} aria-describedby={hint ? `${id}-hint` : undefined} {...rest} />
-      {hint ? <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">{hint}</p> : null}
+      {hint ? (
+        <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">
+          {hint}
+        </p>
+      ) : null}
     </div>
   )
 }
@@ -23,15 +29,28 @@ export function TextArea({ label, hint, className, ...rest }: Common & TextareaH
   const id = useId()
   return (
     <div className={className}>
-      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">{label}</label>
+      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">
+        {label}
+      </label>
       <textarea id={id} rows={3} className={clsx(BOX, 'min-h-16 py-2')} aria-describedby={hint ? `${id}-hint` : undefined} {...rest} />
-      {hint ? <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">{hint}</p> : null}
+      {hint ? (
+        <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">
+          {hint}
+        </p>
+      ) : null}
     </div>
   )
 }
 
 /** A choice among a few, as large tiles. */
-export function Tiles<T extends string>({ legend, name, options, value, onChange, defaultValue }: {
+export function Tiles<T extends string>({
+  legend,
+  name,
+  options,
+  value,
+  onChange,
+  defaultValue,
+}: {
   readonly legend: string
   readonly name: string
   readonly options: readonly { readonly value: T; readonly label: ReactNode; readonly hint?: string }[]
@@ -53,7 +72,10 @@ export function Tiles<T extends string>({ legend, name, options, value, onChange
         {options.map((o) => (
           <label key={o.value} className="relative cursor-pointer">
             <input
-              type="radio" name={name} value={o.value} className="peer absolute inset-0 opacity-0"
+              type="radio"
+              name={name}
+              value={o.value}
+              className="peer absolute inset-0 opacity-0"
               {...(value !== undefined ? { checked: value === o.value } : { defaultChecked: defaultValue === o.value })}
               onChange={() => onChange?.(o.value)}
             />

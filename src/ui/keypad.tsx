@@ -13,7 +13,13 @@ export function readNumber(text: string): number | null {
 }
 
 /** A number with large keys beside it; the keyboard works too. */
-export function Keypad({ label, unit, value, onChange, fault }: {
+export function Keypad({
+  label,
+  unit,
+  value,
+  onChange,
+  fault,
+}: {
   readonly label: string
   readonly unit: string
   readonly value: string
@@ -24,23 +30,45 @@ export function Keypad({ label, unit, value, onChange, fault }: {
   const press = (key: string): void => onChange(key === '−' ? (value.startsWith('−') ? value.slice(1) : `−${value}`) : value + key)
   return (
     <div>
-      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">{label}</label>
+      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">
+        {label}
+      </label>
       <div className="flex items-center gap-2">
         <input
-          id={id} inputMode="decimal" autoComplete="off" value={value} onChange={(e) => onChange(e.target.value)}
-          aria-invalid={fault ? true : undefined} aria-describedby={fault ? `${id}-fault` : undefined}
+          id={id}
+          inputMode="decimal"
+          autoComplete="off"
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+          aria-invalid={fault ? true : undefined}
+          aria-describedby={fault ? `${id}-fault` : undefined}
           className="min-h-14 w-full rounded-md border-2 border-steel bg-paper px-3 text-right text-[26px] font-semibold tabular-nums"
         />
         <span className="w-12 text-[20px]">{unit}</span>
       </div>
-      {fault ? <p id={`${id}-fault`} className="mt-1 text-[15px] font-semibold text-stop">▲ {fault}</p> : null}
+      {fault ? (
+        <p id={`${id}-fault`} className="mt-1 text-[15px] font-semibold text-stop">
+          ▲ {fault}
+        </p>
+      ) : null}
       <div className="mt-2 grid grid-cols-4 gap-2">
         {KEYS.map((key, i) => (
-          <button key={key} type="button" onClick={() => press(key)} style={{ gridColumn: (i % 3) + 1 }} className="narrow min-h-12 rounded-md border border-steel bg-bench text-[22px]">
+          <button
+            key={key}
+            type="button"
+            onClick={() => press(key)}
+            style={{ gridColumn: (i % 3) + 1 }}
+            className="narrow min-h-12 rounded-md border border-steel bg-bench text-[22px]"
+          >
             {key}
           </button>
         ))}
-        <button type="button" aria-label="Take the last figure away" onClick={() => onChange(value.slice(0, -1))} className="col-start-4 row-start-1 grid min-h-12 place-items-center rounded-md border border-steel bg-bench">
+        <button
+          type="button"
+          aria-label="Take the last figure away"
+          onClick={() => onChange(value.slice(0, -1))}
+          className="col-start-4 row-start-1 grid min-h-12 place-items-center rounded-md border border-steel bg-bench"
+        >
           <Delete aria-hidden className="size-6" />
         </button>
       </div>

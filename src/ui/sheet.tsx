@@ -5,7 +5,13 @@ import { Dialog } from 'radix-ui'
 import { type ReactNode, useEffect } from 'react'
 
 /** A sheet over the right side (from below on a phone) for one thing to be filled in. */
-export function Sheet({ open, onClose, title, note, children }: {
+export function Sheet({
+  open,
+  onClose,
+  title,
+  note,
+  children,
+}: {
   readonly open: boolean
   readonly onClose: () => void
   readonly title: string

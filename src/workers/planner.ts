@@ -8,8 +8,17 @@ import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 export type { FileInspection, MachineLook } from './planner.worker'
 
 /** Plans in a worker of its own, ended when it has answered; so leaving the page or asking anew cancels. */
-export function planAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, onProgress: (share: number) => void, signal?: AbortSignal): Promise<PlanResult> {
-  return untilAnswered(onProgress, (told) => ask((planner) => planner.plan(file, from, goals, options, proxy(told)) as Promise<PlanResult>, signal))
+export function planAside(
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  goals: readonly string[],
+  options: PlanOptions,
+  onProgress: (share: number) => void,
+  signal?: AbortSignal,
+): Promise<PlanResult> {
+  return untilAnswered(onProgress, (told) =>
+    ask((planner) => planner.plan(file, from, goals, options, proxy(told)) as Promise<PlanResult>, signal),
+  )
 }
 
 /** What it takes to get at places, and to do whole jobs; null where there is no way. */
@@ -19,9 +28,17 @@ export interface Distances {
 }
 
 export function distancesAside(
-  file: MachineFile, from: PlanStart | 'untouched', guards: readonly Guard[], goals: readonly string[], options: PlanOptions, signal?: AbortSignal,
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  guards: readonly Guard[],
+  goals: readonly string[],
+  options: PlanOptions,
+  signal?: AbortSignal,
 ): Promise<Distances> {
-  return ask(async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobs(file, from, goals, options) }), signal)
+  return ask(
+    async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobs(file, from, goals, options) }),
+    signal,
+  )
 }
 
 export function lookAside(file: MachineFile, variants: Variants, signal?: AbortSignal): Promise<MachineLook> {
@@ -33,17 +50,36 @@ export function inspectAside(text: string, onJob: (done: number, of: number) => 
   return untilAnswered(onJob, (told) => ask((planner) => planner.inspect(text, proxy(told)) as Promise<FileInspection>, signal))
 }
 
-export function alikeAside(file: MachineFile, first: string, second: string, options: PlanOptions, signal?: AbortSignal): Promise<Differences | null> {
+export function alikeAside(
+  file: MachineFile,
+  first: string,
+  second: string,
+  options: PlanOptions,
+  signal?: AbortSignal,
+): Promise<Differences | null> {
   return ask((planner) => planner.alike(file, first, second, options) as Promise<Differences | null>, signal)
 }
 
 /** What each tool of a plan is worth to it. Leaving cancels. */
-export function worthsAside(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, found: Plan, signal?: AbortSignal): Promise<ToolWorth[]> {
+export function worthsAside(
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  goals: readonly string[],
+  options: PlanOptions,
+  found: Plan,
+  signal?: AbortSignal,
+): Promise<ToolWorth[]> {
   return ask((planner) => planner.worths(file, from, goals, options, found) as Promise<ToolWorth[]>, signal)
 }
 
 /** The way with the smallest kit. Leaving cancels. */
-export function kitAside(file: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void, signal?: AbortSignal): Promise<PlanResult> {
+export function kitAside(
+  file: MachineFile,
+  goal: string,
+  options: PlanOptions,
+  onTool: (done: number, of: number) => void,
+  signal?: AbortSignal,
+): Promise<PlanResult> {
   return untilAnswered(onTool, (told) => ask((planner) => planner.kit(file, goal, options, proxy(told)) as Promise<PlanResult>, signal))
 }
 

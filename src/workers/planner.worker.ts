@@ -2,7 +2,20 @@ import { expose } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import { KNOWN_IDS } from '../core/job'
 import { checkIntegrity, type FileFault, type Guard, type MachineFile, type Variants } from '../core/machine'
-import { type Differences, differences, layersOf, type LimbPlan, type JobReport, plan, type PlanOptions, type PlanResult, type PlanStart, reportJobs, smallestKit, toolWorths } from '../core/planning'
+import {
+  type Differences,
+  differences,
+  layersOf,
+  type LimbPlan,
+  type JobReport,
+  plan,
+  type PlanOptions,
+  type PlanResult,
+  type PlanStart,
+  reportJobs,
+  smallestKit,
+  toolWorths,
+} from '../core/planning'
 
 export interface FileInspection {
   readonly problems: readonly { readonly at: string; readonly text: string }[]
@@ -29,7 +42,10 @@ function jobs(file: MachineFile, from: PlanStart | 'untouched', goals: readonly 
     const result = plan(file, from, [goal], options)
     if (!result.ok) return null
     const { down, swap, up } = result.value
-    return { minutes: Math.round(down.minutes.handsOn + swap.reduce((n, s) => n + s.minutes.likely, 0) + up.minutes.handsOn), steps: stepsOf(down) }
+    return {
+      minutes: Math.round(down.minutes.handsOn + swap.reduce((n, s) => n + s.minutes.likely, 0) + up.minutes.handsOn),
+      steps: stepsOf(down),
+    }
   })
 }
 
@@ -54,7 +70,13 @@ function alike(file: MachineFile, first: string, second: string, options: PlanOp
 }
 
 /** A plan; `onProgress` is told how far along it is. */
-function planned(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, onProgress: (share: number) => void): PlanResult {
+function planned(
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  goals: readonly string[],
+  options: PlanOptions,
+  onProgress: (share: number) => void,
+): PlanResult {
   return plan(file, from, goals, options, { onProgress })
 }
 

@@ -13,7 +13,12 @@ const unknownVolts = (now: JobState): boolean => chargeOf(now).from === 'nobody'
 const twoTablets = (now: JobState): boolean => Object.values(now.heads).some((heads) => new Set(heads.map((h) => h.device)).size > 1)
 
 export const DIFFERENCES: readonly Difference[] = [
-  { at: /^\/power\/how$/, fault: 0, why: 'how it came to be so is what somebody wrote, no longer the title of a step (the contract, Words)', only: (now) => now.power.how === undefined },
+  {
+    at: /^\/power\/how$/,
+    fault: 0,
+    why: 'how it came to be so is what somebody wrote, no longer the title of a step (the contract, Words)',
+    only: (now) => now.power.how === undefined,
+  },
   { at: /^\/handedBack\/reducer$/, fault: 14, why: 'the number of the reducer itself' },
   { at: /^\/struck$/, fault: 24, why: 'crossed out, in the order of their ids' },
   { at: /^\/(ridden|charge)$/, fault: 14, why: 'new in the state' },
@@ -26,17 +31,23 @@ export const DIFFERENCES: readonly Difference[] = [
   { at: /^\/flags$/, fault: 15, why: 'a proof that no longer proves leaves later steps without one', only: unknownVolts },
 ]
 
-const asWord = (m: Missing): string => (m.is === 'check' ? m.check : m.is === 'no reason' ? 'a reason for going back' : 'an entry that this build does not know')
+const asWord = (m: Missing): string =>
+  m.is === 'check' ? m.check : m.is === 'no reason' ? 'a reason for going back' : 'an entry that this build does not know'
 
 /** Facts of the present state as reducer 6 wrote them: what was missing in words, threadlocker by its step's title. */
 export function asReducer6(now: JobState): object {
-  const heads = Object.fromEntries(Object.entries(now.heads).map(([key, list]) => {
-    if (!key.startsWith('lock:')) return [key, list]
-    const title = titleOf(now, key.slice(5))
-    return [`lock:${title}`, list.map((h) => (h.value ? { ...h, value: { ...(h.value as object), subject: title } } : h))]
-  }))
+  const heads = Object.fromEntries(
+    Object.entries(now.heads).map(([key, list]) => {
+      if (!key.startsWith('lock:')) return [key, list]
+      const title = titleOf(now, key.slice(5))
+      return [`lock:${title}`, list.map((h) => (h.value ? { ...h, value: { ...(h.value as object), subject: title } } : h))]
+    }),
+  )
   return {
-    ...now, heads, moves: now.moves.map((m) => ({ ...m, missing: m.missing.map(asWord) })), locks: now.locks.map((l) => ({ ...l, subject: titleOf(now, l.subject) })),
+    ...now,
+    heads,
+    moves: now.moves.map((m) => ({ ...m, missing: m.missing.map(asWord) })),
+    locks: now.locks.map((l) => ({ ...l, subject: titleOf(now, l.subject) })),
     ...(now.handedBack ? { handedBack: { ...now.handedBack, missing: now.handedBack.missing.map(asWord) } } : {}),
   }
 }

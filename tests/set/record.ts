@@ -43,12 +43,28 @@ class Bench {
     return { bench: new Bench(id), number: String(number).padStart(4, '0') }
   }
 
-  async write<K extends Kind>(kind: K, body: Bodies[K], over: { by?: string; tablet?: 0 | 1; base?: number; at?: number; receivedAt?: number } = {}): Promise<string> {
+  async write<K extends Kind>(
+    kind: K,
+    body: Bodies[K],
+    over: { by?: string; tablet?: 0 | 1; base?: number; at?: number; receivedAt?: number } = {},
+  ): Promise<string> {
     const { by = 'p-ines', tablet = 0 } = over
     this.clock = over.at ?? this.clock + 60_000
-    const entry = { id: v7(), jobId: this.jobId, base: over.base ?? this.seq, at: this.clock, by, device: TABLETS[tablet], kind, v: 1, body } as unknown as EntryDraft
+    const entry = {
+      id: v7(),
+      jobId: this.jobId,
+      base: over.base ?? this.seq,
+      at: this.clock,
+      by,
+      device: TABLETS[tablet],
+      kind,
+      v: 1,
+      body,
+    } as unknown as EntryDraft
     const session = { person: PERSON.get(by)!, device: TABLETS[tablet], keyed: true, maySend: true }
-    const result = await appendBatch(session as never, this.jobId, [JSON.parse(JSON.stringify(entry))], { now: () => over.receivedAt ?? Math.max(this.clock, T0) })
+    const result = await appendBatch(session as never, this.jobId, [JSON.parse(JSON.stringify(entry))], {
+      now: () => over.receivedAt ?? Math.max(this.clock, T0),
+    })
     if ('status' in result) throw new Error(result.message)
     const [answer] = result.answers
     if (answer?.status !== 'stored') throw new Error(`${kind}: ${JSON.stringify(answer)}`)
@@ -72,15 +88,34 @@ for (const file of demoMachines()) {
       const who = ['p-ines', 'p-tobias', 'p-marit'][g % 3]!
       const { bench, number } = await Bench.open(file)
       const script = new JobScript(file.id, T0, high ? 'p-ines' : who)
-        .write('job-opened', { number, machine: { name: file.name, unit: `no. ${g + 1}`, file: file.id, revision: file.revision, ...(file.pack ? { fullVolts: fullChargeVolts(file.pack) } : {}) }, complaint: 'as told at the door' })
+        .write('job-opened', {
+          number,
+          machine: {
+            name: file.name,
+            unit: `no. ${g + 1}`,
+            file: file.id,
+            revision: file.revision,
+            ...(file.pack ? { fullVolts: fullChargeVolts(file.pack) } : {}),
+          },
+          complaint: 'as told at the door',
+        })
         .adopt(file, goal.id, variants)
         .ready()
       if (high) script.write('check-passed', { check: 'qualified', evidence: 'answers for it' })
       script.write('stage-moved', { to: 'take down' }).steps('down', pick === 1 ? 9 : 80)
       if (pick === 0) {
-        script.write('stage-moved', { to: 'swap' }).swap({ oldSerial: 'A', newSerial: 'B' }).write('stage-moved', { to: 'build up' }).steps('up', g % 2 ? 12 : 80).write('stage-moved', { to: 'prove' })
-        if (g % 2 === 0) for (const stage of RIDE_STAGES.slice(0, 5)) script.write('ride-added', { stage, outcome: 'passed', text: 'nothing wrong' }, 400)
-        script.write('stage-moved', { to: 'hand back' }).write('recheck-set', { what: 'axle nut marks', due: 'after 20 km', kilometres: 20 }).write('handed-back', { to: 'the owner' })
+        script
+          .write('stage-moved', { to: 'swap' })
+          .swap({ oldSerial: 'A', newSerial: 'B' })
+          .write('stage-moved', { to: 'build up' })
+          .steps('up', g % 2 ? 12 : 80)
+          .write('stage-moved', { to: 'prove' })
+        if (g % 2 === 0)
+          for (const stage of RIDE_STAGES.slice(0, 5)) script.write('ride-added', { stage, outcome: 'passed', text: 'nothing wrong' }, 400)
+        script
+          .write('stage-moved', { to: 'hand back' })
+          .write('recheck-set', { what: 'axle nut marks', due: 'after 20 km', kilometres: 20 })
+          .write('handed-back', { to: 'the owner' })
       } else {
         const next = file.goals[(g + 1) % file.goals.length]!
         script.adopt(file, next.id, variants).steps('down', 4)
@@ -95,7 +130,11 @@ for (const file of demoMachines()) {
 const dunlin = demoMachines().find((f) => f.id === 'dunlin')!
 const CONTESTED: readonly (readonly [Kind, object, object])[] = [
   ['power-changed', { to: 'out' }, { to: 'live' }],
-  ['proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0.1 }] }, { instrument: 'm', readings: [{ between: 'feed', volts: 41.2 }] }],
+  [
+    'proof-taken',
+    { instrument: 'm', readings: [{ between: 'feed', volts: 0.1 }] },
+    { instrument: 'm', readings: [{ between: 'feed', volts: 41.2 }] },
+  ],
   ['pack-checked', { result: 'sound', signs: [] }, { result: 'quarantine', signs: ['hot'] }],
   ['fixing-in', { members: ['deck-screw-1'], pass: 'final' }, { members: ['deck-screw-1'], pass: 'started' }],
   ['part-on', { parts: ['deck-lid'] }, { parts: ['deck-lid'] }],
@@ -103,12 +142,20 @@ const CONTESTED: readonly (readonly [Kind, object, object])[] = [
   ['pose-changed', { to: 'upright', name: 'upright', people: 1 }, { to: 'on-left', name: 'on its side', people: 2 }],
   ['variant-answered', { variant: 'lid-edge', option: 'dry' }, { variant: 'lid-edge', option: 'sealed' }],
   ['ride-added', { text: 'nothing', stage: 'gentle', outcome: 'passed' }, { text: 'pulls left', stage: 'gentle', outcome: 'stopped' }],
-  ['lock-applied', { subject: 'rim screws', product: 'medium', handlingMinutes: 20, cureHours: 24 }, { subject: 'rim screws', product: 'high', handlingMinutes: 60, cureHours: 48 }],
+  [
+    'lock-applied',
+    { subject: 'rim screws', product: 'medium', handlingMinutes: 20, cureHours: 24 },
+    { subject: 'rim screws', product: 'high', handlingMinutes: 60, cureHours: 48 },
+  ],
 ]
 for (const seen of [true, false]) {
   for (const flip of [true, false]) {
     const { bench, number } = await Bench.open(dunlin)
-    await bench.write('job-opened', { number, machine: { name: 'Dunlin', file: 'dunlin', revision: dunlin.revision, fullVolts: 58.8 }, complaint: 'two tablets' })
+    await bench.write('job-opened', {
+      number,
+      machine: { name: 'Dunlin', file: 'dunlin', revision: dunlin.revision, fullVolts: 58.8 },
+      complaint: 'two tablets',
+    })
     await bench.write('power-changed', { to: 'isolated', how: 'unplugged' })
     for (const [kind, safe, unsafe] of CONTESTED) {
       const base = bench.last
@@ -131,7 +178,11 @@ for (const handed of [false, true]) {
   for (const target of struck.filter((_, i) => i % 2 === 0)) await bench.write('struck', { target, reason: 'it was right' })
   // Clocks ahead, behind and put back.
   await bench.write('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] }, { at: T0 + 9e8, receivedAt: T0 + 8e8 })
-  await bench.write('lock-applied', { subject: 'rim screws', product: 'medium', handlingMinutes: 20, cureHours: 24 }, { at: T0 - 9e8, receivedAt: T0 + 8.1e8 })
+  await bench.write(
+    'lock-applied',
+    { subject: 'rim screws', product: 'medium', handlingMinutes: 20, cureHours: 24 },
+    { at: T0 - 9e8, receivedAt: T0 + 8.1e8 },
+  )
   await bench.write('note-added', { text: 'later' }, { at: T0 + 9e8, receivedAt: T0 + 9e8 })
   total += bench.last
 }
@@ -141,7 +192,12 @@ for (const fullVolts of [42, 84, undefined]) {
   await bench.write('job-opened', { number, machine: { name: 'sack truck', ...(fullVolts ? { fullVolts } : {}) }, complaint: 'drags' })
   await bench.write('power-changed', { to: 'out', how: 'lifted off' })
   await bench.write('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] })
-  await bench.write('step-added', { step: 'n1', title: 'Undo 2 nuts', fixings: [1, 2].map((n) => ({ id: `n1-${n}`, joint: 'n1', label: 'M6', place: `${n} of 2`, keep: 'cell' as const, cell: 'A1' })), parts: [] })
+  await bench.write('step-added', {
+    step: 'n1',
+    title: 'Undo 2 nuts',
+    fixings: [1, 2].map((n) => ({ id: `n1-${n}`, joint: 'n1', label: 'M6', place: `${n} of 2`, keep: 'cell' as const, cell: 'A1' })),
+    parts: [],
+  })
   await bench.write('step-done', { step: 'n1', out: [{ members: ['n1-1', 'n1-2'], to: 'cell', cell: 'A1' }] })
   await bench.write('step-done', { step: 'up:n1', pass: 'final', in: { members: ['n1-1', 'n1-2'], pass: 'final' } })
   await bench.write('handed-over', { to: 'p-marit', text: 'take care' })
@@ -157,7 +213,8 @@ for (const { id } of jobs) {
   for (const entry of entries) lines.push(JSON.stringify(entry))
   states.push(JSON.stringify({ reducer: REDUCER_VERSION, state: reduce(id, entries) }))
 }
-const write = (name: string, rows: readonly string[]): void => writeFileSync(path.join(import.meta.dirname, name), gzipSync(`${rows.join('\n')}\n`, { level: 9 }))
+const write = (name: string, rows: readonly string[]): void =>
+  writeFileSync(path.join(import.meta.dirname, name), gzipSync(`${rows.join('\n')}\n`, { level: 9 }))
 write('entries.ndjson.gz', lines)
 write('states.ndjson.gz', states)
 process.stdout.write(`${lines.length} entries in ${jobs.length} jobs (${total} scripted), by reducer ${REDUCER_VERSION}\n`)

@@ -29,7 +29,11 @@ interface Start {
 
 function start(data: string, env: Record<string, string> = {}): Start {
   const { DATABASE_URL: _, ...rest } = process.env
-  const child = spawn(process.execPath, [path.join(ROOT, 'scripts/start.mjs')], { cwd: ROOT, env: { ...rest, NAILSMITH_DATA: data, ...env }, stdio: ['ignore', 'pipe', 'pipe'] })
+  const child = spawn(process.execPath, [path.join(ROOT, 'scripts/start.mjs')], {
+    cwd: ROOT,
+    env: { ...rest, NAILSMITH_DATA: data, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
   running.add(child)
   let text = ''
   const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => (running.delete(child), resolve(code))))
@@ -53,8 +57,10 @@ async function stop(s: Start): Promise<void> {
 }
 
 const health = async (url: string) => (await (await fetch(`${url}/api/health`)).json()) as { ready: boolean; pid: number }
-const lives = (pid: number): boolean => existsSync(`/proc/${pid}/status`) && !/^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'))
-const databasePid = (data: string): number => Number(execFileSync('cat', [path.join(data, 'pg', 'postmaster.pid')], { encoding: 'utf8' }).split('\n')[0])
+const lives = (pid: number): boolean =>
+  existsSync(`/proc/${pid}/status`) && !/^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'))
+const databasePid = (data: string): number =>
+  Number(execFileSync('cat', [path.join(data, 'pg', 'postmaster.pid')], { encoding: 'utf8' }).split('\n')[0])
 
 async function occupy(port: number): Promise<() => Promise<void>> {
   const server = net.createServer()
@@ -138,7 +144,12 @@ describe('npm start', () => {
   })
 
   it('keeps a shop in one file beside its running, and puts it back; what was written since is told to be missing', async () => {
-    const run = (...args: string[]) => spawnSync(process.execPath, [path.join(ROOT, 'scripts/shop.mjs'), ...args], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, NAILSMITH_DATA: data } })
+    const run = (...args: string[]) =>
+      spawnSync(process.execPath, [path.join(ROOT, 'scripts/shop.mjs'), ...args], {
+        cwd: ROOT,
+        encoding: 'utf8',
+        env: { ...process.env, NAILSMITH_DATA: data },
+      })
     const file = path.join(data, 'kept.backup')
     const s = start(data)
     await s.url
@@ -187,22 +198,37 @@ describe('npm start', () => {
   it('opens a TLS listener for the shop’s network, and says what is wrong with a bad certificate', async () => {
     const folder = shop()
     const [cert, key] = ['cert.pem', 'key.pem'].map((f) => path.join(folder, f)) as [string, string]
-    execFileSync('openssl', ['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-keyout', key, '-out', cert, '-days', '2', '-subj', '/CN=127.0.0.1'], { stdio: 'ignore' })
+    execFileSync(
+      'openssl',
+      ['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-keyout', key, '-out', cert, '-days', '2', '-subj', '/CN=127.0.0.1'],
+      { stdio: 'ignore' },
+    )
     const port = await new Promise<number>((resolve) => {
       const probe = net.createServer().listen(0, '127.0.0.1', () => {
         const { port: p } = probe.address() as net.AddressInfo
         probe.close(() => resolve(p))
       })
     })
-    const s = start(folder, { NAILSMITH_HOST: '127.0.0.1', NAILSMITH_TLS_CERT: cert, NAILSMITH_TLS_KEY: key, NAILSMITH_TLS_PORT: String(port) })
+    const s = start(folder, {
+      NAILSMITH_HOST: '127.0.0.1',
+      NAILSMITH_TLS_CERT: cert,
+      NAILSMITH_TLS_KEY: key,
+      NAILSMITH_TLS_PORT: String(port),
+    })
     await s.url
     await expect.poll(() => s.text()).toMatch(/Tablets on the shop/)
     const status = await new Promise<number>((resolve, reject) => {
-      https.get({ host: '127.0.0.1', port, path: '/api/health', rejectUnauthorized: false }, (r) => resolve(r.resume().statusCode ?? 0)).on('error', reject)
+      https
+        .get({ host: '127.0.0.1', port, path: '/api/health', rejectUnauthorized: false }, (r) => resolve(r.resume().statusCode ?? 0))
+        .on('error', reject)
     })
     expect(status).toBe(200)
     await stop(s)
-    const bad = start(folder, { NAILSMITH_HOST: '127.0.0.1', NAILSMITH_TLS_CERT: key, NAILSMITH_TLS_KEY: path.join(os.tmpdir(), 'nothing-here.pem') })
+    const bad = start(folder, {
+      NAILSMITH_HOST: '127.0.0.1',
+      NAILSMITH_TLS_CERT: key,
+      NAILSMITH_TLS_KEY: path.join(os.tmpdir(), 'nothing-here.pem'),
+    })
     expect(await bad.ended).toBe(1)
     expect(bad.text()).toMatch(/certificate or key cannot be used/)
   })

@@ -15,7 +15,19 @@ export default async function Page() {
   return (
     <>
       <Header {...header} here="people" />
-      {may(session.person.role, 'lead') ? <People add={addPersonAction} change={changePersonAction} end={endAction} newest={writeNewestAction} {...await staff()} me={session.person.id} device={session.device} /> : <Refused what="Adding people is for a lead." />}
+      {may(session.person.role, 'lead') ? (
+        <People
+          add={addPersonAction}
+          change={changePersonAction}
+          end={endAction}
+          newest={writeNewestAction}
+          {...await staff()}
+          me={session.person.id}
+          device={session.device}
+        />
+      ) : (
+        <Refused what="Adding people is for a lead." />
+      )}
     </>
   )
 }

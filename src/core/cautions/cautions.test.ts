@@ -9,11 +9,20 @@ const plain = (() => {
   const { lock: _, critical: __, ...rest } = joint({})
   return rest as Joint
 })()
-const heavy = (kg: number): MachineFile => ({ ...bare, parts: [{ id: 'it', name: 'it', mass: { value: kg, unit: 'kg', source: 'maker' } }] })
-const stores = (kind: 'tyre' | 'spring' | 'gas' | 'mains'): MachineFile => ({ ...bare, energy: [{ kind, of: 'x', releasedBy: 'it' }] }) as unknown as MachineFile
+const heavy = (kg: number): MachineFile => ({
+  ...bare,
+  parts: [{ id: 'it', name: 'it', mass: { value: kg, unit: 'kg', source: 'maker' } }],
+})
+const stores = (kind: 'tyre' | 'spring' | 'gas' | 'mains'): MachineFile =>
+  ({ ...bare, energy: [{ kind, of: 'x', releasedBy: 'it' }] }) as unknown as MachineFile
 
 /** Rows: what a step is, and the cautions that follow from it on the way down and on the way up. */
-const ROWS: readonly (readonly [string, { readonly file?: MachineFile; readonly joint?: Joint; readonly action?: string }, readonly CautionId[], readonly CautionId[]])[] = [
+const ROWS: readonly (readonly [
+  string,
+  { readonly file?: MachineFile; readonly joint?: Joint; readonly action?: string },
+  readonly CautionId[],
+  readonly CautionId[],
+])[] = [
   ['a plain fixing', { joint: plain }, [], []],
   ['one that is warmed', { joint: { ...plain, release: 'warm then undo' } }, ['H10', 'H11'], []],
   ['one that is cut', { joint: { ...plain, release: 'cut' } }, ['H36'], []],
@@ -21,7 +30,12 @@ const ROWS: readonly (readonly [string, { readonly file?: MachineFile; readonly 
   ['a steering bolt', { joint: { ...plain, critical: 'steering' } }, [], ['H22']],
   ['a brake bolt', { joint: { ...plain, critical: 'brake' } }, [], ['H55']],
   ['a ring', { joint: { ...plain, kind: 'ring' } }, ['H25'], ['H25']],
-  ['one with threadlocker', { joint: { ...plain, lock: { product: 'medium', grade: 'medium', handlingMinutes: 20, cureHours: 24, source: 'maker' } } }, [], ['H72']],
+  [
+    'one with threadlocker',
+    { joint: { ...plain, lock: { product: 'medium', grade: 'medium', handlingMinutes: 20, cureHours: 24, source: 'maker' } } },
+    [],
+    ['H72'],
+  ],
   ['air that is let out', { file: stores('tyre') }, ['H43'], ['H43']],
   ['a spring', { file: stores('spring') }, ['H26'], ['H26']],
   ['a gas strut', { file: stores('gas') }, ['H26'], ['H26']],

@@ -1,6 +1,7 @@
 import type { CautionRule } from './caution'
 
 export const heatNearCells: CautionRule = {
-  level: 'stop', asks: 'hand',
+  level: 'stop',
+  asks: 'hand',
   when: ({ joint, limb }) => joint?.release === 'warm then undo' && limb === 'down',
 }

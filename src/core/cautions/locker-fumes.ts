@@ -1,6 +1,7 @@
 import type { CautionRule } from './caution'
 
 export const lockerFumes: CautionRule = {
-  level: 'look', asks: 'eye',
+  level: 'look',
+  asks: 'eye',
   when: ({ joint, limb }) => joint?.release === 'warm then undo' && limb === 'down',
 }

@@ -1,6 +1,7 @@
 import type { CautionRule } from './caution'
 
 export const mains: CautionRule = {
-  level: 'stop', asks: 'hand',
+  level: 'stop',
+  asks: 'hand',
   when: ({ file, subject }) => file.energy.some((e) => e.kind === 'mains' && e.releasedBy === subject),
 }

@@ -1,6 +1,7 @@
 import type { CautionRule } from './caution'
 
 export const packSideLive: CautionRule = {
-  level: 'stop', asks: 'hand',
+  level: 'stop',
+  asks: 'hand',
   when: ({ file, action }) => action === `unplug:${file.pack?.plug ?? ''}`,
 }

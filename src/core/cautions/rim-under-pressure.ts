@@ -1,6 +1,7 @@
 import type { CautionRule } from './caution'
 
 export const rimUnderPressure: CautionRule = {
-  level: 'stop', asks: 'hand',
+  level: 'stop',
+  asks: 'hand',
   when: ({ file, subject }) => file.energy.some((e) => e.kind === 'tyre' && e.releasedBy === subject),
 }

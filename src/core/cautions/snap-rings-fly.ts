@@ -1,6 +1,7 @@
 import type { CautionRule } from './caution'
 
 export const snapRingsFly: CautionRule = {
-  level: 'look', asks: 'eye',
+  level: 'look',
+  asks: 'eye',
   when: ({ joint }) => joint?.kind === 'ring',
 }

@@ -43,7 +43,11 @@ function weigh(catalogue: Catalogue, ids: readonly string[], prior: readonly num
     // Sorted by key: sums of the same numbers in the same order, so that the order they came in leaves no trace.
     for (const key of [...groups.keys()].sort()) {
       const group = groups.get(key)!
-      log += group.map((e) => logLikelihood(e, fault, tests, symptoms)).sort((a, b) => a - b).reduce((a, b) => a + b, 0) / group.length
+      log +=
+        group
+          .map((e) => logLikelihood(e, fault, tests, symptoms))
+          .sort((a, b) => a - b)
+          .reduce((a, b) => a + b, 0) / group.length
     }
     return log
   })

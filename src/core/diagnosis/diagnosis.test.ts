@@ -2,7 +2,25 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
 import {
-  accessOf, advise, type Belief, beliefs, beliefTrail, bestSearch, candidates, computeValue, driveConnections, entropy, type Evidence, hubDirect, meanings, NONE, priors, recognise, searchMinutes, sharedMinutes, suspectsLeft,
+  accessOf,
+  advise,
+  type Belief,
+  beliefs,
+  beliefTrail,
+  bestSearch,
+  candidates,
+  computeValue,
+  driveConnections,
+  entropy,
+  type Evidence,
+  hubDirect,
+  meanings,
+  NONE,
+  priors,
+  recognise,
+  searchMinutes,
+  sharedMinutes,
+  suspectsLeft,
 } from './index'
 import { density } from './likelihood'
 import { foresee } from './outcomes'
@@ -14,7 +32,11 @@ const atHand = () => ({ access: 0, power: 0 })
 
 /** Any piece of evidence of the catalogue. */
 const anyEvidence: fc.Arbitrary<Evidence> = fc.oneof(
-  fc.record({ kind: fc.constant('symptom' as const), symptom: fc.constantFrom(...hub.symptoms.map((s) => s.id)), certainty: fc.constantFrom('sure' as const, 'maybe' as const) }),
+  fc.record({
+    kind: fc.constant('symptom' as const),
+    symptom: fc.constantFrom(...hub.symptoms.map((s) => s.id)),
+    certainty: fc.constantFrom('sure' as const, 'maybe' as const),
+  }),
   fc.constantFrom(...hub.tests).chain((t): fc.Arbitrary<Evidence> => {
     const answer = t.answer
     return answer.kind === 'words'
@@ -27,17 +49,32 @@ describe('the catalogue', () => {
   it('has twelve faults or more, each with an action, told of by a symptom and moved by a test', () => {
     expect(hub.faults.length).toBeGreaterThanOrEqual(12)
     for (const fault of hub.faults) {
-      expect(hub.actions.map((a) => a.id), fault.id).toContain(fault.action)
-      expect(hub.symptoms.some((s) => (s.given[fault.id] ?? 0) >= 0.3), fault.id).toBe(true)
-      expect(hub.tests.some((t) => fault.id in t.answer.given), fault.id).toBe(true)
+      expect(
+        hub.actions.map((a) => a.id),
+        fault.id,
+      ).toContain(fault.action)
+      expect(
+        hub.symptoms.some((s) => (s.given[fault.id] ?? 0) >= 0.3),
+        fault.id,
+      ).toBe(true)
+      expect(
+        hub.tests.some((t) => fault.id in t.answer.given),
+        fault.id,
+      ).toBe(true)
     }
   })
   it('names only what it has, in rows as long as the outcomes, with shares that sum to one', () => {
     for (const s of hub.symptoms) for (const f of Object.keys(s.given)) expect(ids, `${s.id} ${f}`).toContain(f)
     for (const t of hub.tests) {
       for (const f of Object.keys(t.answer.given)) expect(ids, `${t.id} ${f}`).toContain(f)
-      if (t.answer.kind === 'words') for (const row of [t.answer.healthy, ...Object.values(t.answer.given)]) expect(row, t.id).toHaveLength(t.answer.outcomes.length)
-      else for (const bells of [t.answer.healthy, ...Object.values(t.answer.given)]) expect(bells.reduce((s, b) => s + (b.share ?? 1), 0), t.id).toBeCloseTo(1, 9)
+      if (t.answer.kind === 'words')
+        for (const row of [t.answer.healthy, ...Object.values(t.answer.given)]) expect(row, t.id).toHaveLength(t.answer.outcomes.length)
+      else
+        for (const bells of [t.answer.healthy, ...Object.values(t.answer.given)])
+          expect(
+            bells.reduce((s, b) => s + (b.share ?? 1), 0),
+            t.id,
+          ).toBeCloseTo(1, 9)
     }
   })
   it('spreads a density that sums to one over its range, blurred or not', () => {
@@ -45,7 +82,9 @@ describe('the catalogue', () => {
       if (t.answer.kind !== 'number' || t.answer.healthy.some((b) => b.log)) continue
       const [low, high] = [t.answer.range[0] - 60, t.answer.range[1] + 60]
       const n = 40_000
-      const sum = Array.from({ length: n }, (_, i) => density(t.answer.kind === 'number' ? t.answer.healthy : [], low + ((high - low) * (i + 0.5)) / n, 0.3)).reduce((a, b) => a + b, 0)
+      const sum = Array.from({ length: n }, (_, i) =>
+        density(t.answer.kind === 'number' ? t.answer.healthy : [], low + ((high - low) * (i + 0.5)) / n, 0.3),
+      ).reduce((a, b) => a + b, 0)
       expect((sum * (high - low)) / n, t.id).toBeCloseTo(1, 3)
     }
   })
@@ -58,35 +97,56 @@ describe('beliefs', () => {
   })
 
   it('sum to one, whatever is known, and rule nothing out altogether', () => {
-    fc.assert(fc.property(fc.array(anyEvidence, { maxLength: 12 }), (evidence) => {
-      const all = beliefs(hub, evidence)
-      expect(all.reduce((s, b) => s + b.p, 0)).toBeCloseTo(1, 9)
-      for (const b of all) expect(b.p).toBeGreaterThan(0)
-    }), { seed: 120, numRuns: 300 })
+    fc.assert(
+      fc.property(fc.array(anyEvidence, { maxLength: 12 }), (evidence) => {
+        const all = beliefs(hub, evidence)
+        expect(all.reduce((s, b) => s + b.p, 0)).toBeCloseTo(1, 9)
+        for (const b of all) expect(b.p).toBeGreaterThan(0)
+      }),
+      { seed: 120, numRuns: 300 },
+    )
   })
 
   it('do not depend on the order of the evidence', () => {
-    fc.assert(fc.property(fc.array(anyEvidence, { minLength: 2, maxLength: 8 }).chain((e) => fc.tuple(fc.constant(e), fc.shuffledSubarray(e, { minLength: e.length, maxLength: e.length }))), ([a, b]) => {
-      expect(beliefs(hub, b)).toEqual(beliefs(hub, a))
-    }), { seed: 121 })
+    fc.assert(
+      fc.property(
+        fc
+          .array(anyEvidence, { minLength: 2, maxLength: 8 })
+          .chain((e) => fc.tuple(fc.constant(e), fc.shuffledSubarray(e, { minLength: e.length, maxLength: e.length }))),
+        ([a, b]) => {
+          expect(beliefs(hub, b)).toEqual(beliefs(hub, a))
+        },
+      ),
+      { seed: 121 },
+    )
   })
 
   it('are not moved by entering one reading ten times', () => {
-    fc.assert(fc.property(anyEvidence, fc.array(anyEvidence, { maxLength: 4 }), (one, others) => {
-      const rest = others.filter((o) => JSON.stringify(Object.values(o).slice(0, 2)) !== JSON.stringify(Object.values(one).slice(0, 2)))
-      const once = beliefs(hub, [...rest, one])
-      const ten = beliefs(hub, [...rest, ...Array.from({ length: 10 }, () => one)])
-      ten.forEach((b, i) => expect(b.p).toBeCloseTo(once[i]!.p, 9))
-    }), { seed: 122 })
+    fc.assert(
+      fc.property(anyEvidence, fc.array(anyEvidence, { maxLength: 4 }), (one, others) => {
+        const rest = others.filter((o) => JSON.stringify(Object.values(o).slice(0, 2)) !== JSON.stringify(Object.values(one).slice(0, 2)))
+        const once = beliefs(hub, [...rest, one])
+        const ten = beliefs(hub, [...rest, ...Array.from({ length: 10 }, () => one)])
+        ten.forEach((b, i) => expect(b.p).toBeCloseTo(once[i]!.p, 9))
+      }),
+      { seed: 122 },
+    )
   })
 
   it('do not grow certain from one reading, and two that contradict weigh less than either', () => {
     for (const test of hub.tests) {
       if (test.answer.kind !== 'words') continue
-      for (const o of test.answer.outcomes) expect(Math.max(...beliefs(hub, [{ kind: 'word', test: test.id, outcome: o.id }]).map((b) => b.p)), `${test.id} ${o.id}`).toBeLessThan(0.97)
+      for (const o of test.answer.outcomes)
+        expect(
+          Math.max(...beliefs(hub, [{ kind: 'word', test: test.id, outcome: o.id }]).map((b) => b.p)),
+          `${test.id} ${o.id}`,
+        ).toBeLessThan(0.97)
     }
     const free = beliefs(hub, [{ kind: 'word', test: 'turn', outcome: 'drags' }])
-    const both = beliefs(hub, [{ kind: 'word', test: 'turn', outcome: 'drags' }, { kind: 'word', test: 'turn', outcome: 'free' }])
+    const both = beliefs(hub, [
+      { kind: 'word', test: 'turn', outcome: 'drags' },
+      { kind: 'word', test: 'turn', outcome: 'free' },
+    ])
     expect(p(both, 'bridge')).toBeLessThan(p(free, 'bridge'))
   })
 
@@ -113,7 +173,10 @@ describe('beliefs', () => {
   })
 
   it('leave a trail: one set before anything, then one after each piece', () => {
-    const evidence: Evidence[] = [{ kind: 'symptom', symptom: 'jerks' }, { kind: 'word', test: 'turn', outcome: 'free' }]
+    const evidence: Evidence[] = [
+      { kind: 'symptom', symptom: 'jerks' },
+      { kind: 'word', test: 'turn', outcome: 'free' },
+    ]
     expect(beliefTrail(hub, evidence)).toEqual([beliefs(hub, []), beliefs(hub, evidence.slice(0, 1)), beliefs(hub, evidence)])
   })
 })
@@ -121,8 +184,11 @@ describe('beliefs', () => {
 describe('finding a fault', () => {
   it('comes to the Hall wiring from jerks and a few readings, and stops since both mean the motor comes out', () => {
     const evidence: Evidence[] = [
-      { kind: 'symptom', symptom: 'jerks', certainty: 'sure' }, { kind: 'word', test: 'code', outcome: 'hall' }, { kind: 'word', test: 'tug', outcome: 'home' },
-      { kind: 'value', test: 'rail', value: 4.98 }, { kind: 'word', test: 'halls', outcome: 'one' },
+      { kind: 'symptom', symptom: 'jerks', certainty: 'sure' },
+      { kind: 'word', test: 'code', outcome: 'hall' },
+      { kind: 'word', test: 'tug', outcome: 'home' },
+      { kind: 'value', test: 'rail', value: 4.98 },
+      { kind: 'word', test: 'halls', outcome: 'one' },
     ]
     const now = beliefs(hub, evidence)
     expect(p(now, 'hall-wire') + p(now, 'hall-sensor')).toBeGreaterThan(0.85)
@@ -135,16 +201,89 @@ describe('finding a fault', () => {
   })
 
   it.each([
-    ['a weak pack', [{ kind: 'symptom', symptom: 'weak' }, { kind: 'value', test: 'pack-sag', value: 11 }], 'pack-weak'],
-    ['a shorted bridge', [{ kind: 'symptom', symptom: 'drags' }, { kind: 'word', test: 'turn', outcome: 'drags' }, { kind: 'word', test: 'turn-apart', outcome: 'free' }], 'bridge'],
-    ['a worn bearing', [{ kind: 'symptom', symptom: 'grinds' }, { kind: 'word', test: 'turn', outcome: 'rough' }, { kind: 'word', test: 'play', outcome: 'play' }], 'bearing'],
-    ['an open phase', [{ kind: 'symptom', symptom: 'hums' }, { kind: 'value', test: 'phases', value: 149 }], 'phase-wire'],
-    ['a stuck cut-off', [{ kind: 'symptom', symptom: 'dead' }, { kind: 'word', test: 'cutoff-off', outcome: 'runs' }], 'cutoff'],
-    ['a lost 5 V feed', [{ kind: 'symptom', symptom: 'dead' }, { kind: 'value', test: 'rail', value: 0.05 }], 'rail'],
-    ['a broken throttle', [{ kind: 'symptom', symptom: 'dead' }, { kind: 'value', test: 'throttle', value: 0.02 }, { kind: 'value', test: 'rail', value: 5 }], 'throttle'],
-    ['weak magnets', [{ kind: 'symptom', symptom: 'weak' }, { kind: 'value', test: 'back-emf-level', value: 79 }], 'magnets'],
-    ['a dragging brake', [{ kind: 'symptom', symptom: 'drags' }, { kind: 'word', test: 'brake-off', outcome: 'free' }], 'brake-drag'],
-    ['a burnt pack plug', [{ kind: 'symptom', symptom: 'dead' }, { kind: 'value', test: 'pack-rest', value: 0.1 }], 'pack-contact'],
+    [
+      'a weak pack',
+      [
+        { kind: 'symptom', symptom: 'weak' },
+        { kind: 'value', test: 'pack-sag', value: 11 },
+      ],
+      'pack-weak',
+    ],
+    [
+      'a shorted bridge',
+      [
+        { kind: 'symptom', symptom: 'drags' },
+        { kind: 'word', test: 'turn', outcome: 'drags' },
+        { kind: 'word', test: 'turn-apart', outcome: 'free' },
+      ],
+      'bridge',
+    ],
+    [
+      'a worn bearing',
+      [
+        { kind: 'symptom', symptom: 'grinds' },
+        { kind: 'word', test: 'turn', outcome: 'rough' },
+        { kind: 'word', test: 'play', outcome: 'play' },
+      ],
+      'bearing',
+    ],
+    [
+      'an open phase',
+      [
+        { kind: 'symptom', symptom: 'hums' },
+        { kind: 'value', test: 'phases', value: 149 },
+      ],
+      'phase-wire',
+    ],
+    [
+      'a stuck cut-off',
+      [
+        { kind: 'symptom', symptom: 'dead' },
+        { kind: 'word', test: 'cutoff-off', outcome: 'runs' },
+      ],
+      'cutoff',
+    ],
+    [
+      'a lost 5 V feed',
+      [
+        { kind: 'symptom', symptom: 'dead' },
+        { kind: 'value', test: 'rail', value: 0.05 },
+      ],
+      'rail',
+    ],
+    [
+      'a broken throttle',
+      [
+        { kind: 'symptom', symptom: 'dead' },
+        { kind: 'value', test: 'throttle', value: 0.02 },
+        { kind: 'value', test: 'rail', value: 5 },
+      ],
+      'throttle',
+    ],
+    [
+      'weak magnets',
+      [
+        { kind: 'symptom', symptom: 'weak' },
+        { kind: 'value', test: 'back-emf-level', value: 79 },
+      ],
+      'magnets',
+    ],
+    [
+      'a dragging brake',
+      [
+        { kind: 'symptom', symptom: 'drags' },
+        { kind: 'word', test: 'brake-off', outcome: 'free' },
+      ],
+      'brake-drag',
+    ],
+    [
+      'a burnt pack plug',
+      [
+        { kind: 'symptom', symptom: 'dead' },
+        { kind: 'value', test: 'pack-rest', value: 0.1 },
+      ],
+      'pack-contact',
+    ],
   ] as const)('finds %s', (_, evidence, fault) => {
     const now = beliefs(hub, evidence as readonly Evidence[])
     expect(now.reduce((a, b) => (b.p > a.p ? b : a)).fault).toBe(fault)
@@ -153,9 +292,18 @@ describe('finding a fault', () => {
 
   it('turns to “none of these” when nothing in the list explains what is seen', () => {
     const odd: Evidence[] = [
-      { kind: 'word', test: 'twin', outcome: 'motor' }, { kind: 'word', test: 'tug', outcome: 'home' }, { kind: 'word', test: 'turn', outcome: 'free' }, { kind: 'word', test: 'halls', outcome: 'six' }, { kind: 'value', test: 'phases', value: 1.5 },
-      { kind: 'value', test: 'back-emf-level', value: 100 }, { kind: 'word', test: 'wiggle', outcome: 'steady' }, { kind: 'word', test: 'hall-diode', outcome: 'equal' }, { kind: 'word', test: 'play', outcome: 'none' },
-      { kind: 'value', test: 'coast', value: 101 }, { kind: 'value', test: 'back-emf', value: 1.2 }, { kind: 'value', test: 'insulation', value: 300 },
+      { kind: 'word', test: 'twin', outcome: 'motor' },
+      { kind: 'word', test: 'tug', outcome: 'home' },
+      { kind: 'word', test: 'turn', outcome: 'free' },
+      { kind: 'word', test: 'halls', outcome: 'six' },
+      { kind: 'value', test: 'phases', value: 1.5 },
+      { kind: 'value', test: 'back-emf-level', value: 100 },
+      { kind: 'word', test: 'wiggle', outcome: 'steady' },
+      { kind: 'word', test: 'hall-diode', outcome: 'equal' },
+      { kind: 'word', test: 'play', outcome: 'none' },
+      { kind: 'value', test: 'coast', value: 101 },
+      { kind: 'value', test: 'back-emf', value: 1.2 },
+      { kind: 'value', test: 'insulation', value: 300 },
     ]
     const now = beliefs(hub, odd)
     expect(p(now, NONE)).toBeGreaterThan(p(beliefs(hub, []), NONE) * 2)
@@ -186,11 +334,20 @@ describe('the next test', () => {
     const now = beliefs(hub, evidence).map((b) => b.p)
     for (const test of hub.tests) {
       const cases = foresee(test, ids, now)
-      expect(cases.reduce((s, c) => s + c.p, 0), test.id).toBeCloseTo(1, 9)
+      expect(
+        cases.reduce((s, c) => s + c.p, 0),
+        test.id,
+      ).toBeCloseTo(1, 9)
       const expected = cases.reduce((s, c) => s + c.p * entropy(c.after), 0)
       expect(expected, test.id).toBeLessThanOrEqual(entropy(now) + 1e-9)
       // Exact for words; for values within what five points on each curve can do.
-      if (test.answer.kind === 'words') ids.forEach((_, i) => expect(cases.reduce((s, c) => s + c.p * c.after[i]!, 0), test.id).toBeCloseTo(now[i]!, 9))
+      if (test.answer.kind === 'words')
+        ids.forEach((_, i) =>
+          expect(
+            cases.reduce((s, c) => s + c.p * c.after[i]!, 0),
+            test.id,
+          ).toBeCloseTo(now[i]!, 9),
+        )
       else ids.forEach((_, i) => expect(Math.abs(cases.reduce((s, c) => s + c.p * c.after[i]!, 0) - now[i]!), test.id).toBeLessThan(0.05))
     }
   })
@@ -203,35 +360,63 @@ describe('the next test', () => {
       for (const m of list) expect(ids).toContain(m.fault)
     }
     const sag = advise(hub, [{ kind: 'symptom', symptom: 'weak' }], atHand)
-    const bands = meanings(hub, sag.ranked.find((r) => r.test.id === 'pack-sag')!, beliefs(hub, [{ kind: 'symptom', symptom: 'weak' }]).map((b) => b.p))
+    const bands = meanings(
+      hub,
+      sag.ranked.find((r) => r.test.id === 'pack-sag')!,
+      beliefs(hub, [{ kind: 'symptom', symptom: 'weak' }]).map((b) => b.p),
+    )
     expect(bands.some((b) => b.fault === 'pack-weak' && b.from! > 3)).toBe(true)
   })
   it('counts as left the fewest that hold 85 %', () => expect(suspectsLeft([0.1, 0.5, 0.36, 0.04])).toEqual([1, 2]))
 })
 
 describe('what to try first', () => {
-  const every = <T>(list: readonly T[]): T[][] => (list.length < 2 ? [[...list]] : list.flatMap((x, i) => every(list.filter((_, k) => k !== i)).map((rest) => [x, ...rest])))
+  const every = <T>(list: readonly T[]): T[][] =>
+    list.length < 2 ? [[...list]] : list.flatMap((x, i) => every(list.filter((_, k) => k !== i)).map((rest) => [x, ...rest]))
   it('is the order of the fewest minutes in the mean: no other order of five is shorter', () => {
-    fc.assert(fc.property(fc.array(fc.record({ weight: fc.integer({ min: 1, max: 50 }), minutes: fc.integer({ min: 1, max: 150 }) }), { minLength: 2, maxLength: 5 }), (list) => {
-      const sum = list.reduce((s, x) => s + x.weight, 0)
-      const tries = list.map((x, i) => ({ id: `${i}`, p: x.weight / sum, minutes: x.minutes }))
-      const least = Math.min(...every(tries).map(searchMinutes))
-      expect(bestSearch(tries).minutes).toBeCloseTo(least, 6)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ weight: fc.integer({ min: 1, max: 50 }), minutes: fc.integer({ min: 1, max: 150 }) }), {
+          minLength: 2,
+          maxLength: 5,
+        }),
+        (list) => {
+          const sum = list.reduce((s, x) => s + x.weight, 0)
+          const tries = list.map((x, i) => ({ id: `${i}`, p: x.weight / sum, minutes: x.minutes }))
+          const least = Math.min(...every(tries).map(searchMinutes))
+          expect(bestSearch(tries).minutes).toBeCloseTo(least, 6)
+        },
+      ),
+    )
   })
-  it('costs its own minutes where it is certain', () => expect(bestSearch([{ id: 'a', p: 1, minutes: 38 }, { id: 'b', p: 0, minutes: 10 }]).minutes).toBeCloseTo(38, 9))
+  it('costs its own minutes where it is certain', () =>
+    expect(
+      bestSearch([
+        { id: 'a', p: 1, minutes: 38 },
+        { id: 'b', p: 0, minutes: 10 },
+      ]).minutes,
+    ).toBeCloseTo(38, 9))
 })
 
 describe('with the deck shut and the Halls suspected', () => {
   const evidence: Evidence[] = [
-    { kind: 'symptom', symptom: 'jerks' }, { kind: 'symptom', symptom: 'push', certainty: 'maybe' }, { kind: 'word', test: 'turn', outcome: 'free' }, { kind: 'value', test: 'pack-rest', value: 55.1 },
-    { kind: 'word', test: 'code', outcome: 'hall' }, { kind: 'value', test: 'throttle', value: 2.71 },
+    { kind: 'symptom', symptom: 'jerks' },
+    { kind: 'symptom', symptom: 'push', certainty: 'maybe' },
+    { kind: 'word', test: 'turn', outcome: 'free' },
+    { kind: 'value', test: 'pack-rest', value: 55.1 },
+    { kind: 'word', test: 'code', outcome: 'hall' },
+    { kind: 'value', test: 'throttle', value: 2.71 },
   ]
   const minutes = { motor: 123, plugs: 38, controller: 50 }
-  const shut = (shared: Readonly<Record<string, number>>) => advise(hub, evidence, (t) => (t.reach === 'outside' ? { access: 0, power: 0 } : { access: 16, power: 0, shared }), minutes)
+  const shut = (shared: Readonly<Record<string, number>>) =>
+    advise(hub, evidence, (t) => (t.reach === 'outside' ? { access: 0, power: 0 } : { access: 16, power: 0, shared }), minutes)
   it('never acts on what is cheap and hardly likely', () => {
     expect(['plugs', 'motor']).toContain(shut({}).act!.id)
-    expect(advise(hub, evidence, () => ({ access: 400, power: 0 }), minutes)).toMatchObject({ next: null, stop: 'not worth it', act: { id: 'plugs' } })
+    expect(advise(hub, evidence, () => ({ access: 400, power: 0 }), minutes)).toMatchObject({
+      next: null,
+      stop: 'not worth it',
+      act: { id: 'plugs' },
+    })
   })
   it('opens the deck when every likely job opens it anyway', () => {
     const { next, ranked } = shut({ motor: 16, plugs: 16, controller: 16 })
@@ -249,7 +434,14 @@ describe('with the deck shut and the Halls suspected', () => {
 
 describe('what is keyed in', () => {
   it.each([
-    ['imbalance', [190, 192, 230], 19.608], ['imbalance', [0, 0, 0], null], ['first less second', [54.2, 49.1], 5.1], ['first over second', [8, 10], 80], ['first over second', [8, 0], null], ['single', [5], 5], ['single', [], null], ['single', [Number.NaN], null],
+    ['imbalance', [190, 192, 230], 19.608],
+    ['imbalance', [0, 0, 0], null],
+    ['first less second', [54.2, 49.1], 5.1],
+    ['first over second', [8, 10], 80],
+    ['first over second', [8, 0], null],
+    ['single', [5], 5],
+    ['single', [], null],
+    ['single', [Number.NaN], null],
   ] as const)('%s of %j is %s', (compute, figures, value) => {
     const found = computeValue(compute, figures)
     if (value === null) expect(found).toBeNull()

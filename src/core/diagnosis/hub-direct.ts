@@ -3,14 +3,38 @@ import { hubTests } from './hub-tests'
 import type { Action, Catalogue, Fault } from './types'
 
 const ACTIONS: readonly Action[] = [
-  { id: 'motor', name: 'new motor or lead', minutes: 95, motorOut: true, goal: 'motor', mayLeave: ['bearing', 'magnets'],
+  {
+    id: 'motor',
+    name: 'new motor or lead',
+    minutes: 95,
+    motorOut: true,
+    goal: 'motor',
+    mayLeave: ['bearing', 'magnets'],
     instead: [
-      { name: 'new lead or Halls, motor opened', kind: 'mend', minutes: 140, partShare: 0.1, when: 'No motor in stock, and winding, magnets and bearings measured good. The motor comes out all the same.' },
-      { name: 'leave it, watch it', kind: 'leave', minutes: 0, partShare: 0, when: 'A worn bearing without play, early hours behind it. Never a fault that can lock or start the wheel.' },
+      {
+        name: 'new lead or Halls, motor opened',
+        kind: 'mend',
+        minutes: 140,
+        partShare: 0.1,
+        when: 'No motor in stock, and winding, magnets and bearings measured good. The motor comes out all the same.',
+      },
+      {
+        name: 'leave it, watch it',
+        kind: 'leave',
+        minutes: 0,
+        partShare: 0,
+        when: 'A worn bearing without play, early hours behind it. Never a fault that can lock or start the wheel.',
+      },
     ],
   },
   { id: 'plugs', name: 'clean it, push it home', minutes: 15, goal: 'inspect' },
-  { id: 'controller', name: 'new controller', minutes: 40, goal: 'controller', instead: [{ name: 'leave it', kind: 'leave', minutes: 0, partShare: 0, when: 'Never: a shorted bridge brakes the wheel by itself.' }] },
+  {
+    id: 'controller',
+    name: 'new controller',
+    minutes: 40,
+    goal: 'controller',
+    instead: [{ name: 'leave it', kind: 'leave', minutes: 0, partShare: 0, when: 'Never: a shorted bridge brakes the wheel by itself.' }],
+  },
   { id: 'throttle', name: 'new throttle', minutes: 20 },
   { id: 'lever', name: 'free or change the brake switch', minutes: 10 },
   { id: 'pack', name: 'pack out, refer it', minutes: 15 },

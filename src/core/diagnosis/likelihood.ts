@@ -30,7 +30,10 @@ export function uncertaintyOf(answer: NumberAnswer, value: number, own?: number)
   return own ?? Math.hypot(answer.u.abs, answer.u.rel * value)
 }
 
-/** How well a fault explains a value: its own bells, and a flat floor for slips. `none` spreads evenly over what healthy and faulty show. */
+/**
+ * How well a fault explains a value: its own bells, and a flat floor for slips. `none` spreads evenly over what healthy and faulty
+ * show.
+ */
 export function valueLikelihood(answer: NumberAnswer, fault: string, value: number, u: number): number {
   const flat = 1 / (answer.range[1] - answer.range[0])
   const bells = answer.given[fault] ?? answer.healthy
@@ -61,12 +64,19 @@ export function symptomLikelihood(symptom: Symptom, fault: string): number {
 }
 
 /** Logarithm of how well `fault` explains one piece of evidence; 0 for evidence of tests that the catalogue does not know. */
-export function logLikelihood(evidence: Evidence, fault: string, tests: ReadonlyMap<string, Test>, symptoms: ReadonlyMap<string, Symptom>): number {
+export function logLikelihood(
+  evidence: Evidence,
+  fault: string,
+  tests: ReadonlyMap<string, Test>,
+  symptoms: ReadonlyMap<string, Symptom>,
+): number {
   if (evidence.kind === 'symptom') {
     const symptom = symptoms.get(evidence.symptom)
     return symptom ? Math.log(symptomLikelihood(symptom, fault)) * (evidence.certainty === 'maybe' ? MAYBE : 1) : 0
   }
   const answer = tests.get(evidence.test)?.answer
   if (evidence.kind === 'word') return answer?.kind === 'words' ? Math.log(wordLikelihood(answer, fault, evidence.outcome)) : 0
-  return answer?.kind === 'number' ? Math.log(valueLikelihood(answer, fault, evidence.value, uncertaintyOf(answer, evidence.value, evidence.u))) : 0
+  return answer?.kind === 'number'
+    ? Math.log(valueLikelihood(answer, fault, evidence.value, uncertaintyOf(answer, evidence.value, evidence.u)))
+    : 0
 }

@@ -54,7 +54,11 @@ const LEFT = 0.85
  * @param skip ids of tests that cannot be taken
  */
 export function advise(
-  catalogue: Catalogue, evidence: readonly Evidence[], cost: (test: Test) => TestCost, minutes: Readonly<Record<string, number>> = {}, skip: ReadonlySet<string> = new Set(),
+  catalogue: Catalogue,
+  evidence: readonly Evidence[],
+  cost: (test: Test) => TestCost,
+  minutes: Readonly<Record<string, number>> = {},
+  skip: ReadonlySet<string> = new Set(),
 ): Advice {
   const ids = candidates(catalogue)
   const now = beliefs(catalogue, evidence).map((b) => b.p)
@@ -62,11 +66,16 @@ export function advise(
   const actionOf = new Map(catalogue.faults.map((f) => [f.id, f.action]))
   const price = (a: Action): number => minutes[a.id] ?? a.minutes
   /** Belief in each action, and last in none of them. */
-  const byAction = (p: readonly number[]): number[] => [...catalogue.actions.map((a) => ids.reduce((s, id, i) => (actionOf.get(id) === a.id ? s + p[i]! : s), 0)), p.at(-1)!]
+  const byAction = (p: readonly number[]): number[] => [
+    ...catalogue.actions.map((a) => ids.reduce((s, id, i) => (actionOf.get(id) === a.id ? s + p[i]! : s), 0)),
+    p.at(-1)!,
+  ]
   const tries = (p: readonly number[], shared: Readonly<Record<string, number>> = {}): Try[] =>
     byAction(p).map((belief, i) => {
       const action = catalogue.actions[i]
-      return action ? { id: action.id, p: belief, minutes: Math.max(1, price(action) - (shared[action.id] ?? 0)) } : { id: NONE, p: belief, minutes: UNKNOWN }
+      return action
+        ? { id: action.id, p: belief, minutes: Math.max(1, price(action) - (shared[action.id] ?? 0)) }
+        : { id: NONE, p: belief, minutes: UNKNOWN }
     })
   const here = tries(now)
   const search = bestSearch(here)

@@ -12,7 +12,13 @@ export interface Action {
   /** Which of a machine file's jobs it is: see `goalOf`. */
   readonly goal?: 'motor' | 'inspect' | 'controller'
   /** Other ways of dealing with it, and when they are the better ones. */
-  readonly instead?: readonly { readonly name: string; readonly kind: 'mend' | 'leave'; readonly minutes: number; /** Of the new part's price. */ readonly partShare: number; readonly when: string }[]
+  readonly instead?: readonly {
+    readonly name: string
+    readonly kind: 'mend' | 'leave'
+    readonly minutes: number
+    /** Of the new part's price. */ readonly partShare: number
+    readonly when: string
+  }[]
   /** Faults of this action that may be left and watched: none that can lock or start the wheel. */
   readonly mayLeave?: readonly string[]
 }

@@ -36,13 +36,26 @@ const LEFT_SHARE = 0.25
  * part is a case for the maker, whatever it costs. A fault that can lock or start the wheel is never left.
  * @throws RangeError for a negative or endless figure
  */
-export function weigh(action: Action, { fault, kilometres, partPrice, hourPrice, minutes }: Weighing): { readonly ways: readonly WeighedWay[]; readonly best: WeighedWay; readonly reason: WeighReason } {
-  for (const [name, x] of Object.entries({ kilometres, partPrice, hourPrice })) if (!(x >= 0 && Number.isFinite(x))) throw new RangeError(`${name} must be 0 or more, got ${x}`)
+export function weigh(
+  action: Action,
+  { fault, kilometres, partPrice, hourPrice, minutes }: Weighing,
+): { readonly ways: readonly WeighedWay[]; readonly best: WeighedWay; readonly reason: WeighReason } {
+  for (const [name, x] of Object.entries({ kilometres, partPrice, hourPrice }))
+    if (!(x >= 0 && Number.isFinite(x))) throw new RangeError(`${name} must be 0 or more, got ${x}`)
   const rest = Math.max(0, LIFE - kilometres)
-  const ways = [{ name: action.name, minutes: minutes ?? action.minutes, kind: 'swap' as const, partShare: 1 }, ...(action.instead ?? [])].map((way): WeighedWay => {
+  const ways = [
+    { name: action.name, minutes: minutes ?? action.minutes, kind: 'swap' as const, partShare: 1 },
+    ...(action.instead ?? []),
+  ].map((way): WeighedWay => {
     const cost = (way.minutes / 60) * hourPrice + way.partShare * partPrice
     const mayLeave = way.kind !== 'leave' || (action.mayLeave ?? []).includes(fault)
-    const lasts = !mayLeave ? 0 : way.kind === 'swap' ? LIFE : way.kind === 'mend' ? Math.min(rest, MENDED_AT_MOST * LIFE) : LEFT_SHARE * rest
+    const lasts = !mayLeave
+      ? 0
+      : way.kind === 'swap'
+        ? LIFE
+        : way.kind === 'mend'
+          ? Math.min(rest, MENDED_AT_MOST * LIFE)
+          : LEFT_SHARE * rest
     return { name: way.name, kind: way.kind, cost, lasts, perThousand: lasts > 0 ? (cost / lasts) * 1000 : Infinity }
   })
   const swap = ways[0]!
@@ -50,5 +63,12 @@ export function weigh(action: Action, { fault, kilometres, partPrice, hourPrice,
   const best = ways.reduce((a, b) => (b.perThousand < a.perThousand ? b : a))
   if (best.kind === 'leave') return { ways, best, reason: 'still runs' }
   if (best.kind === 'swap' && rest < 0.2 * LIFE) return { ways, best, reason: 'worn out' }
-  return { ways, best, reason: best.kind === 'swap' && ways.some((w) => w.kind === 'leave' && w.lasts === 0) && ways.length === 2 ? 'never left' : 'cheaper for its kilometres' }
+  return {
+    ways,
+    best,
+    reason:
+      best.kind === 'swap' && ways.some((w) => w.kind === 'leave' && w.lasts === 0) && ways.length === 2
+        ? 'never left'
+        : 'cheaper for its kilometres',
+  }
 }

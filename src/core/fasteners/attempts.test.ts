@@ -20,7 +20,12 @@ describe('a fixing that does not let go', () => {
   it('is hot for a while after it was warmed, by the latest time', () => {
     expect(hotFor([])).toBe(0)
     expect(hotFor([{ way: 'soak', since: 1 }])).toBe(0)
-    expect(hotFor([{ way: 'warm', since: COOLS_IN + 30 }, { way: 'warm', since: 5 }])).toBe(COOLS_IN - 5)
+    expect(
+      hotFor([
+        { way: 'warm', since: COOLS_IN + 30 },
+        { way: 'warm', since: 5 },
+      ]),
+    ).toBe(COOLS_IN - 5)
     expect(hotFor([{ way: 'warm', since: COOLS_IN + 1 }])).toBe(0)
   })
 })

@@ -1,6 +1,16 @@
 export { metricThread, readThread, unifiedStressArea } from './thread'
 export type { Thread } from './thread'
-export { assemblyPreload, bandOf, estimateTorque, FRICTION, mayEstimate, preloadOf, standardHead, tighteningTorque, YIELD } from './tightening'
+export {
+  assemblyPreload,
+  bandOf,
+  estimateTorque,
+  FRICTION,
+  mayEstimate,
+  preloadOf,
+  standardHead,
+  tighteningTorque,
+  YIELD,
+} from './tightening'
 export type { Head, PropertyClass, TorqueEstimate } from './tightening'
 export { breakaway, byFeel, calibrationDaysLeft, CALIBRATION_DAYS, fitsWrench, readScale, wrenchSetting } from './wrench'
 export type { BreakawayState, Wrench, WrenchFit } from './wrench'

@@ -1,6 +1,19 @@
 /** Metric coarse pitches in mm by nominal diameter: ISO 261, first choice, M2 to M24. */
 const COARSE: Readonly<Record<string, number>> = {
-  '2': 0.4, '2.5': 0.45, '3': 0.5, '4': 0.7, '5': 0.8, '6': 1, '8': 1.25, '10': 1.5, '12': 1.75, '14': 2, '16': 2, '18': 2.5, '20': 2.5, '24': 3,
+  '2': 0.4,
+  '2.5': 0.45,
+  '3': 0.5,
+  '4': 0.7,
+  '5': 0.8,
+  '6': 1,
+  '8': 1.25,
+  '10': 1.5,
+  '12': 1.75,
+  '14': 2,
+  '16': 2,
+  '18': 2.5,
+  '20': 2.5,
+  '24': 3,
 }
 
 /** Lengths in mm, area in mm². */
@@ -39,7 +52,8 @@ export function metricThread(d: number, pitch: number): Thread {
  * @example unifiedStressArea(0.25, 20) // 20.5 mm²
  */
 export function unifiedStressArea(inches: number, perInch: number): number {
-  if (!(inches > 0) || !(perInch > 0) || inches <= 0.9743 / perInch) throw new RangeError(`not a unified thread: ${inches} in, ${perInch} per inch`)
+  if (!(inches > 0) || !(perInch > 0) || inches <= 0.9743 / perInch)
+    throw new RangeError(`not a unified thread: ${inches} in, ${perInch} per inch`)
   return (Math.PI / 4) * (inches - 0.9743 / perInch) ** 2 * 25.4 ** 2
 }
 

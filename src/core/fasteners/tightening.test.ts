@@ -1,11 +1,32 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assemblyPreload, bandOf, byFeel, estimateTorque, mayEstimate, metricThread, preloadOf, readThread, standardHead, tighteningTorque, unifiedStressArea, YIELD } from './index'
+import {
+  assemblyPreload,
+  bandOf,
+  byFeel,
+  estimateTorque,
+  mayEstimate,
+  metricThread,
+  preloadOf,
+  readThread,
+  standardHead,
+  tighteningTorque,
+  unifiedStressArea,
+  YIELD,
+} from './index'
 
 describe('threads', () => {
   // ISO 898-1, table of stress areas; M12×1.25 from its fine-thread table.
   it.each([
-    ['M4', 8.78], ['M5', 14.2], ['M6', 20.1], ['M8', 36.6], ['M10', 58.0], ['M12', 84.3], ['M12×1.25', 92.1], ['M10x1.25', 61.2], ['M16', 157],
+    ['M4', 8.78],
+    ['M5', 14.2],
+    ['M6', 20.1],
+    ['M8', 36.6],
+    ['M10', 58.0],
+    ['M12', 84.3],
+    ['M12×1.25', 92.1],
+    ['M10x1.25', 61.2],
+    ['M16', 157],
   ])('%s has a stress area of %d mm²', (name, area) => {
     expect(Math.abs(readThread(name)!.stressArea / area - 1)).toBeLessThan(0.005)
   })
@@ -15,12 +36,36 @@ describe('threads', () => {
 
 /** Printed assembly preload (kN) and torque (N·m) at ν = 0.9 for hexagon heads, VDI 2230-1, tables A1: μG = μK as named. */
 const PRINTED: readonly (readonly [d: number, cls: string, mu: number, kn: string, nm: string])[] = [
-  [4, '8.8', 0.08, '4.6', '2.3'], [4, '8.8', 0.12, '4.4', '3.0'], [4, '8.8', 0.2, '3.9', '4.1'], [4, '10.9', 0.08, '6.8', '3.3'], [4, '12.9', 0.08, '8.0', '3.9'],
-  [5, '8.8', 0.08, '7.6', '4.4'], [5, '8.8', 0.1, '7.4', '5.2'], [5, '8.8', 0.14, '7.0', '6.5'], [5, '10.9', 0.12, '10.6', '8.6'], [5, '12.9', 0.1, '12.7', '8.9'],
-  [6, '8.8', 0.08, '10.7', '7.7'], [6, '8.8', 0.12, '10.2', '10.1'], [6, '8.8', 0.14, '9.9', '11.3'], [6, '10.9', 0.12, '14.9', '14.9'], [6, '12.9', 0.12, '17.5', '17.4'],
-  [8, '8.8', 0.08, '19.5', '18.5'], [8, '8.8', 0.12, '18.6', '24.6'], [8, '8.8', 0.2, '16.6', '34.3'], [8, '10.9', 0.12, '27.3', '36.1'], [8, '12.9', 0.12, '32.0', '42.2'],
-  [10, '8.8', 0.08, '31.0', '36'], [10, '8.8', 0.12, '29.6', '48'], [10, '8.8', 0.2, '26.3', '68'], [10, '10.9', 0.12, '43.4', '71'], [10, '12.9', 0.12, '50.8', '83'],
-  [12, '8.8', 0.08, '45.2', '63'], [12, '8.8', 0.12, '43.0', '84'], [12, '8.8', 0.16, '40.7', '102'], [12, '10.9', 0.12, '63.2', '123'], [12, '12.9', 0.12, '74.0', '144'],
+  [4, '8.8', 0.08, '4.6', '2.3'],
+  [4, '8.8', 0.12, '4.4', '3.0'],
+  [4, '8.8', 0.2, '3.9', '4.1'],
+  [4, '10.9', 0.08, '6.8', '3.3'],
+  [4, '12.9', 0.08, '8.0', '3.9'],
+  [5, '8.8', 0.08, '7.6', '4.4'],
+  [5, '8.8', 0.1, '7.4', '5.2'],
+  [5, '8.8', 0.14, '7.0', '6.5'],
+  [5, '10.9', 0.12, '10.6', '8.6'],
+  [5, '12.9', 0.1, '12.7', '8.9'],
+  [6, '8.8', 0.08, '10.7', '7.7'],
+  [6, '8.8', 0.12, '10.2', '10.1'],
+  [6, '8.8', 0.14, '9.9', '11.3'],
+  [6, '10.9', 0.12, '14.9', '14.9'],
+  [6, '12.9', 0.12, '17.5', '17.4'],
+  [8, '8.8', 0.08, '19.5', '18.5'],
+  [8, '8.8', 0.12, '18.6', '24.6'],
+  [8, '8.8', 0.2, '16.6', '34.3'],
+  [8, '10.9', 0.12, '27.3', '36.1'],
+  [8, '12.9', 0.12, '32.0', '42.2'],
+  [10, '8.8', 0.08, '31.0', '36'],
+  [10, '8.8', 0.12, '29.6', '48'],
+  [10, '8.8', 0.2, '26.3', '68'],
+  [10, '10.9', 0.12, '43.4', '71'],
+  [10, '12.9', 0.12, '50.8', '83'],
+  [12, '8.8', 0.08, '45.2', '63'],
+  [12, '8.8', 0.12, '43.0', '84'],
+  [12, '8.8', 0.16, '40.7', '102'],
+  [12, '10.9', 0.12, '63.2', '123'],
+  [12, '12.9', 0.12, '74.0', '144'],
 ]
 const PITCH: Record<number, number> = { 4: 0.7, 5: 0.8, 6: 1, 8: 1.25, 10: 1.5, 12: 1.75 }
 
@@ -42,12 +87,15 @@ describe('preload and torque of VDI 2230', () => {
   it('comes back from torque to the preload it was made from, and falls with friction', () => {
     const size = fc.constantFrom(4, 5, 6, 8, 10, 12)
     const mu = fc.double({ min: 0.05, max: 0.35, noNaN: true })
-    fc.assert(fc.property(size, mu, fc.double({ min: 100, max: 50_000, noNaN: true }), (d, m, preload) => {
-      const thread = metricThread(d, PITCH[d]!)
-      const head = standardHead(d, 'hexagon')!
-      expect(preloadOf(thread, tighteningTorque(thread, preload, head, m), head, m)).toBeCloseTo(preload, 6)
-      expect(assemblyPreload(thread, 640, m)).toBeGreaterThan(assemblyPreload(thread, 640, m + 0.01))
-    }), { seed: 2230 })
+    fc.assert(
+      fc.property(size, mu, fc.double({ min: 100, max: 50_000, noNaN: true }), (d, m, preload) => {
+        const thread = metricThread(d, PITCH[d]!)
+        const head = standardHead(d, 'hexagon')!
+        expect(preloadOf(thread, tighteningTorque(thread, preload, head, m), head, m)).toBeCloseTo(preload, 6)
+        expect(assemblyPreload(thread, 640, m)).toBeGreaterThan(assemblyPreload(thread, 640, m + 0.01))
+      }),
+      { seed: 2230 },
+    )
   })
 
   it('gives a countersunk head more torque for the same pull, and less pull for the same torque', () => {

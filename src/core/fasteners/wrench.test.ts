@@ -1,27 +1,49 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { breakaway, calibrationDaysLeft, crissCrossOrder, cureAt, cureFactor, fitsWrench, readScale, starOrder, tighteningOrder, wrenchSetting } from './index'
+import {
+  breakaway,
+  calibrationDaysLeft,
+  crissCrossOrder,
+  cureAt,
+  cureFactor,
+  fitsWrench,
+  readScale,
+  starOrder,
+  tighteningOrder,
+  wrenchSetting,
+} from './index'
 
 describe('a wrench with an extension', () => {
   it.each([
-    [45, 400, 0, 0, 45], [45, 400, 40, 0, 40.909], [45, 400, 40, 90, 45], [45, 400, 40, 180, 50], [10, 250, 50, 45, 8.761],
+    [45, 400, 0, 0, 45],
+    [45, 400, 40, 0, 40.909],
+    [45, 400, 40, 90, 45],
+    [45, 400, 40, 180, 50],
+    [10, 250, 50, 45, 8.761],
   ])('%d N·m on %d mm with %d mm at %d° is set to %d', (torque, length, extension, angle, set) => {
     expect(wrenchSetting(torque, length, extension, angle)).toBeCloseTo(set, 2)
   })
   it('refuses an extension that eats its own lever', () => expect(() => wrenchSetting(10, 100, 120, 180)).toThrow(/leaves no lever/))
   it.each([
-    ['10–60', 45, true], ['10–60', 11.9, false], ['10–60', 12, true], ['10–60', 60.1, false], ['4–20', 3.9, false], ['1-6', 2.5, true],
+    ['10–60', 45, true],
+    ['10–60', 11.9, false],
+    ['10–60', 12, true],
+    ['10–60', 60.1, false],
+    ['4–20', 3.9, false],
+    ['1-6', 2.5, true],
   ])('a scale of %s and %d N·m: %s', (scale, set, fits) => {
     expect(fitsWrench({ name: 'w', ...readScale(scale)! }, set).fits).toBe(fits)
   })
-  it('reads no scale where there is none', () => expect([readScale('18'), readScale(undefined), readScale('60–10')]).toEqual([null, null, null]))
+  it('reads no scale where there is none', () =>
+    expect([readScale('18'), readScale(undefined), readScale('60–10')]).toEqual([null, null, null]))
   it('counts the days of a calibration', () => {
     const day = 86_400_000
     expect(calibrationDaysLeft({ name: 'w', from: 1, to: 6, calibratedAt: 0 }, 300 * day)).toBe(65)
     expect(calibrationDaysLeft({ name: 'w', from: 1, to: 6, calibratedAt: 0 }, 366 * day)).toBe(-1)
     expect(calibrationDaysLeft({ name: 'w', from: 1, to: 6 }, 0)).toBeNull()
   })
-  it('expects a locked nut to let go late', () => expect(breakaway(45, 'high-strength lock, cold', 300)).toEqual({ low: 58.5, high: 112.5, pull: 375 }))
+  it('expects a locked nut to let go late', () =>
+    expect(breakaway(45, 'high-strength lock, cold', 300)).toEqual({ low: 58.5, high: 112.5, pull: 375 }))
 })
 
 describe('orders of tightening', () => {
@@ -33,11 +55,14 @@ describe('orders of tightening', () => {
   })
 
   it('takes each hole once; on an even ring each is followed by its opposite', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 40 }), (n) => {
-      const order = starOrder(n)
-      expect([...order].sort((a, b) => a - b)).toEqual(Array.from({ length: n }, (_, i) => i))
-      if (n % 2 === 0) for (let i = 0; i < n; i += 2) expect((order[i]! + n / 2) % n).toBe(order[i + 1])
-    }), { seed: 99 })
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 40 }), (n) => {
+        const order = starOrder(n)
+        expect([...order].sort((a, b) => a - b)).toEqual(Array.from({ length: n }, (_, i) => i))
+        if (n % 2 === 0) for (let i = 0; i < n; i += 2) expect((order[i]! + n / 2) % n).toBe(order[i + 1])
+      }),
+      { seed: 99 },
+    )
   })
 
   it('closes a lid from the middle out, side by side across', () => {

@@ -6,7 +6,9 @@ export interface Wrench {
   readonly calibratedAt?: number
 }
 
-export type WrenchFit = { readonly fits: true; readonly set: number } | { readonly fits: false; readonly why: 'below its range' | 'above its range'; readonly set: number }
+export type WrenchFit =
+  | { readonly fits: true; readonly set: number }
+  | { readonly fits: false; readonly why: 'below its range' | 'above its range'; readonly set: number }
 
 /**
  * What to set on a wrench that carries an extension: `T_set = T·L/(L + E·cos θ)` (ISO 6789-1, annex; the extension's reach counts only
@@ -66,7 +68,11 @@ const BREAKAWAY = { clean: [0.7, 0.9], aged: [1, 1.5], 'high-strength lock, cold
 export type BreakawayState = keyof typeof BREAKAWAY
 
 /** The torque in N·m expected when a fixing lets go, and the pull in N at a lever in mm; estimated. Hot there is no figure. */
-export function breakaway(torque: number, state: BreakawayState, length: number): { readonly low: number; readonly high: number; readonly pull: number } {
+export function breakaway(
+  torque: number,
+  state: BreakawayState,
+  length: number,
+): { readonly low: number; readonly high: number; readonly pull: number } {
   if (!(torque > 0) || !(length > 0)) throw new RangeError(`torque and lever must be above 0, got ${torque} N·m, ${length} mm`)
   const [low, high] = BREAKAWAY[state]
   return { low: torque * low, high: torque * high, pull: (torque * high * 1000) / length }

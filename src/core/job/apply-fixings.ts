@@ -20,12 +20,22 @@ export function moveIn(ctx: Ctx, body: { readonly members: readonly string[]; re
     if (known && !known.hasBeenOut && known.condition === 'on') flag(ctx, 'never came off', id)
     moveFixing(ctx, id, pass)
     const f = ctx.draft.fixings[id]
-    if (f && Object.keys(tightened).length > 0) ctx.draft.fixings[id] = { ...f, tightened, ...(tightened.torque !== undefined ? { torque: tightened.torque } : {}) }
+    if (f && Object.keys(tightened).length > 0)
+      ctx.draft.fixings[id] = { ...f, tightened, ...(tightened.torque !== undefined ? { torque: tightened.torque } : {}) }
   }
 }
 
 /** Off the machine, or at least no longer as it was: its return has to add up. */
-const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set(['loosened', 'cell', 'own hole', 'carrier', 'captive', 'bin', 'lost', 'kept out'])
+const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set([
+  'loosened',
+  'cell',
+  'own hole',
+  'carrier',
+  'captive',
+  'bin',
+  'lost',
+  'kept out',
+])
 
 export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: string, note?: string): void {
   const { draft, entry, mark } = ctx
@@ -53,5 +63,10 @@ export function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {
   const settled = settle(draft, entry, 'part', id, to, mark)
   const base: Draft['parts'][string] = draft.parts[id] ?? { id, name: id, condition: 'on' }
   const { disputed: _, ...before } = base
-  draft.parts[id] = { ...before, condition: settled.outcome as 'on' | 'off', mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  draft.parts[id] = {
+    ...before,
+    condition: settled.outcome as 'on' | 'off',
+    mark: settled.mark,
+    ...(settled.disputed ? { disputed: settled.disputed } : {}),
+  }
 }

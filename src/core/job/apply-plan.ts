@@ -26,14 +26,37 @@ export function adoptPlan(draft: Draft, body: Bodies['plan-adopted'], stamp?: St
 export function addStep(draft: Draft, body: Bodies['step-added']): void {
   if (draft.down.some((s) => s.id === body.step)) return
   const base = {
-    action: body.step, kind: 'release' as const, pose: draft.pose.id, people: 1 as const, minutes: { low: 0.5, likely: 1, high: 3 }, why: [],
-    cautions: [], consumables: [], fixings: body.fixings, parts: body.parts,
+    action: body.step,
+    kind: 'release' as const,
+    pose: draft.pose.id,
+    people: 1 as const,
+    minutes: { low: 0.5, likely: 1, high: 3 },
+    why: [],
+    cautions: [],
+    consumables: [],
+    fixings: body.fixings,
+    parts: body.parts,
     ...(body.tool !== undefined ? { tool: { id: body.tool, name: body.tool, short: body.tool } } : {}),
   }
   const upId = `up:${body.step}`
-  const down: PlannedStep = { ...base, id: body.step, limb: 'down', title: body.title, gives: [`prepared ${body.step}`], pair: upId, number: 0 }
+  const down: PlannedStep = {
+    ...base,
+    id: body.step,
+    limb: 'down',
+    title: body.title,
+    gives: [`prepared ${body.step}`],
+    pair: upId,
+    number: 0,
+  }
   const up: PlannedStep = {
-    ...base, id: upId, limb: 'up', title: backTitle(body), gives: [`prepared ${body.step}`], pair: body.step, number: 0, after: [],
+    ...base,
+    id: upId,
+    limb: 'up',
+    title: backTitle(body),
+    gives: [`prepared ${body.step}`],
+    pair: body.step,
+    number: 0,
+    after: [],
     ...(body.fixings.length > 0 ? { passes: body.fixings.length > 1 ? (['started', 'final'] as const) : (['final'] as const) } : {}),
   }
   const at = body.after === undefined ? draft.down.length : draft.down.findIndex((s) => s.id === body.after) + 1
@@ -70,6 +93,10 @@ function withNumbers(up: readonly PlannedStep[], down: readonly PlannedStep[]): 
 /** `4 × M5×12 back`, `Crate back`. */
 function backTitle(body: Bodies['step-added']): string {
   const [fixing] = body.fixings
-  const what = fixing ? (body.fixings.length > 1 ? `${body.fixings.length} × ${fixing.label}` : fixing.label) : (body.parts[0]?.name ?? body.title)
+  const what = fixing
+    ? body.fixings.length > 1
+      ? `${body.fixings.length} × ${fixing.label}`
+      : fixing.label
+    : (body.parts[0]?.name ?? body.title)
   return `${what.charAt(0).toUpperCase()}${what.slice(1)} back`
 }

@@ -13,7 +13,8 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
   const before = draft.power
   // A proof that this device had not seen was taken of another state of things: it has to be taken again.
   const crossed = unseen(draft, entry, 'proof').length > 0 ? ('power changed meanwhile' as const) : undefined
-  const ended = state === 'live' ? 'reconnected' : before.state === 'out' && state === 'isolated' ? 'pack returned' : (before.proof?.ended ?? crossed)
+  const ended =
+    state === 'live' ? 'reconnected' : before.state === 'out' && state === 'isolated' ? 'pack returned' : (before.proof?.ended ?? crossed)
   draft.power = {
     state,
     mark: settled.mark,
@@ -38,7 +39,13 @@ export function takenOver(ctx: Ctx, by: string | null): void {
 /** What was just learnt of the pack makes it the higher class: a proof by one reading proves nothing any more. */
 export function classRaised(ctx: Ctx): void {
   const { proof } = ctx.draft.power
-  if (!proof?.dead || proof.ended || chargeOf(ctx.draft).cls === 'A' || proofFaults(proof.readings, 'B', ctx.draft.settings.deadVolts).length === 0) return
+  if (
+    !proof?.dead ||
+    proof.ended ||
+    chargeOf(ctx.draft).cls === 'A' ||
+    proofFaults(proof.readings, 'B', ctx.draft.settings.deadVolts).length === 0
+  )
+    return
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'above 60 V after all' } }
 }
 
@@ -47,9 +54,19 @@ function lockId(draft: Draft, subject: string): string {
   return (findStep(draft, subject) ?? [...draft.down, ...draft.up].find((s) => s.title === subject))?.id ?? subject
 }
 
-export function applyLock(ctx: Ctx, subject: string, lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number }): void {
+export function applyLock(
+  ctx: Ctx,
+  subject: string,
+  lock: { readonly product: string; readonly handlingMinutes: number; readonly cureHours: number },
+): void {
   const { draft, mark, time } = ctx
-  const own: LockState = { ...mark, subject: lockId(draft, subject), product: lock.product, handlingAt: time.latest + lock.handlingMinutes * 60_000, curedAt: time.latest + lock.cureHours * 3_600_000 }
+  const own: LockState = {
+    ...mark,
+    subject: lockId(draft, subject),
+    product: lock.product,
+    handlingAt: time.latest + lock.handlingMinutes * 60_000,
+    curedAt: time.latest + lock.cureHours * 3_600_000,
+  }
   keepLock(ctx, own, `cures|${own.curedAt}`)
 }
 
@@ -57,7 +74,11 @@ export function disturbLock(ctx: Ctx, subject: string, reason: string): void {
   const { draft, mark } = ctx
   const id = lockId(draft, subject)
   const known = draft.locks.find((l) => l.subject === id)
-  keepLock(ctx, { ...(known ?? { ...mark, subject: id, product: '', handlingAt: mark.at, curedAt: mark.at }), disturbed: reason }, 'disturbed')
+  keepLock(
+    ctx,
+    { ...(known ?? { ...mark, subject: id, product: '', handlingAt: mark.at, curedAt: mark.at }), disturbed: reason },
+    'disturbed',
+  )
 }
 
 /** Of a locker put on and one disturbed by devices that had not seen each other, the disturbed one holds; of two cures the later. */
@@ -68,5 +89,8 @@ function keepLock(ctx: Ctx, own: LockState, outcome: string): void {
   const product = settled.value.product || own.product || before?.product || ''
   // Something disturbed on which no locker is known: it is remembered, and shows once there is one.
   if (product === '') return
-  draft.locks = [...draft.locks.filter((l) => l.subject !== own.subject), { ...settled.value, product, ...(settled.disputed ? { disputed: settled.disputed } : {}) }]
+  draft.locks = [
+    ...draft.locks.filter((l) => l.subject !== own.subject),
+    { ...settled.value, product, ...(settled.disputed ? { disputed: settled.disputed } : {}) },
+  ]
 }

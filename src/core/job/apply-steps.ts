@@ -20,10 +20,20 @@ export function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<Ste
   const last = step?.passes?.at(-1)
   const status = settled.outcome === 'left' ? 'left' : pass === undefined || pass === last ? 'done' : 'begun'
   const { disputed: _, ...before } = draft.steps[id] ?? FRESH_STEP
-  draft.steps[id] = { ...before, ...more, status, ...(pass ? { pass } : {}), mark: settled.mark, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
+  draft.steps[id] = {
+    ...before,
+    ...more,
+    status,
+    ...(pass ? { pass } : {}),
+    mark: settled.mark,
+    ...(settled.disputed ? { disputed: settled.disputed } : {}),
+  }
 }
 
-/** A step done before its turn, or where it wants the machine dead and it is not, is done all the same, and flagged: as `waitingFor` has it. */
+/**
+ * A step done before its turn, or where it wants the machine dead and it is not, is done all the same, and flagged: as `waitingFor`
+ * has it.
+ */
 export function flagUnready(ctx: Ctx, step: PlannedStep, at: number): void {
   const waits = waitingFor(ctx.draft, step, at)
   if (waits.some((w) => w.is === 'not dead')) flag(ctx, 'not dead', step.id)

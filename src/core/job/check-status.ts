@@ -34,7 +34,9 @@ export function relevantChecks(state: JobState): AnyCheck[] {
 /** Checks of a job that bind something and are not passed, in the order of the list of checks. */
 export function shutBy(state: JobState, at: When, binds: (rule: CheckRule) => boolean | undefined): CheckStatus[] {
   const relevant = relevantChecks(state)
-  return CHECK_IDS.filter((c) => binds(CHECKS[c]) && relevant.includes(c)).map((c) => checkStatus(state, c, at)).filter((s) => !s.open)
+  return CHECK_IDS.filter((c) => binds(CHECKS[c]) && relevant.includes(c))
+    .map((c) => checkStatus(state, c, at))
+    .filter((s) => !s.open)
 }
 
 /** Checks that stand in the way of a ride on a rung. */
@@ -46,7 +48,10 @@ export function rideShut(state: JobState, rung: RideStage | undefined, at: When)
 /** What still stands in the way of a stage, or of handing back. Checks that nobody knows bind whatever is bound at all. */
 export function stageMissing(state: JobState, to: Gate, at: When): Missing[] {
   if (!CHECK_IDS.some((c) => ruleOf(c).binds.gates?.includes(to))) return []
-  const unknown = relevantChecks(state).filter((c) => !isCheck(c)).map((c) => checkStatus(state, c, at)).filter((s) => !s.open)
+  const unknown = relevantChecks(state)
+    .filter((c) => !isCheck(c))
+    .map((c) => checkStatus(state, c, at))
+    .filter((s) => !s.open)
   return [...shutBy(state, at, (rule) => rule.binds.gates?.includes(to)), ...unknown].map(({ check }) => ({ is: 'check', check }))
 }
 
@@ -80,10 +85,20 @@ export function checkStatus(state: JobState, check: AnyCheck, at: When): CheckSt
 /** A check that was ticked falls open again when something that it looked at is undone; null while all of it holds. */
 function unheld(state: JobState, check: AnyCheck): Missing[] | null {
   const record = state.checks[check]
-  if (!record?.passed) return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map(({ name }) => ({ is: 'item', name })) : null
+  if (!record?.passed)
+    return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map(({ name }) => ({ is: 'item', name })) : null
   const open = state.up
     .filter((s) => s.check !== undefined && asCheck(s.check) === check && !notNeeded(state, s.after))
     .flatMap((s) => s.after ?? [])
-    .flatMap((id) => state.up.filter((s) => s.id === id && s.check === undefined && state.steps[s.id]?.status !== 'done' && state.steps[s.id]?.status !== 'left' && (s.pair === undefined || cameOff(state, s.pair))))
+    .flatMap((id) =>
+      state.up.filter(
+        (s) =>
+          s.id === id &&
+          s.check === undefined &&
+          state.steps[s.id]?.status !== 'done' &&
+          state.steps[s.id]?.status !== 'left' &&
+          (s.pair === undefined || cameOff(state, s.pair)),
+      ),
+    )
   return open.length > 0 ? [...new Set(open.map((s) => s.id))].map((step) => ({ is: 'step', step })) : null
 }

@@ -13,10 +13,12 @@ export interface Settled<T = undefined> {
 
 /** Ranks what can be said of a subject, the less safe first: it holds while two devices disagree. */
 type Side = (outcome: string) => number
-const inOrder = (...outcomes: readonly string[]): Side => (outcome) => {
-  const at = outcomes.indexOf(outcome.split('|')[0]!)
-  return at < 0 ? outcomes.length : at
-}
+const inOrder =
+  (...outcomes: readonly string[]): Side =>
+  (outcome) => {
+    const at = outcomes.indexOf(outcome.split('|')[0]!)
+    return at < 0 ? outcomes.length : at
+  }
 const PASSED = ['pass:started', 'pass:seated', 'pass:final', 'pass:marked']
 
 /** Every fact that a check rests on, by what it is about, with its less safe side. */
@@ -24,7 +26,23 @@ const SIDES = {
   power: inOrder('live', 'isolated', 'out'),
   proof: inOrder('not dead', 'dead'),
   pack: inOrder('quarantine', 'sound'),
-  fixing: inOrder('lost', 'new wanted', 'bin', 'cell', 'kept out', 'carrier', 'own hole', 'captive', 'loosened', 'started', 'seated', 'final', 'marked', 'left in', 'on'),
+  fixing: inOrder(
+    'lost',
+    'new wanted',
+    'bin',
+    'cell',
+    'kept out',
+    'carrier',
+    'own hole',
+    'captive',
+    'loosened',
+    'started',
+    'seated',
+    'final',
+    'marked',
+    'left in',
+    'on',
+  ),
   part: inOrder('off', 'on'),
   step: inOrder('left', ...PASSED, 'done'),
   check: inOrder('failed', 'overridden', 'passed'),
@@ -56,19 +74,31 @@ export function unseen(draft: Pick<Draft, 'heads'>, entry: Entry, kind: SubjectK
  * @param of which of its kind: the id of a fixing, of a check; empty where there is one only
  * @param value what comes with the claim; that of the claim that holds is given back
  */
-export function settle<T = undefined>(draft: Draft, entry: Entry, kind: SubjectKind, of: string, outcome: string, mark: Mark, value?: T): Settled<T> {
+export function settle<T = undefined>(
+  draft: Draft,
+  entry: Entry,
+  kind: SubjectKind,
+  of: string,
+  outcome: string,
+  mark: Mark,
+  value?: T,
+): Settled<T> {
   const own: Head = { seq: entry.seq, device: entry.device, outcome, mark, ...(value !== undefined ? { value } : {}) }
   const heads: Head[] = [...unseen(draft, entry, kind, of), own]
   draft.heads[keyOf(kind, of)] = heads
   const outcomes = [...new Set(heads.map((head) => head.outcome))]
   if (outcomes.length === 1) return { outcome, mark, value: value as T }
   const rank = SIDES[kind]
-  const holds = heads.reduce((a, b) => (rank(b.outcome) < rank(a.outcome) || (rank(b.outcome) === rank(a.outcome) && b.outcome < a.outcome) ? b : a))
+  const holds = heads.reduce((a, b) =>
+    rank(b.outcome) < rank(a.outcome) || (rank(b.outcome) === rank(a.outcome) && b.outcome < a.outcome) ? b : a,
+  )
   return { outcome: holds.outcome, mark: holds.mark, value: holds.value as T, disputed: outcomes.sort() }
 }
 
 /** Ids of entries that are crossed out: judged from the highest `seq` down, so that crossing out a crossing-out restores. */
-export function struckIds(entries: readonly { readonly id: string; readonly seq: number; readonly kind: string; readonly body: unknown }[]): Set<string> {
+export function struckIds(
+  entries: readonly { readonly id: string; readonly seq: number; readonly kind: string; readonly body: unknown }[],
+): Set<string> {
   const seqOf = new Map<string, number>()
   if (!entries.some((e) => e.kind === 'struck')) return new Set()
   for (const entry of entries) seqOf.set(entry.id, entry.seq)

@@ -6,8 +6,12 @@ const isolated: PowerState = { state: 'isolated', proof }
 
 describe('shown to be dead', () => {
   it.each([
-    ['isolated and proved', isolated, true], ['two devices disagree on the power', { ...isolated, disputed: ['live', 'isolated'] }, false], ['the pack out', { ...isolated, state: 'out' }, true],
-    ['live', { ...isolated, state: 'live' }, false], ['never proved', { state: 'isolated' }, false], ['a proof that showed a voltage', { state: 'isolated', proof: { ...proof, dead: false } }, false],
+    ['isolated and proved', isolated, true],
+    ['two devices disagree on the power', { ...isolated, disputed: ['live', 'isolated'] }, false],
+    ['the pack out', { ...isolated, state: 'out' }, true],
+    ['live', { ...isolated, state: 'live' }, false],
+    ['never proved', { state: 'isolated' }, false],
+    ['a proof that showed a voltage', { state: 'isolated', proof: { ...proof, dead: false } }, false],
     ['a proof that ended', { state: 'isolated', proof: { ...proof, ended: 'reconnected' } }, false],
   ] as readonly (readonly [string, PowerState, boolean])[])('%s: %s', (_, power, dead) => expect(deadAt(power, 59 * 60_000)).toBe(dead))
   it('lapses with its time while the pack is aboard, and not once it is out', () => {
@@ -18,6 +22,9 @@ describe('shown to be dead', () => {
 
 it('a check that one device passed and another did not is open, whichever came last', () => {
   const mark = { entry: 'e', by: 'ines', at: 0 }
-  const state: JobState = { ...emptyState('j'), checks: { brakes: { passed: { ...mark, evidence: 'firm' }, disputed: ['failed', 'passed'] } } }
+  const state: JobState = {
+    ...emptyState('j'),
+    checks: { brakes: { passed: { ...mark, evidence: 'firm' }, disputed: ['failed', 'passed'] } },
+  }
   expect(checkStatus(state, 'brakes', 0)).toEqual({ check: 'brakes', open: false, missing: [{ is: 'disputed' }] })
 })

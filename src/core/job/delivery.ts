@@ -14,7 +14,10 @@ export interface Delivered extends Wanted {
 /** What has to be there before anything is undone: each new part once, and all that is used up on the way down and up. */
 export function wantedFor(plan: Pick<Plan, 'swap' | 'consumables'>): Wanted[] {
   const parts = new Map(plan.swap.flatMap((s) => (s.part ? [[s.part.id, s.part.name]] : [])))
-  return [...[...parts.values()].map((name) => ({ name, expected: 1 })), ...plan.consumables.map((c) => ({ name: c.name, expected: c.count }))]
+  return [
+    ...[...parts.values()].map((name) => ({ name, expected: 1 })),
+    ...plan.consumables.map((c) => ({ name: c.name, expected: c.count })),
+  ]
 }
 
 /** Things of which fewer came than should, and of which more did. */

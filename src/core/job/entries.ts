@@ -28,7 +28,10 @@ export interface EntryDraft<K extends Kind = Kind> {
   readonly body: Bodies[K]
 }
 
-/** What the server puts on the envelope of `job-opened` and `plan-adopted`: the shop's limits as they stand, whose hand it was, and what the machine's file says. */
+/**
+ * What the server puts on the envelope of `job-opened` and `plan-adopted`: the shop's limits as they stand, whose hand it was, and
+ * what the machine's file says.
+ */
 export interface Stamp {
   readonly settingsVersion: number
   readonly settings: JobSettings
@@ -77,15 +80,26 @@ export function readEntry(entry: Entry | UnknownEntry): Entry | null {
  * A body as it is written down.
  * @param newest whether the shop writes what no older build can read
  */
-export function written<K extends Kind>(kind: K, body: Bodies[K], newest: boolean): { readonly kind: K; readonly v: number; readonly body: unknown } {
+export function written<K extends Kind>(
+  kind: K,
+  body: Bodies[K],
+  newest: boolean,
+): { readonly kind: K; readonly v: number; readonly body: unknown } {
   const { newest: last } = KINDS[kind] as { readonly newest?: { readonly v: number; readonly write: (body: Bodies[K]) => unknown } }
   return newest && last ? { kind, v: last.v, body: last.write(body) } : { kind, v: 1, body }
 }
 
 /** Does crossing out this entry, or what it crosses out in turn, want a lead and a reason? */
-export function strikeWantsLead(entries: readonly { readonly id: string; readonly kind: string; readonly body: unknown }[], id: string): boolean {
+export function strikeWantsLead(
+  entries: readonly { readonly id: string; readonly kind: string; readonly body: unknown }[],
+  id: string,
+): boolean {
   const byId = new Map(entries.map((e) => [e.id, e]))
-  for (let e = byId.get(id); e; byId.delete(e.id), e = e.kind === 'struck' ? byId.get((e.body as { readonly target: string }).target) : undefined) if (isKind(e.kind) && KINDS[e.kind].struckBy === 'lead') return true
+  for (
+    let e = byId.get(id);
+    e;
+    byId.delete(e.id), e = e.kind === 'struck' ? byId.get((e.body as { readonly target: string }).target) : undefined
+  )
+    if (isKind(e.kind) && KINDS[e.kind].struckBy === 'lead') return true
   return false
 }
-

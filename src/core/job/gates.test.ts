@@ -11,7 +11,8 @@ const waits = (s: JobState, title: string): string[] => said(waitingFor(s, upSte
 describe('the new part beside the old one', () => {
   const plan = dunlinPlan('front-motor-goal')
   const spec = plan.swap.find((s) => s.compare)!
-  const rows = (fresh: Record<string, number | string | null> = {}) => spec.compare!.map((c) => compareOne(c, null, c.id in fresh ? fresh[c.id]! : c.value))
+  const rows = (fresh: Record<string, number | string | null> = {}) =>
+    spec.compare!.map((c) => compareOne(c, null, c.id in fresh ? fresh[c.id]! : c.value))
 
   it('is wanted before the first step down, not after it', () => {
     const book = new Logbook().open()
@@ -27,7 +28,10 @@ describe('the new part beside the old one', () => {
     const book = new Logbook().open()
     book.adopt()
     book.log('replacement-compared', { part: spec.part!.id, rows: rows({ flats: 12, lead: null }) })
-    expect(said(checkStatus(state(book), 'replacement matches', 0).missing, state(book))).toEqual(['across the flats differs', 'lead, axle to 6-pin not measured'])
+    expect(said(checkStatus(state(book), 'replacement matches', 0).missing, state(book))).toEqual([
+      'across the flats differs',
+      'lead, axle to 6-pin not measured',
+    ])
     book.log('check-overridden', { check: 'replacement matches', reason: 'filed to ten' })
     expect(checkStatus(state(book), 'replacement matches', 0)).toMatchObject({ open: true, how: 'overridden' })
     book.log('replacement-compared', { part: spec.part!.id, rows: rows() })
@@ -87,9 +91,22 @@ describe('a check that was made and not passed', () => {
   it('names what was wrong, and is open once it is made again and right', () => {
     const book = new Logbook().open()
     book.adopt()
-    book.log('check-failed', { check: 'spin test', items: [{ name: 'direction', result: 'wrong' }, { name: 'noise', result: 'right' }] })
+    book.log('check-failed', {
+      check: 'spin test',
+      items: [
+        { name: 'direction', result: 'wrong' },
+        { name: 'noise', result: 'right' },
+      ],
+    })
     expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: false, missing: [{ is: 'item', name: 'direction' }] })
-    book.log('check-passed', { check: 'spin test', evidence: 'spun', items: [{ name: 'direction', result: 'right' }, { name: 'lights', result: 'not tested' }] })
+    book.log('check-passed', {
+      check: 'spin test',
+      evidence: 'spun',
+      items: [
+        { name: 'direction', result: 'right' },
+        { name: 'lights', result: 'not tested' },
+      ],
+    })
     expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: true, how: 'passed' })
     expect(state(book).checks['spin test']?.passed?.items).toHaveLength(2)
   })
@@ -97,8 +114,11 @@ describe('a check that was made and not passed', () => {
 
 describe('above 60 V', () => {
   const readings = [
-    { between: 'cell', volts: 12, role: 'tester before' as const }, { between: '+ −', volts: 0, role: 'poles' as const }, { between: '+ frame', volts: 0, role: 'plus to frame' as const },
-    { between: '− frame', volts: 0, role: 'minus to frame' as const }, { between: 'cell', volts: 12, role: 'tester after' as const },
+    { between: 'cell', volts: 12, role: 'tester before' as const },
+    { between: '+ −', volts: 0, role: 'poles' as const },
+    { between: '+ frame', volts: 0, role: 'plus to frame' as const },
+    { between: '− frame', volts: 0, role: 'minus to frame' as const },
+    { between: 'cell', volts: 12, role: 'tester after' as const },
   ]
   const book = (): Logbook => {
     const b = new Logbook()
@@ -117,7 +137,15 @@ describe('above 60 V', () => {
     const b = new Logbook()
     b.log('job-opened', { number: '1', machine: { name: 'tractor', fullVolts: 403.2 }, complaint: '' })
     b.adopt()
-    const waits = (id: string): string[] => said(waitingFor(state(b), [...state(b).down, ...state(b).up].find((s) => s.power === id)!, 0), state(b))
+    const waits = (id: string): string[] =>
+      said(
+        waitingFor(
+          state(b),
+          [...state(b).down, ...state(b).up].find((s) => s.power === id)!,
+          0,
+        ),
+        state(b),
+      )
     expect(waits('isolated')).toContain('check: qualified')
     expect(waits('live')).toContain('check: qualified')
     b.log('check-overridden', { check: 'qualified', reason: 'in a hurry' })
@@ -152,7 +180,8 @@ describe('the ladder of rides', () => {
     const book = new Logbook().open()
     const missing = (): readonly string[] => said(checkStatus(state(book), 'ridden', 0).missing, state(book))
     expect(missing()).toEqual(['no ride is logged'])
-    for (const stage of ['wheel off the ground', 'walking pace', 'brake stops', 'gentle'] as const) book.log('ride-added', { text: 'fine', stage, outcome: 'passed' })
+    for (const stage of ['wheel off the ground', 'walking pace', 'brake stops', 'gentle'] as const)
+      book.log('ride-added', { text: 'fine', stage, outcome: 'passed' })
     expect(missing()).toEqual([])
     book.log('ride-added', { text: 'noise', stage: 'brake stops', outcome: 'stopped' })
     expect(missing()).toEqual(['brake stops not passed', 'gentle not passed'])

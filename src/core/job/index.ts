@@ -15,7 +15,27 @@ export { DEFAULT_SETTINGS, proofLasts, strictest } from './settings'
 export type { JobSettings } from './settings'
 export { emptyState, REDUCER_VERSION } from './state'
 export type {
-  CalledFault, CheckState, Damage, FixingCondition, FixingState, Flag, FlagKind, JobState, LockState, Mark, Observation, PartState, Photo, PowerState, Proof, Reading, Recheck, Remark, Ride, StageMove, StepState,
+  CalledFault,
+  CheckState,
+  Damage,
+  FixingCondition,
+  FixingState,
+  Flag,
+  FlagKind,
+  JobState,
+  LockState,
+  Mark,
+  Observation,
+  PartState,
+  Photo,
+  PowerState,
+  Proof,
+  Reading,
+  Recheck,
+  Remark,
+  Ride,
+  StageMove,
+  StepState,
 } from './state'
 export { fold, reduce, refold } from './reduce'
 export { baseOf, struckIds } from './claims'

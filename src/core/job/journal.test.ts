@@ -13,7 +13,8 @@ const state = (book: Logbook) => reduce('j1', book.entries)
 
 describe('two devices that had not seen each other', () => {
   const seen = 2
-  const out = (book: Logbook, device: string) => book.log('fixing-out', { members: [SCREW], to: 'cell', cell: 'A5' }, { device, base: seen })
+  const out = (book: Logbook, device: string) =>
+    book.log('fixing-out', { members: [SCREW], to: 'cell', cell: 'A5' }, { device, base: seen })
   const tight = (book: Logbook, device: string) => book.log('fixing-in', { members: [SCREW], pass: 'final' }, { device, base: seen })
 
   it.each([
@@ -60,16 +61,21 @@ describe('two devices that had not seen each other', () => {
 
   it('come to the same disputes whichever returns first', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.constantFrom('a', 'b'), fc.constantFrom('cell', 'carrier', 'own hole')), { minLength: 2, maxLength: 6 }), (moves) => {
-        const write = (order: readonly (readonly [string, string])[]) => {
-          const book = opened()
-          order.forEach(([device, to]) => book.log('fixing-out', { members: [SCREW], to: to as never, ...(to === 'cell' ? { cell: 'A5' } : {}) }, { device, base: 2 }))
-          const f = state(book).fixings[SCREW]!
-          return [f.condition, f.disputed]
-        }
-        const of = (d: string) => moves.filter(([device]) => device === d)
-        expect(write([...of('a'), ...of('b')])).toEqual(write([...of('b'), ...of('a')]))
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom('a', 'b'), fc.constantFrom('cell', 'carrier', 'own hole')), { minLength: 2, maxLength: 6 }),
+        (moves) => {
+          const write = (order: readonly (readonly [string, string])[]) => {
+            const book = opened()
+            order.forEach(([device, to]) =>
+              book.log('fixing-out', { members: [SCREW], to: to as never, ...(to === 'cell' ? { cell: 'A5' } : {}) }, { device, base: 2 }),
+            )
+            const f = state(book).fixings[SCREW]!
+            return [f.condition, f.disputed]
+          }
+          const of = (d: string) => moves.filter(([device]) => device === d)
+          expect(write([...of('a'), ...of('b')])).toEqual(write([...of('b'), ...of('a')]))
+        },
+      ),
       { seed: 31, numRuns: 60 },
     )
   })
@@ -89,7 +95,12 @@ describe('crossing out', () => {
     const book = opened()
     book.log('struck', { target: 'e99' })
     expect(state(book).flags).toContainEqual(expect.objectContaining({ kind: 'nothing to cross out' }))
-    expect(struckIds([{ id: 'a', seq: 1, kind: 'struck', body: { target: 'b' } }, { id: 'b', seq: 2, kind: 'note-added', body: {} }])).toEqual(new Set())
+    expect(
+      struckIds([
+        { id: 'a', seq: 1, kind: 'struck', body: { target: 'b' } },
+        { id: 'b', seq: 2, kind: 'note-added', body: {} },
+      ]),
+    ).toEqual(new Set())
   })
   it('takes back one try on a stuck fixing, and leaves the others', () => {
     const book = opened()
@@ -140,7 +151,13 @@ describe('power and proof', () => {
   const proved = (volts: number) => {
     const book = opened()
     book.log('power-changed', { to: 'isolated' })
-    book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts }, { between: 'rear feed', volts: 0 }] })
+    book.log('proof-taken', {
+      instrument: 'meter 3',
+      readings: [
+        { between: 'front feed', volts },
+        { between: 'rear feed', volts: 0 },
+      ],
+    })
     return book
   }
   const after = (book: Logbook, minutes: number) => deadAt(state(book).power, book.entries.at(-1)!.at + minutes * MINUTE)
@@ -148,7 +165,12 @@ describe('power and proof', () => {
     expect(after(proved(0.3), 239)).toBe(true)
     expect(after(proved(0.3), 240)).toBe(false)
   })
-  it.each([[5, true], [-5, true], [5.1, false], [58.8, false]])('%d V counts as dead: %s', (volts, dead) => expect(after(proved(volts), 1)).toBe(dead))
+  it.each([
+    [5, true],
+    [-5, true],
+    [5.1, false],
+    [58.8, false],
+  ])('%d V counts as dead: %s', (volts, dead) => expect(after(proved(volts), 1)).toBe(dead))
   it('a proof with the pack out does not lapse overnight, and ends when the pack returns', () => {
     const book = proved(0.1)
     book.log('power-changed', { to: 'out' })
@@ -185,7 +207,11 @@ describe('clocks', () => {
     const arrived = seenAt + 90 * MINUTE
     book.log('proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] }, { at: seenAt - 5e6, receivedAt: arrived })
     expect(state(book).power.proof?.from).toBe(seenAt)
-    book.log('lock-applied', { subject: 'nut', product: 'medium', handlingMinutes: 20, cureHours: 24 }, { at: arrived + 9e6, receivedAt: arrived + MINUTE })
+    book.log(
+      'lock-applied',
+      { subject: 'nut', product: 'medium', handlingMinutes: 20, cureHours: 24 },
+      { at: arrived + 9e6, receivedAt: arrived + MINUTE },
+    )
     expect(state(book).locks[0]?.curedAt).toBe(arrived + MINUTE + 24 * 60 * MINUTE)
   })
 })
@@ -193,7 +219,11 @@ describe('clocks', () => {
 describe('odd entries are kept and flagged', () => {
   it.each([
     ['a part refitted that never came off', 'never came off', (b: Logbook) => b.log('fixing-in', { members: [SCREW], pass: 'final' })],
-    ['a fixing that is not in the plan', 'no such fixing', (b: Logbook) => b.log('fixing-out', { members: ['mystery'], to: 'cell', cell: 'C1' })],
+    [
+      'a fixing that is not in the plan',
+      'no such fixing',
+      (b: Logbook) => b.log('fixing-out', { members: ['mystery'], to: 'cell', cell: 'C1' }),
+    ],
     ['a step that is not in the plan', 'no such step', (b: Logbook) => b.log('step-done', { step: 'down:nothing' })],
     ['an override where nobody may', 'no override here', (b: Logbook) => b.log('check-overridden', { check: 'brakes', reason: 'late' })],
   ])('%s', (_, kind, write) => {
@@ -256,20 +286,46 @@ describe('a machine with no file', () => {
   it('grows its way up from what comes off, mirrored, and adds up', () => {
     const book = new Logbook()
     book.log('job-opened', { number: '0420', machine: { name: 'delivery trike' }, complaint: 'grinds' })
-    const screws = (n: number, id: string, cell: string) => Array.from({ length: n }, (_, i) => ({ id: `${id}-${i}`, joint: id, label: 'M5×12', place: `hole ${i + 1}`, keep: 'cell' as const, cell }))
-    book.log('step-added', { step: 's1', title: 'Undo 4 cover screws', fixings: screws(4, 'cover', 'A1'), parts: [{ id: 'cover', name: 'cover' }] })
+    const screws = (n: number, id: string, cell: string) =>
+      Array.from({ length: n }, (_, i) => ({
+        id: `${id}-${i}`,
+        joint: id,
+        label: 'M5×12',
+        place: `hole ${i + 1}`,
+        keep: 'cell' as const,
+        cell,
+      }))
+    book.log('step-added', {
+      step: 's1',
+      title: 'Undo 4 cover screws',
+      fixings: screws(4, 'cover', 'A1'),
+      parts: [{ id: 'cover', name: 'cover' }],
+    })
     book.log('step-added', { step: 's2', title: 'Undo 2 motor bolts', fixings: screws(2, 'bolts', 'A2'), parts: [] })
     book.log('step-added', { step: 's1b', title: 'Unhook the spring', after: 's1', fixings: [], parts: [] })
     const s = state(book)
-    expect(s.down.map((x) => [x.number, x.id])).toEqual([[1, 's1'], [2, 's1b'], [3, 's2']])
-    expect(s.up.map((x) => [x.number, x.id])).toEqual([[3, 'up:s2'], [2, 'up:s1b'], [1, 'up:s1']])
+    expect(s.down.map((x) => [x.number, x.id])).toEqual([
+      [1, 's1'],
+      [2, 's1b'],
+      [3, 's2'],
+    ])
+    expect(s.up.map((x) => [x.number, x.id])).toEqual([
+      [3, 'up:s2'],
+      [2, 'up:s1b'],
+      [1, 'up:s1'],
+    ])
   })
 })
 
 describe('folding', () => {
   it('equals reducing, for journals of any mix of moves, cut anywhere', () => {
     const ids = [SCREW, 'front-caliper-bolt-lower', 'deck-screw-1']
-    const move = fc.record({ id: fc.constantFrom(...ids), what: fc.constantFrom('out', 'in', 'lost', 'live', 'isolated'), device: fc.constantFrom('a', 'b'), lag: fc.nat(4) })
+    const move = fc.record({
+      id: fc.constantFrom(...ids),
+      what: fc.constantFrom('out', 'in', 'lost', 'live', 'isolated'),
+      device: fc.constantFrom('a', 'b'),
+      lag: fc.nat(4),
+    })
     fc.assert(
       fc.property(fc.array(move, { maxLength: 20 }), fc.nat(20), (moves, cut) => {
         const book = opened()

@@ -15,7 +15,10 @@ export interface LoosePiece {
 
 /** What stands in the way of a check, a step, a stage or a ride. Facts only: `words/en/missing` says them. */
 export type Missing =
-  | { readonly is: 'not done' | 'not dead' | 'disputed' | 'no ride' | 'pack not looked over' | 'no reason' | 'unknown entry' | 'done already' }
+  | {
+      readonly is:
+        'not done' | 'not dead' | 'disputed' | 'no ride' | 'pack not looked over' | 'no reason' | 'unknown entry' | 'done already'
+    }
   | LoosePiece
   | { readonly is: 'part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'curing'; readonly product: string; readonly subject: string; readonly disturbed: boolean }

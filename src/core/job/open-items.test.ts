@@ -29,14 +29,20 @@ describe('what is open on a job', () => {
   it('names what is off, where it lies, and what is lost', () => {
     const book = begun(12)
     const s = state(book)
-    const off = Object.values(s.parts).filter((p) => p.condition === 'off').map((p) => p.name)
+    const off = Object.values(s.parts)
+      .filter((p) => p.condition === 'off')
+      .map((p) => p.name)
     expect(off.length).toBeGreaterThan(0)
     for (const name of off) expect(texts(book).join()).toContain(name)
     const loose = Object.values(s.fixings).find((f) => f.condition === 'cell')!
     expect(texts(book).join()).toContain(loose.where!)
     book.log('fixing-lost', { members: [loose.id], text: '' })
     expect(texts(book)).toContain(`Lost: ${loose.label}, ${loose.place}`)
-    expect(openItems(state(book), state(book).lastAt).filter(standsOut).map((i) => i.is)).toContain('lost')
+    expect(
+      openItems(state(book), state(book).lastAt)
+        .filter(standsOut)
+        .map((i) => i.is),
+    ).toContain('lost')
   })
   it('does not call dead what was shown to be dead too long ago', () => {
     const book = begun(9)
@@ -49,11 +55,19 @@ describe('what is open on a job', () => {
     const wanted = wantedFor(dunlinPlan('front-motor-goal'))
     expect(wanted[0]).toEqual({ name: 'front motor', expected: 1 })
     expect(wanted).toContainEqual({ name: 'cable tie 200 × 4.8', expected: 3 })
-    const counted = (less: number, more: number) => wanted.map((w, i) => ({ ...w, found: w.expected + (w.name.startsWith('cable tie') ? -less : i === 0 ? more : 0) }))
+    const counted = (less: number, more: number) =>
+      wanted.map((w, i) => ({ ...w, found: w.expected + (w.name.startsWith('cable tie') ? -less : i === 0 ? more : 0) }))
     book.log('delivery-counted', { items: counted(2, 1) })
-    expect(miscount(state(book).delivery!.items)).toMatchObject({ short: [{ name: 'cable tie 200 × 4.8', expected: 3, found: 1 }], over: [{ name: 'front motor', expected: 1, found: 2 }] })
+    expect(miscount(state(book).delivery!.items)).toMatchObject({
+      short: [{ name: 'cable tie 200 × 4.8', expected: 3, found: 1 }],
+      over: [{ name: 'front motor', expected: 1, found: 2 }],
+    })
     expect(texts(book)).toContain('Short of what should have come: 2 × cable tie 200 × 4.8')
-    expect(openItems(state(book), 0).filter(standsOut).map((i) => i.is)).toContain('short')
+    expect(
+      openItems(state(book), 0)
+        .filter(standsOut)
+        .map((i) => i.is),
+    ).toContain('short')
     book.log('delivery-counted', { items: counted(0, 0), also: 'a spare valve' })
     expect(texts(book).join()).not.toContain('Short')
     expect(state(book).delivery).toMatchObject({ also: 'a spare valve' })

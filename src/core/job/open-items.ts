@@ -27,7 +27,9 @@ export function openItems(state: JobState, at: number): OpenItem[] {
   const disputed = fixings.filter((f) => f.disputed).map((f) => loosePiece(f, 'disputed'))
   const lost = fixings.filter((f) => f.condition === 'lost').map((f) => loosePiece(f, 'lost'))
   const short = state.delivery && stageIndex(state.stage) < stageIndex('prove') ? miscount(state.delivery.items).short : []
-  const cells = [...new Set(looseFixings(state).flatMap((f) => (f.where !== undefined ? [f.where] : [])))].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
+  const cells = [...new Set(looseFixings(state).flatMap((f) => (f.where !== undefined ? [f.where] : [])))].sort((a, b) =>
+    a.localeCompare(b, 'en', { numeric: true }),
+  )
   const next = presentStep(state, stageIndex(state.stage) >= stageIndex('build up') ? 'up' : 'down', at)
   return [
     { is: 'power', power: state.power.state, dead: deadAt(state.power, at) },
@@ -39,7 +41,9 @@ export function openItems(state: JobState, at: number): OpenItem[] {
     ...some(offParts(state).length > 0, { is: 'off', parts: offParts(state).map((p) => p.name) }),
     ...(next ? [{ is: 'next', step: next.id } as const] : []),
     ...state.locks.filter((l) => at < l.handlingAt).map(({ product, subject }) => ({ is: 'no strength yet', product, subject }) as const),
-    ...relevantChecks(state).filter((c) => state.checks[c]?.failed && !checkStatus(state, c, at).open).map((check) => ({ is: 'not passed', check }) as const),
+    ...relevantChecks(state)
+      .filter((c) => state.checks[c]?.failed && !checkStatus(state, c, at).open)
+      .map((check) => ({ is: 'not passed', check }) as const),
   ]
 }
 

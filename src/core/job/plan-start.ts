@@ -6,6 +6,10 @@ import type { PlanStart } from '../planning'
 export function startOf(state: JobState, file: MachineFile): PlanStart | 'untouched' {
   const undone = new Set(state.up.filter((s) => state.steps[s.id]?.status === 'done').map((s) => s.action))
   const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && s.action.includes(':')).map((s) => s.action)
-  const cells = [...new Set(Object.values(state.fixings).flatMap((f) => (f.condition === 'cell' && f.where !== undefined ? [f.where] : [])))]
-  return done.length === 0 ? 'untouched' : { done: done.filter((a) => !undone.has(a)), pose: state.pose.id || file.poses[0]!.id, tool: null, cells }
+  const cells = [
+    ...new Set(Object.values(state.fixings).flatMap((f) => (f.condition === 'cell' && f.where !== undefined ? [f.where] : []))),
+  ]
+  return done.length === 0
+    ? 'untouched'
+    : { done: done.filter((a) => !undone.has(a)), pose: state.pose.id || file.poses[0]!.id, tool: null, cells }
 }

@@ -10,8 +10,10 @@ import { trayMissing } from './tray'
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
 export function factsOf(state: JobState): Set<string> {
   const facts = new Set<string>()
-  for (const step of state.down) if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.add(f))
-  for (const step of state.up) if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.delete(f))
+  for (const step of state.down)
+    if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.add(f))
+  for (const step of state.up)
+    if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.delete(f))
   facts.delete('proved dead')
   return facts
 }
@@ -37,10 +39,21 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
   return [...new Map(reasons.map((r) => [JSON.stringify(r), r])).values()]
 }
 
-/** Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power, threadlocker before a spin. */
+/**
+ * Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power,
+ * threadlocker before a spin.
+ */
 function boundBy(state: JobState, step: PlannedStep, at: When): Missing[] {
-  const first = step.limb === 'down' && !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')
-  return shutBy(state, at, ({ binds }) => (step.power !== undefined && binds.power?.includes(step.power)) || binds.steps?.some((s) => (s === 'first down' ? first : step.check === s))).map(({ check }) => ({ is: 'check', check }))
+  const first =
+    step.limb === 'down' &&
+    !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')
+  return shutBy(
+    state,
+    at,
+    ({ binds }) =>
+      (step.power !== undefined && binds.power?.includes(step.power)) ||
+      binds.steps?.some((s) => (s === 'first down' ? first : step.check === s)),
+  ).map(({ check }) => ({ is: 'check', check }))
 }
 
 /** Done, left on purpose, or nothing to do since its counterpart never came off. */
@@ -62,7 +75,8 @@ function trayBefore(state: JobState, cover: PlannedStep): Missing[] {
   const at = state.up.findIndex((s) => s.id === cover.id)
   const later = state.up.slice(at)
   const excused = new Set(later.flatMap((s) => [...s.fixings.map((f) => f.id), ...s.parts.map((p) => p.id)]))
-  for (const part of Object.values(state.parts)) if (part.condition === 'off' && later.some((s) => s.gives.includes(`off ${part.id}`))) excused.add(part.id)
+  for (const part of Object.values(state.parts))
+    if (part.condition === 'off' && later.some((s) => s.gives.includes(`off ${part.id}`))) excused.add(part.id)
   return trayMissing(state, excused).slice(0, 6)
 }
 

@@ -40,7 +40,16 @@ export function refold(state: JobState, entries: readonly (Entry | UnknownEntry)
   return draft
 }
 
-const RECORDS: ReadonlySet<string> = new Set<keyof JobState>(['variants', 'comparisons', 'steps', 'fixings', 'parts', 'checks', 'heads', 'ridden'])
+const RECORDS: ReadonlySet<string> = new Set<keyof JobState>([
+  'variants',
+  'comparisons',
+  'steps',
+  'fixings',
+  'parts',
+  'checks',
+  'heads',
+  'ridden',
+])
 
 function step(draft: Draft, entry: Entry | UnknownEntry, struck: ReadonlySet<string>): void {
   if (!struck.has(entry.id)) {
@@ -66,7 +75,13 @@ function foldOne(draft: Draft, entry: Entry | UnknownEntry): void {
 function copy(state: JobState): Draft {
   const draft: Record<string, unknown> = {}
   for (const [key, value] of Object.entries(state)) {
-    draft[key] = Array.isArray(value) ? [...value] : value === null || typeof value !== 'object' ? value : RECORDS.has(key) ? record(value as Record<string, unknown>) : { ...value }
+    draft[key] = Array.isArray(value)
+      ? [...value]
+      : value === null || typeof value !== 'object'
+        ? value
+        : RECORDS.has(key)
+          ? record(value as Record<string, unknown>)
+          : { ...value }
   }
   return draft as unknown as Draft
 }

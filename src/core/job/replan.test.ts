@@ -30,12 +30,23 @@ function changedAfter(steps: number) {
   const state = now()
   const second = plan(file, startOf(state, file), ['front-motor-goal'], { variants })
   if (!second.ok) throw new Error(second.error.kind)
-  book.log('plan-adopted', { plan: second.value, file: 'dunlin', revision: '2026-03', settings: state.settings, reason: 'the motor is to come out' })
-  if (steps < 6) expect(waitingFor(now(), presentStep(now(), 'down', now().lastAt)!, now().lastAt)).toContainEqual({ is: 'check', check: 'replacement matches' })
+  book.log('plan-adopted', {
+    plan: second.value,
+    file: 'dunlin',
+    revision: '2026-03',
+    settings: state.settings,
+    reason: 'the motor is to come out',
+  })
+  if (steps < 6)
+    expect(waitingFor(now(), presentStep(now(), 'down', now().lastAt)!, now().lastAt)).toContainEqual({
+      is: 'check',
+      check: 'replacement matches',
+    })
   book.ready(second.value)
   does('down')
   const bottom = now()
-  for (const s of second.value.swap) if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
+  for (const s of second.value.swap)
+    if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
     else book.log('step-done', { step: s.id })
   does('up')
   return { bottom, top: now(), waits }
@@ -46,7 +57,8 @@ describe('another job, chosen half-way down', () => {
     const { bottom, top, waits } = changedAfter(steps)
     expect(waits).toEqual([])
     const sizes = new Map<string, Set<string>>()
-    for (const f of Object.values(bottom.fixings)) if (f.condition === 'cell') sizes.set(f.where!, (sizes.get(f.where!) ?? new Set()).add(`${f.joint} ${f.label}`))
+    for (const f of Object.values(bottom.fixings))
+      if (f.condition === 'cell') sizes.set(f.where!, (sizes.get(f.where!) ?? new Set()).add(`${f.joint} ${f.label}`))
     for (const [cell, held] of sizes) expect([...held], cell).toHaveLength(1)
     expect(looseCount(top)).toEqual({ fixings: 0, parts: 0 })
     expect(tally(top)).toMatchObject({ open: 0, balanced: true, removed: tally(changedAfter(0).top).removed })

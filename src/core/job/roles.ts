@@ -5,7 +5,11 @@ import { KINDS } from './kinds'
 export const ROLES = ['lead', 'mechanic', 'front desk', 'viewer'] as const
 export type Role = (typeof ROLES)[number]
 
-const WRITERS: Readonly<Record<'door' | 'work' | 'nobody', readonly Role[]>> = { door: ['lead', 'mechanic', 'front desk'], work: ['lead', 'mechanic'], nobody: [] }
+const WRITERS: Readonly<Record<'door' | 'work' | 'nobody', readonly Role[]>> = {
+  door: ['lead', 'mechanic', 'front desk'],
+  work: ['lead', 'mechanic'],
+  nobody: [],
+}
 
 /** May this role write an entry of this kind? */
 export function mayWrite(role: Role, kind: Kind): boolean {

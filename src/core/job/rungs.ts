@@ -48,7 +48,10 @@ function insertChecks(rows: readonly Rung[], state: JobState): Rung[] {
   let list = [...rows]
   state.up.forEach((check, i) => {
     if (check.pair !== undefined) return
-    const before = state.up.slice(0, i).reverse().find((s) => list.some((r) => r.up?.id === s.id))
+    const before = state.up
+      .slice(0, i)
+      .reverse()
+      .find((s) => list.some((r) => r.up?.id === s.id))
     const place = before ? list.findIndex((r) => r.up?.id === before.id) : list.length
     list = [...list.slice(0, place), { key: check.id, up: check }, ...list.slice(place)]
   })
@@ -71,12 +74,20 @@ function withGoesAt(rows: readonly Rung[], state: JobState): Rung[] {
  * How far a limb has come, and the likely minutes left on it. On the way down numbered steps count; on the way up everything does,
  * and what never came off only while it may still (`begun` false).
  */
-export function progress(state: JobState, limb: 'down' | 'up', begun: boolean): { readonly done: number; readonly of: number; readonly minutesLeft: number } {
+export function progress(
+  state: JobState,
+  limb: 'down' | 'up',
+  begun: boolean,
+): { readonly done: number; readonly of: number; readonly minutesLeft: number } {
   const all = limb === 'down' ? state.down : state.up
   const done = (id: string): boolean => state.steps[id]?.status === 'done' || state.steps[id]?.status === 'left'
   const open = all.filter((s) => (begun ? !isSettled(state, s) : !done(s.id)))
   const finished = all.filter((s) => done(s.id))
   const counted = (s: PlannedStep): boolean => limb === 'up' || s.number !== undefined
   const count = { done: finished.filter(counted).length, open: open.filter(counted).length }
-  return { done: count.done, of: count.done + count.open, minutesLeft: open.reduce((sum, s) => sum + s.minutes.likely + (s.turn?.minutes.likely ?? 0), 0) }
+  return {
+    done: count.done,
+    of: count.done + count.open,
+    minutesLeft: open.reduce((sum, s) => sum + s.minutes.likely + (s.turn?.minutes.likely ?? 0), 0),
+  }
 }

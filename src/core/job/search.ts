@@ -2,7 +2,10 @@ import type { JobState } from './state'
 
 /** Words of a text as they are looked for: small letters and digits, without accents, each once. */
 export function searchWords(text: string): string[] {
-  const plain = text.normalize('NFKD').replace(/\p{M}+/gu, '').toLowerCase()
+  const plain = text
+    .normalize('NFKD')
+    .replace(/\p{M}+/gu, '')
+    .toLowerCase()
   return [...new Set(plain.split(/[^\p{L}\p{N}]+/u))].filter((w) => w !== '' && w.length <= 60)
 }
 
@@ -13,9 +16,21 @@ const MOST = 6_000
 export function searchedFor(state: JobState): string {
   const { machine } = state
   const texts = [
-    state.number, machine.name, machine.unit, machine.owner, state.stand, state.job, state.complaint,
+    state.number,
+    machine.name,
+    machine.unit,
+    machine.owner,
+    state.stand,
+    state.job,
+    state.complaint,
     ...Object.values(state.parts).flatMap((p) => [p.replaced?.oldSerial, p.replaced?.newSerial]),
-    ...state.symptoms.map((s) => s.text), ...state.faults.map((f) => f.text), ...state.damage.map((d) => d.text), ...state.notes.map((n) => n.text),
+    ...state.symptoms.map((s) => s.text),
+    ...state.faults.map((f) => f.text),
+    ...state.damage.map((d) => d.text),
+    ...state.notes.map((n) => n.text),
   ]
-  return texts.filter((t) => t !== undefined).join(' ').slice(0, MOST)
+  return texts
+    .filter((t) => t !== undefined)
+    .join(' ')
+    .slice(0, MOST)
 }

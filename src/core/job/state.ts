@@ -96,8 +96,23 @@ export interface CheckState {
 }
 
 export type FlagKind =
-  | 'never came off' | 'already out' | 'not dead' | 'not ready' | 'check shut' | 'no such step' | 'no such fixing' | 'clock ahead' | 'clock behind'
-  | 'unknown kind' | 'unreadable' | 'already open' | 'given back' | 'no override here' | 'nothing to cross out' | 'stands on a crossed-out entry' | 'reason missing'
+  | 'never came off'
+  | 'already out'
+  | 'not dead'
+  | 'not ready'
+  | 'check shut'
+  | 'no such step'
+  | 'no such fixing'
+  | 'clock ahead'
+  | 'clock behind'
+  | 'unknown kind'
+  | 'unreadable'
+  | 'already open'
+  | 'given back'
+  | 'no override here'
+  | 'nothing to cross out'
+  | 'stands on a crossed-out entry'
+  | 'reason missing'
 
 /** Something odd that was logged all the same. */
 export interface Flag {
@@ -192,7 +207,14 @@ export interface JobState {
   readonly jobId: string
   readonly seq: number
   readonly number: string
-  readonly machine: { readonly name: string; readonly unit?: string; readonly file?: string; readonly revision?: string; readonly owner?: string; readonly fullVolts?: number }
+  readonly machine: {
+    readonly name: string
+    readonly unit?: string
+    readonly file?: string
+    readonly revision?: string
+    readonly owner?: string
+    readonly fullVolts?: number
+  }
   /** What was said of full charge where no file knows it. */
   readonly charge: readonly (Mark & ChargeClaim)[]
   readonly stand: string
@@ -230,17 +252,31 @@ export interface JobState {
   readonly delivery?: Mark & Bodies['delivery-counted']
   readonly photos: readonly Photo[]
   readonly faults: readonly CalledFault[]
-  readonly packCheck?: Mark & { readonly result: 'sound' | 'quarantine'; readonly signs: readonly PackSign[]; readonly lowestGroup?: number; readonly temperature?: number; readonly disputed?: readonly string[] }
+  readonly packCheck?: Mark & {
+    readonly result: 'sound' | 'quarantine'
+    readonly signs: readonly PackSign[]
+    readonly lowestGroup?: number
+    readonly temperature?: number
+    readonly disputed?: readonly string[]
+  }
   /** By part: the last comparison of its replacement. */
   readonly comparisons: Readonly<Record<string, Mark & { readonly rows: readonly Compared[]; readonly disputed?: readonly string[] }>>
   readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
   /** By stage of the ride: how it stands, a stopped one taking back what lies above it. */
-  readonly ridden: Readonly<Record<string, { readonly outcome: 'passed' | 'stopped'; readonly mark: Mark; readonly disputed?: readonly string[] }>>
+  readonly ridden: Readonly<
+    Record<string, { readonly outcome: 'passed' | 'stopped'; readonly mark: Mark; readonly disputed?: readonly string[] }>
+  >
   readonly rechecks: readonly Recheck[]
   readonly parked?: Mark & { readonly why: string; readonly where: string; readonly safe: string }
   readonly handedOver?: Mark & { readonly to: string; readonly text: string }
-  readonly handedBack?: Mark & { readonly to: string; readonly text?: string; readonly seq: number; readonly reducer: number; readonly missing: readonly Missing[] }
+  readonly handedBack?: Mark & {
+    readonly to: string
+    readonly text?: string
+    readonly seq: number
+    readonly reducer: number
+    readonly missing: readonly Missing[]
+  }
   readonly addenda: number
   readonly flags: readonly Flag[]
   readonly struck: readonly string[]
@@ -263,9 +299,51 @@ export type Draft = {
 
 export function emptyState(jobId: string): JobState {
   return {
-    jobId, seq: 0, number: '', machine: { name: '' }, stand: '', complaint: '', job: '', goals: [], variants: record(), openedAt: 0, lastBy: '', lastAt: 0,
-    stage: 'take in', moves: [], power: { state: 'live' }, pose: { id: '', name: '' }, planned: false, earlier: [], settings: DEFAULT_SETTINGS, down: [], swap: [], up: [], steps: record(), fixings: record(),
-    parts: record(), locks: [], checks: record(), symptoms: [], damage: [], notes: [], readings: [], observations: [], comparisons: record(), photos: [], faults: [], skipped: [], rides: [], ridden: record(), charge: [], rechecks: [],
-    addenda: 0, flags: [], struck: [], unknown: 0, heads: record(), receipts: [0],
+    jobId,
+    seq: 0,
+    number: '',
+    machine: { name: '' },
+    stand: '',
+    complaint: '',
+    job: '',
+    goals: [],
+    variants: record(),
+    openedAt: 0,
+    lastBy: '',
+    lastAt: 0,
+    stage: 'take in',
+    moves: [],
+    power: { state: 'live' },
+    pose: { id: '', name: '' },
+    planned: false,
+    earlier: [],
+    settings: DEFAULT_SETTINGS,
+    down: [],
+    swap: [],
+    up: [],
+    steps: record(),
+    fixings: record(),
+    parts: record(),
+    locks: [],
+    checks: record(),
+    symptoms: [],
+    damage: [],
+    notes: [],
+    readings: [],
+    observations: [],
+    comparisons: record(),
+    photos: [],
+    faults: [],
+    skipped: [],
+    rides: [],
+    ridden: record(),
+    charge: [],
+    rechecks: [],
+    addenda: 0,
+    flags: [],
+    struck: [],
+    unknown: 0,
+    heads: record(),
+    receipts: [0],
   }
 }

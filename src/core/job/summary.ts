@@ -7,7 +7,10 @@ import type { JobState } from './state'
 import { looseCount } from './tray'
 import type { AnyCheck, Power } from './vocabulary'
 
-/** What is to be done now on a job, as a fact: `words/en/next` says it. Titles are those of the machine's file, or of whoever found the step. */
+/**
+ * What is to be done now on a job, as a fact: `words/en/next` says it. Titles are those of the machine's file, or of whoever found
+ * the step.
+ */
 export type Next =
   | { readonly is: 'stage'; readonly stage: Stage }
   | { readonly is: 'step'; readonly step: string; readonly title: string; readonly pass: Pass | null }
@@ -53,7 +56,18 @@ export function summarize(state: JobState): JobSummary {
   const numbered = state.down.filter((s) => s.number !== undefined)
   const upNeeded = state.up.filter((s) => s.pair === undefined || state.steps[s.pair]?.status === 'done')
   const curing = state.locks.filter((l) => l.disturbed === undefined)
-  const disputed = [...Object.values(state.fixings), ...Object.values(state.parts), ...Object.values(state.steps), ...Object.values(state.checks), ...Object.values(state.comparisons), ...Object.values(state.ridden), ...state.locks, state.power, state.power.proof, state.packCheck].filter((s) => s?.disputed)
+  const disputed = [
+    ...Object.values(state.fixings),
+    ...Object.values(state.parts),
+    ...Object.values(state.steps),
+    ...Object.values(state.checks),
+    ...Object.values(state.comparisons),
+    ...Object.values(state.ridden),
+    ...state.locks,
+    state.power,
+    state.power.proof,
+    state.packCheck,
+  ].filter((s) => s?.disputed)
   return {
     number: state.number,
     machine: state.machine.name,
@@ -78,7 +92,8 @@ export function summarize(state: JobState): JobSummary {
     handlingAt: curing.length > 0 ? Math.max(...curing.map((l) => l.handlingAt)) : null,
     curedAt: curing.length > 0 ? Math.max(...curing.map((l) => l.curedAt)) : null,
     disputed: disputed.length,
-    missing: state.stage === 'prove' || state.stage === 'hand back' ? relevantChecks(state).filter((c) => !checkStatus(state, c, at).open) : [],
+    missing:
+      state.stage === 'prove' || state.stage === 'hand back' ? relevantChecks(state).filter((c) => !checkStatus(state, c, at).open) : [],
     parked: state.parked !== undefined,
     handedBack: state.handedBack !== undefined,
     fileless: state.machine.file === undefined,

@@ -13,11 +13,15 @@ const TOLERANCE_MS = 2_000
  * believed; outside them the entry is clamped, a proof counts from the earliest and a cure from the latest time it can have been.
  * @param receipts server times by seq, index 0 unused
  */
-export function plausible(entry: { readonly at: number; readonly base: number; readonly receivedAt: number | null }, receipts: readonly number[]): Plausible {
+export function plausible(
+  entry: { readonly at: number; readonly base: number; readonly receivedAt: number | null },
+  receipts: readonly number[],
+): Plausible {
   const lower = receipts[Math.min(entry.base, receipts.length - 1)] ?? 0
   const upper = entry.receivedAt ?? Infinity
   if (entry.at > upper + TOLERANCE_MS) return { at: upper, earliest: lower, latest: upper, odd: 'clock ahead' }
-  if (entry.at < lower - TOLERANCE_MS) return { at: lower, earliest: lower, latest: upper === Infinity ? lower : upper, odd: 'clock behind' }
+  if (entry.at < lower - TOLERANCE_MS)
+    return { at: lower, earliest: lower, latest: upper === Infinity ? lower : upper, odd: 'clock behind' }
   const at = Math.min(entry.at, upper)
   return { at, earliest: at, latest: at }
 }

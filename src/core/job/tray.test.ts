@@ -56,7 +56,11 @@ describe('the two-way count', () => {
     write(book, 'deck-screw-7', 'out')
     write(book, 'deck-screw-1', 'lost')
     book.log('part-off', { parts: ['deck-lid'] })
-    expect(said(trayMissing(reduce('j1', book.entries)), reduce('j1', book.entries))).toEqual(['M4×10, hole 1, clockwise from front left (lost)', 'M4×14, hole 7, clockwise from front left (A1)', 'deck lid'])
+    expect(said(trayMissing(reduce('j1', book.entries)), reduce('j1', book.entries))).toEqual([
+      'M4×10, hole 1, clockwise from front left (lost)',
+      'M4×14, hole 7, clockwise from front left (A1)',
+      'deck lid',
+    ])
   })
 
   it('does not count as loose what lies in its own hole, on its carrier or is captive', () => {
@@ -101,4 +105,3 @@ describe('plausible', () => {
     )
   })
 })
-

@@ -27,9 +27,14 @@ export function loosePiece(f: FixingState, how: LoosePiece['how']): LoosePiece {
 export function trayMissing(state: Pick<JobState, 'fixings' | 'parts'>, excused: ReadonlySet<string> = new Set()): Missing[] {
   const how = (f: FixingState): 'disputed' | 'lost' | 'loose' => (f.disputed ? 'disputed' : f.condition === 'lost' ? 'lost' : 'loose')
   const rank = { disputed: 0, lost: 1, loose: 2 }
-  const fixings = looseFixings(state).filter((f) => !excused.has(f.id)).sort((a, b) => rank[how(a)] - rank[how(b)])
+  const fixings = looseFixings(state)
+    .filter((f) => !excused.has(f.id))
+    .sort((a, b) => rank[how(a)] - rank[how(b)])
   const parts = offParts(state).filter((p) => !excused.has(p.id))
-  return [...fixings.map((f) => loosePiece(f, how(f))), ...parts.map((p) => ({ is: 'part', name: p.name, disputed: p.disputed !== undefined }) as const)]
+  return [
+    ...fixings.map((f) => loosePiece(f, how(f))),
+    ...parts.map((p) => ({ is: 'part', name: p.name, disputed: p.disputed !== undefined }) as const),
+  ]
 }
 
 /** The two-way count: `removed + new = refitted + not going back` when everything has come home. */

@@ -1,6 +1,18 @@
 import { describe, expect, it } from 'vitest'
 import { compareOne } from '../machine'
-import { chargeOf, checkStatus, deadAt, fold, type JobState, type Kind, looseFixings, offParts, reduce, rideShut, waitingFor } from './index'
+import {
+  chargeOf,
+  checkStatus,
+  deadAt,
+  fold,
+  type JobState,
+  type Kind,
+  looseFixings,
+  offParts,
+  reduce,
+  rideShut,
+  waitingFor,
+} from './index'
 import { dunlinPlan, Logbook, MINUTE } from '../../../tests/logbook'
 
 interface Fact {
@@ -26,18 +38,72 @@ const LATE = 40 * 60 * MINUTE
 
 /** Every fact that a check or a step rests on, said one way by one tablet and the other way by another. */
 const FACTS: readonly Fact[] = [
-  { name: 'power', before: proved, safe: ['power-changed', { to: 'out' }], unsafe: ['power-changed', { to: 'live' }], open: (s) => s.power.state !== 'live' && !s.power.disputed },
-  { name: 'proof', before: isolated, safe: ['proof-taken', proof(0.1)], unsafe: ['proof-taken', proof(41.2)], open: (s, at) => deadAt(s.power, at) },
-  { name: 'pack', safe: ['pack-checked', { result: 'sound', signs: [] }], unsafe: ['pack-checked', { result: 'quarantine', signs: ['hot'] }], open: (s, at) => checkStatus(s, 'pack triage', at).open },
-  { name: 'fixing', before: out, safe: ['fixing-in', { members: [SCREW], pass: 'final' }], unsafe: ['fixing-lost', { members: [SCREW] }], open: (s) => !looseFixings(s).some((f) => f.id === SCREW) },
-  { name: 'part', before: off, safe: ['part-on', { parts: ['deck-lid'] }], unsafe: ['part-off', { parts: ['deck-lid'] }], open: (s) => !offParts(s).some((p) => p.id === 'deck-lid') },
-  { name: 'check', safe: ['check-passed', { check: 'brakes', evidence: 'firm' }], unsafe: ['check-failed', { check: 'brakes', items: [{ name: 'lever firm', result: 'wrong' }] }], open: (s, at) => checkStatus(s, 'brakes', at).open },
-  { name: 'new part', safe: ['replacement-compared', { part: spec.part!.id, rows: rows(10) }], unsafe: ['replacement-compared', { part: spec.part!.id, rows: rows(12) }], open: (s, at) => checkStatus(s, 'replacement matches', at).open },
-  { name: 'cure', before: (b) => void b.log('lock-applied', locked), safe: ['lock-applied', { ...locked, product: 'fresh' }], unsafe: ['lock-disturbed', { subject: 'rim', reason: 'turned back' }], open: (s, at) => checkStatus(s, 'full cure', at + LATE).open },
-  { name: 'length of a cure', safe: ['lock-applied', locked], unsafe: ['lock-applied', { ...locked, cureHours: 72 }], open: (s, at) => checkStatus(s, 'full cure', at + LATE).open },
   {
-    name: 'ride', before: (b) => (['walking pace', 'brake stops'] as const).forEach((stage) => b.log('ride-added', { text: 'fine', stage, outcome: 'passed' })),
-    safe: ['ride-added', { text: 'fine', stage: 'gentle', outcome: 'passed' }], unsafe: ['ride-added', { text: 'noise', stage: 'gentle', outcome: 'stopped' }], open: (s, at) => checkStatus(s, 'ridden', at).open,
+    name: 'power',
+    before: proved,
+    safe: ['power-changed', { to: 'out' }],
+    unsafe: ['power-changed', { to: 'live' }],
+    open: (s) => s.power.state !== 'live' && !s.power.disputed,
+  },
+  {
+    name: 'proof',
+    before: isolated,
+    safe: ['proof-taken', proof(0.1)],
+    unsafe: ['proof-taken', proof(41.2)],
+    open: (s, at) => deadAt(s.power, at),
+  },
+  {
+    name: 'pack',
+    safe: ['pack-checked', { result: 'sound', signs: [] }],
+    unsafe: ['pack-checked', { result: 'quarantine', signs: ['hot'] }],
+    open: (s, at) => checkStatus(s, 'pack triage', at).open,
+  },
+  {
+    name: 'fixing',
+    before: out,
+    safe: ['fixing-in', { members: [SCREW], pass: 'final' }],
+    unsafe: ['fixing-lost', { members: [SCREW] }],
+    open: (s) => !looseFixings(s).some((f) => f.id === SCREW),
+  },
+  {
+    name: 'part',
+    before: off,
+    safe: ['part-on', { parts: ['deck-lid'] }],
+    unsafe: ['part-off', { parts: ['deck-lid'] }],
+    open: (s) => !offParts(s).some((p) => p.id === 'deck-lid'),
+  },
+  {
+    name: 'check',
+    safe: ['check-passed', { check: 'brakes', evidence: 'firm' }],
+    unsafe: ['check-failed', { check: 'brakes', items: [{ name: 'lever firm', result: 'wrong' }] }],
+    open: (s, at) => checkStatus(s, 'brakes', at).open,
+  },
+  {
+    name: 'new part',
+    safe: ['replacement-compared', { part: spec.part!.id, rows: rows(10) }],
+    unsafe: ['replacement-compared', { part: spec.part!.id, rows: rows(12) }],
+    open: (s, at) => checkStatus(s, 'replacement matches', at).open,
+  },
+  {
+    name: 'cure',
+    before: (b) => void b.log('lock-applied', locked),
+    safe: ['lock-applied', { ...locked, product: 'fresh' }],
+    unsafe: ['lock-disturbed', { subject: 'rim', reason: 'turned back' }],
+    open: (s, at) => checkStatus(s, 'full cure', at + LATE).open,
+  },
+  {
+    name: 'length of a cure',
+    safe: ['lock-applied', locked],
+    unsafe: ['lock-applied', { ...locked, cureHours: 72 }],
+    open: (s, at) => checkStatus(s, 'full cure', at + LATE).open,
+  },
+  {
+    name: 'ride',
+    before: (b) =>
+      (['walking pace', 'brake stops'] as const).forEach((stage) => b.log('ride-added', { text: 'fine', stage, outcome: 'passed' })),
+    safe: ['ride-added', { text: 'fine', stage: 'gentle', outcome: 'passed' }],
+    unsafe: ['ride-added', { text: 'noise', stage: 'gentle', outcome: 'stopped' }],
+    open: (s, at) => checkStatus(s, 'ridden', at).open,
   },
 ]
 
@@ -80,14 +146,22 @@ describe.each(FACTS.map((f) => [f.name, f] as const))('%s: two tablets', (_, fac
 })
 
 describe('what two tablets disagree on', () => {
-  it.each(FACTS.filter((f) => ['proof', 'pack', 'new part', 'ride'].includes(f.name)).map((f) => [f.name, f] as const))('%s: what is shown is the less safe claim, and that they disagree', (_, fact) => {
-    for (const order of ['safe first', 'less safe first'] as const) {
-      const s = state(arrive(fact, order, false))
-      const shown = { proof: s.power.proof?.dead, pack: s.packCheck?.result, 'new part': s.comparisons[spec.part!.id]?.rows.every((r) => r.verdict === 'match'), ride: s.ridden['gentle']?.outcome }[fact.name]
-      expect(shown, order).toEqual({ proof: false, pack: 'quarantine', 'new part': false, ride: 'stopped' }[fact.name])
-      expect([s.power.proof, s.packCheck, s.comparisons[spec.part!.id], s.ridden['gentle']].filter((x) => x?.disputed)).toHaveLength(1)
-    }
-  })
+  it.each(FACTS.filter((f) => ['proof', 'pack', 'new part', 'ride'].includes(f.name)).map((f) => [f.name, f] as const))(
+    '%s: what is shown is the less safe claim, and that they disagree',
+    (_, fact) => {
+      for (const order of ['safe first', 'less safe first'] as const) {
+        const s = state(arrive(fact, order, false))
+        const shown = {
+          proof: s.power.proof?.dead,
+          pack: s.packCheck?.result,
+          'new part': s.comparisons[spec.part!.id]?.rows.every((r) => r.verdict === 'match'),
+          ride: s.ridden['gentle']?.outcome,
+        }[fact.name]
+        expect(shown, order).toEqual({ proof: false, pack: 'quarantine', 'new part': false, ride: 'stopped' }[fact.name])
+        expect([s.power.proof, s.packCheck, s.comparisons[spec.part!.id], s.ridden['gentle']].filter((x) => x?.disputed)).toHaveLength(1)
+      }
+    },
+  )
 })
 
 describe('a device that is not sure of the time', () => {
@@ -97,7 +171,10 @@ describe('a device that is not sure of the time', () => {
     proved(book)
     book.log('lock-applied', locked)
     const s = state(book)
-    const hours = (earliest: number, latest: number) => ({ earliest: s.lastAt + earliest * 60 * MINUTE, latest: s.lastAt + latest * 60 * MINUTE })
+    const hours = (earliest: number, latest: number) => ({
+      earliest: s.lastAt + earliest * 60 * MINUTE,
+      latest: s.lastAt + latest * 60 * MINUTE,
+    })
     expect(checkStatus(s, 'dead', hours(0, 3)).open).toBe(true)
     expect(checkStatus(s, 'dead', hours(0, 5)).open).toBe(false)
     expect(checkStatus(s, 'full cure', hours(23, 30)).open).toBe(false)
@@ -107,12 +184,18 @@ describe('a device that is not sure of the time', () => {
 })
 
 describe('a proof and a change of power by tablets that had not seen each other', () => {
-  it.each([['isolated', 'out'], ['out', 'isolated']] as const)('from %s to %s: the proof has to be taken again, whichever arrives first', (from, to) => {
+  it.each([
+    ['isolated', 'out'],
+    ['out', 'isolated'],
+  ] as const)('from %s to %s: the proof has to be taken again, whichever arrives first', (from, to) => {
     for (const first of ['proof', 'power'] as const) {
       const book = new Logbook().open()
       book.log('power-changed', { to: from })
       const base = book.entries.length
-      const write = { proof: () => book.log('proof-taken', proof(0), { device: 'a', base }), power: () => book.log('power-changed', { to }, { device: 'b', base }) }
+      const write = {
+        proof: () => book.log('proof-taken', proof(0), { device: 'a', base }),
+        power: () => book.log('power-changed', { to }, { device: 'b', base }),
+      }
       write[first]()
       write[first === 'proof' ? 'power' : 'proof']()
       const s = state(book)
@@ -152,8 +235,15 @@ describe('the opening of a job', () => {
   })
   it('takes full charge from the machine’s file on the server, whatever the tablet wrote', () => {
     const book = new Logbook()
-    const stamp = { settingsVersion: 1, settings: { proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 }, role: 'mechanic', fullVolts: 84 }
-    book.log('job-opened', { number: '1', machine: { name: 'cart', file: 'cart', revision: '1', fullVolts: 24 }, complaint: '' }, { stamp } as never)
+    const stamp = {
+      settingsVersion: 1,
+      settings: { proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 },
+      role: 'mechanic',
+      fullVolts: 84,
+    }
+    book.log('job-opened', { number: '1', machine: { name: 'cart', file: 'cart', revision: '1', fullVolts: 24 }, complaint: '' }, {
+      stamp,
+    } as never)
     expect(chargeOf(state(book))).toMatchObject({ cls: 'B', volts: 84, from: 'file' })
   })
   it('by the front desk can raise the class of a machine without a file, not lower it', () => {
@@ -176,7 +266,13 @@ describe('a voltage that nobody knows', () => {
     b.log('proof-taken', proof(0))
     expect(deadAt(state(b).power, state(b).lastAt)).toBe(false)
     b.adopt()
-    expect(waitingFor(state(b), state(b).down.find((s) => s.check === 'dead')!, 0)).toContainEqual({ is: 'check', check: 'qualified' })
+    expect(
+      waitingFor(
+        state(b),
+        state(b).down.find((s) => s.check === 'dead')!,
+        0,
+      ),
+    ).toContainEqual({ is: 'check', check: 'qualified' })
   })
   it('is known by the charger’s label, and then one checked reading is a proof', () => {
     const b = book()
@@ -192,31 +288,45 @@ describe('a voltage that nobody knows', () => {
 describe('limits', () => {
   const at = (settings: object, stamp?: object): JobState => {
     const book = new Logbook().open()
-    book.log('plan-adopted', { plan: dunlinPlan('inspect'), file: 'dunlin', revision: '1', settings: settings as never }, (stamp ? { stamp: { settingsVersion: 1, role: 'lead', settings: stamp } } : {}) as never)
+    book.log(
+      'plan-adopted',
+      { plan: dunlinPlan('inspect'), file: 'dunlin', revision: '1', settings: settings as never },
+      (stamp ? { stamp: { settingsVersion: 1, role: 'lead', settings: stamp } } : {}) as never,
+    )
     return state(book)
   }
   const SHOP = { proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 }
   it.each([
     ['a plan cannot loosen them', { ...SHOP, deadVolts: 60, proofMinutes: 9999 }, undefined, SHOP],
     ['a plan can tighten them', { ...SHOP, deadVolts: 2 }, undefined, { ...SHOP, deadVolts: 2 }],
-    ['the shop’s own stand on the envelope', { ...SHOP, deadVolts: 60 }, { ...SHOP, deadVolts: 3, proofMinutes: 60 }, { ...SHOP, deadVolts: 3, proofMinutes: 60 }],
+    [
+      'the shop’s own stand on the envelope',
+      { ...SHOP, deadVolts: 60 },
+      { ...SHOP, deadVolts: 3, proofMinutes: 60 },
+      { ...SHOP, deadVolts: 3, proofMinutes: 60 },
+    ],
   ])('%s', (_, body, stamp, expected) => expect(at(body, stamp).settings).toEqual(expected))
 })
 
 describe('what is stored and odd', () => {
-  it.each(['__proto__', 'constructor', 'toString', 'hasOwnProperty'])('an id such as %s is one like any other, and breaks nothing', (id) => {
-    const book = new Logbook().open()
-    book.adopt()
-    book.log('note-added', { text: 'x', step: id })
-    book.log('step-done', { step: id })
-    book.log('fixing-out', { members: [id], to: 'cell', cell: 'A1' })
-    book.log('part-off', { parts: [id] })
-    book.log('variant-answered', { variant: id, option: 'x' })
-    const s = state(book)
-    expect([s.steps[id]?.status, s.fixings[id]?.condition, s.parts[id]?.condition, s.variants[id]]).toEqual(['done', 'cell', 'off', 'x'])
-    expect(reduce('j1', book.entries)).toEqual(book.entries.reduce((now, e) => fold(JSON.parse(JSON.stringify(now)) as JobState, [e])!, reduce('j1', [])))
-    expect(({} as Record<string, unknown>)['status']).toBeUndefined()
-  })
+  it.each(['__proto__', 'constructor', 'toString', 'hasOwnProperty'])(
+    'an id such as %s is one like any other, and breaks nothing',
+    (id) => {
+      const book = new Logbook().open()
+      book.adopt()
+      book.log('note-added', { text: 'x', step: id })
+      book.log('step-done', { step: id })
+      book.log('fixing-out', { members: [id], to: 'cell', cell: 'A1' })
+      book.log('part-off', { parts: [id] })
+      book.log('variant-answered', { variant: id, option: 'x' })
+      const s = state(book)
+      expect([s.steps[id]?.status, s.fixings[id]?.condition, s.parts[id]?.condition, s.variants[id]]).toEqual(['done', 'cell', 'off', 'x'])
+      expect(reduce('j1', book.entries)).toEqual(
+        book.entries.reduce((now, e) => fold(JSON.parse(JSON.stringify(now)) as JobState, [e])!, reduce('j1', [])),
+      )
+      expect(({} as Record<string, unknown>)['status']).toBeUndefined()
+    },
+  )
   it('an entry that cannot be read is flagged, and the rest of the job stands', () => {
     const book = new Logbook().open()
     book.log('plan-adopted', { plan: { goals: 4 } } as never)
@@ -237,7 +347,11 @@ describe('what is stored and odd', () => {
     expect(checkStatus(state(book), 'unknown: bracks', 0)).toMatchObject({ open: true, how: 'overridden' })
   })
   it('rides are shut while two devices disagree on the pack', () => {
-    const book = arrive(FACTS.find((f) => f.name === 'pack')!, 'less safe first', false)
+    const book = arrive(
+      FACTS.find((f) => f.name === 'pack')!,
+      'less safe first',
+      false,
+    )
     expect(rideShut(state(book), 'walking pace', 0).map((c) => c.check)).toContain('pack triage')
   })
 })

@@ -1,7 +1,20 @@
 import { said } from '../../../tests/said'
 import { describe, expect, it } from 'vitest'
 import {
-  checkStatus, expectedDone, fold, type JobState, looseCount, presentStep, progress, reduce, relevantChecks, rungs, stageMissing, summarize, tally, waitingFor,
+  checkStatus,
+  expectedDone,
+  fold,
+  type JobState,
+  looseCount,
+  presentStep,
+  progress,
+  reduce,
+  relevantChecks,
+  rungs,
+  stageMissing,
+  summarize,
+  tally,
+  waitingFor,
 } from './index'
 import { Logbook, MINUTE, NOON } from '../../../tests/logbook'
 
@@ -16,11 +29,22 @@ function wholeRun() {
     const state = now()
     trail.push({ title: step.title, ready: said(waitingFor(state, step, state.lastAt), state) })
     if (step.turn) book.log('pose-changed', { to: step.turn.to, name: 'on its side', people: 2 })
-    if (step.check === 'dead') book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts: 0.2 }, { between: 'rear feed', volts: 0.1 }] })
+    if (step.check === 'dead')
+      book.log('proof-taken', {
+        instrument: 'meter 3',
+        readings: [
+          { between: 'front feed', volts: 0.2 },
+          { between: 'rear feed', volts: 0.1 },
+        ],
+      })
     book.log('step-done', expectedDone(state, step))
   }
   const bottom = now()
-  for (const s of plan.swap) book.log(s.part ? 'part-replaced' : 'step-done', s.part ? ({ part: s.part.id, oldSerial: 'FM-118', newSerial: 'FM-402', step: s.id } as never) : { step: s.id })
+  for (const s of plan.swap)
+    book.log(
+      s.part ? 'part-replaced' : 'step-done',
+      s.part ? ({ part: s.part.id, oldSerial: 'FM-118', newSerial: 'FM-402', step: s.id } as never) : { step: s.id },
+    )
   for (let step = presentStep(now(), 'up', book.entries.at(-1)!.at); step; step = presentStep(now(), 'up', book.entries.at(-1)!.at)) {
     if (step.check === 'spin test') book.wait(20).log('note-added', { text: 'waited for the locker' })
     const state = now()
@@ -55,7 +79,10 @@ describe('a whole run by one tap a step', () => {
     expect(run.top.parts['front-motor']?.replaced).toEqual({ oldSerial: 'FM-118', newSerial: 'FM-402' })
   })
   it('cannot be handed back before the cure and the ride, and says which', () => {
-    expect(stageMissing(run.top, 'handed back', run.top.lastAt)).toEqual([{ is: 'check', check: 'full cure' }, { is: 'check', check: 'ridden' }])
+    expect(stageMissing(run.top, 'handed back', run.top.lastAt)).toEqual([
+      { is: 'check', check: 'full cure' },
+      { is: 'check', check: 'ridden' },
+    ])
     expect(stageMissing(run.top, 'hand back', run.top.lastAt)).toEqual([])
     const cured = run.top.lastAt + 24 * 60 * MINUTE
     expect(checkStatus(run.top, 'full cure', cured).open).toBe(true)
@@ -71,7 +98,16 @@ describe('a whole run by one tap a step', () => {
   it('survives being stored as JSON', () => expect(JSON.parse(JSON.stringify(run.top))).toEqual(run.top))
   it('is told in one row for the list of stands', () => {
     const row = summarize(run.bottom)
-    expect(row).toMatchObject({ number: '0412', machine: 'Dunlin', unit: 'no. 7', stand: '2', power: 'out', proved: true, disputed: 0, fileless: false })
+    expect(row).toMatchObject({
+      number: '0412',
+      machine: 'Dunlin',
+      unit: 'no. 7',
+      stand: '2',
+      power: 'out',
+      proved: true,
+      disputed: 0,
+      fileless: false,
+    })
     expect(row.done.down).toBe(row.depth)
     expect(summarize(run.top).done).toMatchObject({ up: summarize(run.top).done.upOf })
   })
@@ -80,7 +116,12 @@ describe('a whole run by one tap a step', () => {
     for (const row of rows) if (row.down && row.up) expect(row.down.number).toBe(row.up.number)
     expect(rows.some((r) => r.goesAt !== undefined)).toBe(true)
     const up = rungs(run.bottom, 'up')
-    expect(up.filter((r) => r.up).map((r) => r.up!.id).reverse()).toEqual(run.bottom.up.map((s) => s.id))
+    expect(
+      up
+        .filter((r) => r.up)
+        .map((r) => r.up!.id)
+        .reverse(),
+    ).toEqual(run.bottom.up.map((s) => s.id))
     expect(new Set(up.flatMap((r) => (r.down ? [r.down.id] : []))).size).toBe(run.bottom.down.length)
     expect(progress(run.bottom, 'down', true).minutesLeft).toBe(0)
   })
@@ -90,7 +131,10 @@ describe('a proof that has ended', () => {
   const at = run.book.entries.findIndex((e) => e.kind === 'step-done' && e.body.step === 'down:undo:front-ties')
   const before = (): Logbook => {
     const book = new Logbook()
-    run.book.entries.slice(0, at).filter((e) => e.kind !== 'step-done' || e.body.step !== 'down:off:pack').forEach((e) => book.log(e.kind, e.body as never))
+    run.book.entries
+      .slice(0, at)
+      .filter((e) => e.kind !== 'step-done' || e.body.step !== 'down:off:pack')
+      .forEach((e) => book.log(e.kind, e.body as never))
     return book
   }
   it('comes back as the present step while wiring is still to be done, and goes when it is taken again', () => {
@@ -125,8 +169,19 @@ describe('one tap on a set', () => {
   })
   it('gives no number to what goes back by feel', () => {
     const { bottom } = run
-    const tight = (byFeel: boolean): JobState => ({ ...bottom, up: bottom.up.map((s) => (s.id === 'up:undo:deck-screws' ? { ...s, passes: ['final'], ...(byFeel ? { substitute: { for: 'torque driver', risk: '', byFeel: true } } : {}) } : s)) })
-    const fit = (state: JobState) => expectedDone(state, state.up.find((s) => s.id === 'up:undo:deck-screws')!).in
+    const tight = (byFeel: boolean): JobState => ({
+      ...bottom,
+      up: bottom.up.map((s) =>
+        s.id === 'up:undo:deck-screws'
+          ? { ...s, passes: ['final'], ...(byFeel ? { substitute: { for: 'torque driver', risk: '', byFeel: true } } : {}) }
+          : s,
+      ),
+    })
+    const fit = (state: JobState) =>
+      expectedDone(
+        state,
+        state.up.find((s) => s.id === 'up:undo:deck-screws')!,
+      ).in
     expect(fit(tight(false))).toMatchObject({ pass: 'final', torque: expect.any(Number) })
     expect(fit(tight(true))).toMatchObject({ pass: 'final', how: 'feel' })
     expect(fit(tight(true))).not.toHaveProperty('torque')

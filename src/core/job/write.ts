@@ -23,13 +23,30 @@ export function expectedDone(state: JobState, step: PlannedStep): Bodies['step-d
   // What never came off, stays out, is lost or disputed is not put back by a tap on its set: it has to be named.
   const members = step.fixings.filter((f) => {
     const now = state.fixings[f.id]
-    return now !== undefined && now.hasBeenOut && !now.disputed && now.condition !== 'left in' && now.condition !== 'kept out' && now.condition !== 'lost'
+    return (
+      now !== undefined &&
+      now.hasBeenOut &&
+      !now.disputed &&
+      now.condition !== 'left in' &&
+      now.condition !== 'kept out' &&
+      now.condition !== 'lost'
+    )
   })
   return {
     step: step.id,
     ...(pass ? { pass } : {}),
     ...(pass && members.length > 0
-      ? { in: { members: members.map((f) => f.id), pass, ...(pass === 'final' && step.torque ? (step.substitute?.byFeel ? { how: 'feel' as const } : { torque: step.torque.value }) : {}) } }
+      ? {
+          in: {
+            members: members.map((f) => f.id),
+            pass,
+            ...(pass === 'final' && step.torque
+              ? step.substitute?.byFeel
+                ? { how: 'feel' as const }
+                : { torque: step.torque.value }
+              : {}),
+          },
+        }
       : {}),
     ...(last && step.parts.length > 0 ? { partsOn: step.parts.map((p) => p.id) } : {}),
     ...(last && step.power ? { power: step.power } : {}),

@@ -30,13 +30,19 @@ export interface Compared {
  * Compares a new part with the old one in one respect.
  * @param old a reading on the old part; the file's value where none was taken
  * @param fresh the same on the new one; null when it was not taken
- * @example compareOne({ id: 'flats', name: 'flats', unit: 'mm', value: 10, larger: 0.1, smaller: 0.1, why: '' }, null, 10.2).verdict // 'mismatch'
+ * @example compareOne({ id: 'flats', name: 'flats', unit: 'mm', value: 10, larger: 0.1, smaller: 0.1, why: '' }, null,
+ * 10.2).verdict // 'mismatch'
  */
 export function compareOne(spec: CompareSpec, old: number | string | null, fresh: number | string | null): Compared {
   const reference = old ?? spec.value
   return {
-    id: spec.id, name: spec.name, ...(spec.unit !== undefined ? { unit: spec.unit } : {}),
-    old: reference, oldFrom: old === null ? 'machine file' : 'measured', fresh, verdict: fresh === null ? 'not measured' : matches(spec, reference, fresh) ? 'match' : 'mismatch',
+    id: spec.id,
+    name: spec.name,
+    ...(spec.unit !== undefined ? { unit: spec.unit } : {}),
+    old: reference,
+    oldFrom: old === null ? 'machine file' : 'measured',
+    fresh,
+    verdict: fresh === null ? 'not measured' : matches(spec, reference, fresh) ? 'match' : 'mismatch',
   }
 }
 

@@ -3,7 +3,11 @@ import { dice } from '../../../tests/order-problems'
 import { directionOf, pointing, sidesIn, turned } from './facing'
 import type { Vec3 } from './types'
 
-const axes: readonly Vec3[] = [[1, 0, 0], [0, 1, 0], [0, 0, 1]]
+const axes: readonly Vec3[] = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+]
 const dot = (a: Vec3, b: Vec3): number => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
 const upsideDown = { rotation: [180, 0, 0] as Vec3 }
 const onLeft = { rotation: [-90, 0, 0] as Vec3 }
@@ -14,7 +18,15 @@ describe('a direction in a pose', () => {
     for (let n = 0; n < 200; n++) {
       const rotation: Vec3 = [roll(360) - 180, roll(360) - 180, roll(360) - 180]
       const [x, y, z] = axes.map((axis) => turned(axis, rotation)) as [Vec3, Vec3, Vec3]
-      for (const [a, b, want] of [[x, x, 1], [y, y, 1], [z, z, 1], [x, y, 0], [y, z, 0], [z, x, 0]] as const) expect(dot(a, b)).toBeCloseTo(want, 9)
+      for (const [a, b, want] of [
+        [x, x, 1],
+        [y, y, 1],
+        [z, z, 1],
+        [x, y, 0],
+        [y, z, 0],
+        [z, x, 0],
+      ] as const)
+        expect(dot(a, b)).toBeCloseTo(want, 9)
       expect(dot([x[1] * y[2] - x[2] * y[1], x[2] * y[0] - x[0] * y[2], x[0] * y[1] - x[1] * y[0]], z)).toBeCloseTo(1, 9)
     }
   })

@@ -3,7 +3,10 @@ import type { Pose, Vec3 } from './types'
 /** The part of a direction's length below which a component is not worth a word. */
 const WORTH_SAYING = 0.4
 
-/** A direction of the vehicle frame (x forward, y left, z up) as the pose has turned it in the room: about x, then y, then z, in degrees. */
+/**
+ * A direction of the vehicle frame (x forward, y left, z up) as the pose has turned it in the room: about x, then y, then z, in
+ * degrees.
+ */
 export function turned([x, y, z]: Vec3, rotation: Vec3): Vec3 {
   const [a, b, c] = rotation.map((degrees) => (degrees * Math.PI) / 180) as [number, number, number]
   const [y1, z1] = [y * Math.cos(a) - z * Math.sin(a), y * Math.sin(a) + z * Math.cos(a)]
@@ -11,7 +14,11 @@ export function turned([x, y, z]: Vec3, rotation: Vec3): Vec3 {
   return [x2 * Math.cos(c) - y1 * Math.sin(c), x2 * Math.sin(c) + y1 * Math.cos(c), z2]
 }
 
-const WORDS = [['forward', 'rearward'], ['left', 'right'], ['up', 'down']] as const
+const WORDS = [
+  ['forward', 'rearward'],
+  ['left', 'right'],
+  ['up', 'down'],
+] as const
 
 /** A direction in a word or two, the longer component first: `up`, `rearward and up`. @throws RangeError for a direction without length */
 export function directionOf(v: Vec3): string {

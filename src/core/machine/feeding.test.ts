@@ -3,8 +3,21 @@ import { dice } from '../../../tests/order-problems'
 import { feedOrder } from './feeding'
 import type { Cable, Hole } from './types'
 
-const lead = (id: string, width: number, height: number, diameter: number): Cable => ({ id, name: id, of: 'motor', route: ['hole'], diameter, end: { width, height, tolerance: 0 } })
-const hole = (width: number, height: number, passing?: Hole['passing']): Hole => ({ id: 'hole', part: 'frame', width, height, ...(passing ? { passing } : {}) })
+const lead = (id: string, width: number, height: number, diameter: number): Cable => ({
+  id,
+  name: id,
+  of: 'motor',
+  route: ['hole'],
+  diameter,
+  end: { width, height, tolerance: 0 },
+})
+const hole = (width: number, height: number, passing?: Hole['passing']): Hole => ({
+  id: 'hole',
+  part: 'frame',
+  width,
+  height,
+  ...(passing ? { passing } : {}),
+})
 const ids = (list: readonly Cable[]): string[] => list.map((c) => c.id)
 
 describe('leads through a hole', () => {

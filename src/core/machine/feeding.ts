@@ -1,6 +1,9 @@
 import type { Cable, Hole } from './types'
 
-/** Leads that are put through one hole in every order; more only in one, thickest plug first: a file with many must not hold up its reader. */
+/**
+ * Leads that are put through one hole in every order; more only in one, thickest plug first: a file with many must not hold up its
+ * reader.
+ */
 const EVERY_ORDER = 6
 
 type Box = readonly [width: number, height: number]
@@ -25,7 +28,10 @@ export function feedOrder(hole: Hole, leads: readonly Cable[]): { readonly order
   const box: Box = [hole.width, hole.height]
   if (hole.passing === 'together') {
     const plugs = leads.map(plugOf).filter((plug) => plug !== null)
-    const beside = [plugs, plugs.map(([w, h]): Box => [h, w])].map((list): Box => [list.reduce((sum, [w]) => sum + w, 0), Math.max(0, ...list.map(([, h]) => h))])
+    const beside = [plugs, plugs.map(([w, h]): Box => [h, w])].map((list): Box => [
+      list.reduce((sum, [w]) => sum + w, 0),
+      Math.max(0, ...list.map(([, h]) => h)),
+    ])
     const widest = [...leads].sort((a, b) => (plugOf(b)?.[0] ?? 0) - (plugOf(a)?.[0] ?? 0))[0]
     return { order: leads, stuck: beside.some((b) => goesIn(b, box)) ? null : (widest ?? null) }
   }
@@ -33,10 +39,19 @@ export function feedOrder(hole: Hole, leads: readonly Cable[]): { readonly order
   const go = (through: readonly Cable[], left: readonly Cable[]): boolean => {
     if (through.length > best.length) best = through
     if (left.length === 0) return true
-    const rooms = roomBeside(box, through.flatMap((c) => c.diameter ?? []))
+    const rooms = roomBeside(
+      box,
+      through.flatMap((c) => c.diameter ?? []),
+    )
     return (leads.length <= EVERY_ORDER ? left : left.slice(0, 1)).some((next, i) => {
       const plug = plugOf(next)
-      return (!plug || rooms.some((room) => goesIn(plug, room))) && go([...through, next], left.filter((_, k) => k !== i))
+      return (
+        (!plug || rooms.some((room) => goesIn(plug, room))) &&
+        go(
+          [...through, next],
+          left.filter((_, k) => k !== i),
+        )
+      )
     })
   }
   const size = (c: Cable): number => (plugOf(c)?.[0] ?? 0) * (plugOf(c)?.[1] ?? 0)

@@ -30,8 +30,7 @@ export interface FileIndex {
   readonly ridersOf: ReadonlyMap<string, readonly string[]>
 }
 
-const byId = <T extends { readonly id: string }>(list: readonly T[]): ReadonlyMap<string, T> =>
-  new Map(list.map((item) => [item.id, item]))
+const byId = <T extends { readonly id: string }>(list: readonly T[]): ReadonlyMap<string, T> => new Map(list.map((item) => [item.id, item]))
 
 export function indexFile(file: MachineFile): FileIndex {
   return {
@@ -74,8 +73,14 @@ export function withWorstCase(file: MachineFile, answered: Variants): Variants {
   return Object.fromEntries(file.variants.map((v) => [v.id, answered[v.id] ?? v.worst]))
 }
 
-/** What a machine is fed with at full charge by its file, V: its pack, else the supply between it and the mains; null where the file names neither. */
-export function fileVolts(file: { readonly pack?: Parameters<typeof fullChargeVolts>[0]; readonly energy?: readonly { readonly kind: string; readonly size?: { readonly value: number; readonly unit: string } }[] }): number | null {
+/**
+ * What a machine is fed with at full charge by its file, V: its pack, else the supply between it and the mains; null where the file
+ * names neither.
+ */
+export function fileVolts(file: {
+  readonly pack?: Parameters<typeof fullChargeVolts>[0]
+  readonly energy?: readonly { readonly kind: string; readonly size?: { readonly value: number; readonly unit: string } }[]
+}): number | null {
   if (file.pack) return fullChargeVolts(file.pack)
   const fed = (file.energy ?? []).flatMap((e) => (e.kind === 'mains' && e.size?.unit === 'V' ? [e.size.value] : []))
   return fed.length > 0 ? Math.max(...fed) : null
@@ -84,9 +89,8 @@ export function fileVolts(file: { readonly pack?: Parameters<typeof fullChargeVo
 const FULL_CHARGE_VOLTS = { 'Li-ion': 4.2, LFP: 3.65, lead: 2.45 } as const
 
 /**
- * Pack voltage at full charge in V: cells in series × the chemistry's end-of-charge voltage
- * (Li-ion 4.20, LFP 3.65, lead 2.45 V). This, not the nominal, decides the voltage class
- * (ISO 6469-3: class B above 60 V DC).
+ * Pack voltage at full charge in V: cells in series × the chemistry's end-of-charge voltage (Li-ion 4.20, LFP 3.65, lead 2.45 V). This,
+ * not the nominal, decides the voltage class (ISO 6469-3: class B above 60 V DC).
  * @example fullChargeVolts({ chemistry: 'Li-ion', cells: 16 }) // 67.2
  */
 export function fullChargeVolts(pack: { readonly chemistry: keyof typeof FULL_CHARGE_VOLTS; readonly cells: number }): number {

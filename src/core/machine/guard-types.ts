@@ -1,5 +1,16 @@
 /** What can be true of a thing on the bench; the words guards are written in. */
-export const FACTS = ['off', 'loosened', 'unplugged', 'de-pinned', 'exposed', 'supported', 'drained', 'deflated', 'prepared', 'proved'] as const
+export const FACTS = [
+  'off',
+  'loosened',
+  'unplugged',
+  'de-pinned',
+  'exposed',
+  'supported',
+  'drained',
+  'deflated',
+  'prepared',
+  'proved',
+] as const
 export type FactName = (typeof FACTS)[number]
 
 export interface Fact {

@@ -6,8 +6,29 @@ export { JOINT_KINDS } from './joint'
 export type { Connection, Driver, Joint, JointKind, Lock, Member, Pin } from './joint'
 export { DRIVE_KINDS, MACHINE_CLASSES } from './types'
 export type {
-  Cable, Consumable, DriveKind, DriveUnit, FileStep, Goal, Hole, LoadPath, MachineClass, MachineFile, OrderRule, Pack, Part, Pose, PoseMove,
-  SealedUnit, Stack, StackItem, StoredEnergy, SwapStep, Tool, Variant, Vec3,
+  Cable,
+  Consumable,
+  DriveKind,
+  DriveUnit,
+  FileStep,
+  Goal,
+  Hole,
+  LoadPath,
+  MachineClass,
+  MachineFile,
+  OrderRule,
+  Pack,
+  Part,
+  Pose,
+  PoseMove,
+  SealedUnit,
+  Stack,
+  StackItem,
+  StoredEnergy,
+  SwapStep,
+  Tool,
+  Variant,
+  Vec3,
 } from './types'
 export { compareOne } from './compare'
 export type { Compared, CompareSpec } from './compare'

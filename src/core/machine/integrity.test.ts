@@ -17,10 +17,20 @@ describe('checkIntegrity', () => {
   it.each([
     ['a part that no fixing knows', '/joints/0/holds/0', (f: any) => (f.joints[0].holds[0] = 'ghost'), 'ghost'],
     ['a tool that is not in the file', '/joints/2/down/modes/0/tool', (f: any) => (f.joints[2].down.modes[0].tool = 'wand'), 'wand'],
-    ['a pose that is not in the file', '/parts/2/lift/modes/0/poses/0', (f: any) => (f.parts[2].lift.modes[0].poses[0] = 'floating'), 'floating'],
+    [
+      'a pose that is not in the file',
+      '/parts/2/lift/modes/0/poses/0',
+      (f: any) => (f.parts[2].lift.modes[0].poses[0] = 'floating'),
+      'floating',
+    ],
     ['an order rule about nothing', '/order/0/then', (f: any) => (f.order[0].then = 'undo:nothing'), 'undo:nothing'],
     ['a variant answer that is none', '/joints/1/when/is', (f: any) => (f.joints[1].when.is = 'damp'), 'damp'],
-    ['a fact about a thing of another kind', '/parts/2/escape/of', (f: any) => (f.parts[2].escape = { fact: 'unplugged', of: 'grip-mat' }), 'grip-mat'],
+    [
+      'a fact about a thing of another kind',
+      '/parts/2/escape/of',
+      (f: any) => (f.parts[2].escape = { fact: 'unplugged', of: 'grip-mat' }),
+      'grip-mat',
+    ],
     ['a goal for a part that nothing frees', '/goals/0/guard', (f: any) => (f.goals[0].guard = { fact: 'off', of: 'deck' }), 'deck'],
     ['an id used twice', '/parts/1/id', (f: any) => (f.parts[1].id = 'deck'), 'deck'],
     ['an id that begins with a digit', '/tools/0/id', (f: any) => (f.tools[0].id = '9x'), '9x'],
@@ -38,12 +48,18 @@ describe('checkIntegrity', () => {
   })
 
   it('wants every turn into a pose to ask for the same', () => {
-    const faults = checkIntegrity(change((f: any) => f.poseMoves.push({ ...f.poseMoves[0], guard: { fact: 'off', of: 'deck-lid' } })), KNOWN_IDS)
+    const faults = checkIntegrity(
+      change((f: any) => f.poseMoves.push({ ...f.poseMoves[0], guard: { fact: 'off', of: 'deck-lid' } })),
+      KNOWN_IDS,
+    )
     expect(faults).toContainEqual(expect.objectContaining({ kind: 'turns differ' }))
   })
 
   it('refuses a fixing that holds one part only', () => {
-    const faults = checkIntegrity(change((f: any) => (f.joints[0].holds = ['deck', 'deck'])), KNOWN_IDS)
+    const faults = checkIntegrity(
+      change((f: any) => (f.joints[0].holds = ['deck', 'deck'])),
+      KNOWN_IDS,
+    )
     expect(faults).toContainEqual(expect.objectContaining({ kind: 'too few', at: '/joints/0/holds' }))
   })
 })
@@ -53,7 +69,15 @@ describe('guards', () => {
   it.each([
     [{ all: [] }, true],
     [{ any: [] }, false],
-    [{ any: [{ fact: 'off', of: 'b' }, { fact: 'off', of: 'a' }] }, true],
+    [
+      {
+        any: [
+          { fact: 'off', of: 'b' },
+          { fact: 'off', of: 'a' },
+        ],
+      },
+      true,
+    ],
     [{ not: { fact: 'off', of: 'a' } }, false],
     [{ variant: 'v', is: 'x' }, true],
     [{ not: { variant: 'v', is: 'y' } }, true],

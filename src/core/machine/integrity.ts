@@ -8,7 +8,19 @@ import type { MachineFile } from './types'
 
 /** Something wrong with a machine file. `at` is a JSON pointer to the place. */
 export interface FileFault {
-  readonly kind: 'does not pass' | 'turns differ' | 'dangling' | 'duplicate id' | 'bad id' | 'too few' | 'not freed' | 'never true' | 'bad not' | 'unknown check' | 'unknown caution' | 'bad text'
+  readonly kind:
+    | 'does not pass'
+    | 'turns differ'
+    | 'dangling'
+    | 'duplicate id'
+    | 'bad id'
+    | 'too few'
+    | 'not freed'
+    | 'never true'
+    | 'bad not'
+    | 'unknown check'
+    | 'unknown caution'
+    | 'bad text'
   readonly at: string
   /** The id or value at fault. */
   readonly value: string
@@ -18,7 +30,21 @@ export interface FileFault {
 const ID = /^[a-z][a-z0-9.-]*$/i
 
 const LISTS = [
-  'variants', 'drives', 'energy', 'parts', 'joints', 'connections', 'cables', 'holes', 'steps', 'order', 'poses', 'stacks', 'tools', 'consumables', 'goals',
+  'variants',
+  'drives',
+  'energy',
+  'parts',
+  'joints',
+  'connections',
+  'cables',
+  'holes',
+  'steps',
+  'order',
+  'poses',
+  'stacks',
+  'tools',
+  'consumables',
+  'goals',
 ] as const
 
 /** Ids of closed lists that a file may name, which are told elsewhere: every check and every caution. */
@@ -35,8 +61,20 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
   const faults: FileFault[] = []
   checkTexts(file, '', faults)
   // Its id is an address, and the name of a file.
-  if (!ID.test(file.id) || file.id.length > 60) faults.push({ kind: 'bad id', at: '/id', value: file.id.slice(0, 60), expected: 'a letter, then letters, digits, dots or dashes, at most 60' })
-  if (!/^[\w.-]{1,60}$/.test(file.revision)) faults.push({ kind: 'bad id', at: '/revision', value: file.revision.slice(0, 60), expected: 'letters, digits, dots, dashes or lines below, at most 60' })
+  if (!ID.test(file.id) || file.id.length > 60)
+    faults.push({
+      kind: 'bad id',
+      at: '/id',
+      value: file.id.slice(0, 60),
+      expected: 'a letter, then letters, digits, dots or dashes, at most 60',
+    })
+  if (!/^[\w.-]{1,60}$/.test(file.revision))
+    faults.push({
+      kind: 'bad id',
+      at: '/revision',
+      value: file.revision.slice(0, 60),
+      expected: 'letters, digits, dots, dashes or lines below, at most 60',
+    })
   const index = indexFile(file)
   checkIds(file, faults)
   const known = (at: string, id: string, ...where: readonly ReadonlyMap<string, unknown>[]): void => {
@@ -233,7 +271,8 @@ function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, ids:
     if (!index.joints.has(id)) faults.push({ kind: 'dangling', at: `${at}/covers/${i}`, value: id })
   })
   doing.consumables?.forEach((use, i) => {
-    if (!index.consumables.has(use.consumable)) faults.push({ kind: 'dangling', at: `${at}/consumables/${i}/consumable`, value: use.consumable })
+    if (!index.consumables.has(use.consumable))
+      faults.push({ kind: 'dangling', at: `${at}/consumables/${i}/consumable`, value: use.consumable })
   })
   doing.modes.forEach((mode, i) => {
     const here = `${at}/modes/${i}`
@@ -257,7 +296,12 @@ function checkPassing(file: MachineFile, faults: FileFault[]): void {
     const { stuck } = feedOrder(hole, leads)
     if (!stuck) continue
     const beside = leads.length > 1 ? `${hole.passing === 'together' ? ', all plugs together' : ', beside the others'}` : ''
-    faults.push({ kind: 'does not pass', at: `/cables/${file.cables.indexOf(stuck)}/route/${stuck.route.indexOf(hole.id)}`, value: hole.id, expected: `${stuck.end?.width} × ${stuck.end?.height} mm does not go through ${hole.width} × ${hole.height} mm${beside}: a step that takes the plug apart` })
+    faults.push({
+      kind: 'does not pass',
+      at: `/cables/${file.cables.indexOf(stuck)}/route/${stuck.route.indexOf(hole.id)}`,
+      value: hole.id,
+      expected: `${stuck.end?.width} × ${stuck.end?.height} mm does not go through ${hole.width} × ${hole.height} mm${beside}: a step that takes the plug apart`,
+    })
   }
 }
 
@@ -268,7 +312,13 @@ function checkTurns(file: MachineFile, faults: FileFault[]): void {
     const guard = JSON.stringify(move.guard ?? null)
     const known = first.get(move.to)
     if (known === undefined) first.set(move.to, guard)
-    else if (known !== guard) faults.push({ kind: 'turns differ', at: `/poseMoves/${i}/guard`, value: move.to, expected: 'the same guard on every turn into this pose' })
+    else if (known !== guard)
+      faults.push({
+        kind: 'turns differ',
+        at: `/poseMoves/${i}/guard`,
+        value: move.to,
+        expected: 'the same guard on every turn into this pose',
+      })
   })
 }
 

@@ -2,7 +2,20 @@ import type { Quantity } from '../units'
 import type { Doing } from './doing'
 import type { Guard } from './guard-types'
 
-export const JOINT_KINDS = ['screws', 'nut', 'washers', 'clip', 'ring', 'tie', 'tape', 'adhesive', 'press', 'hose', 'lever', 'valve'] as const
+export const JOINT_KINDS = [
+  'screws',
+  'nut',
+  'washers',
+  'clip',
+  'ring',
+  'tie',
+  'tape',
+  'adhesive',
+  'press',
+  'hose',
+  'lever',
+  'valve',
+] as const
 export type JointKind = (typeof JOINT_KINDS)[number]
 
 export interface Member {

@@ -1,4 +1,16 @@
-import { both, type Doing, type Fact, factKey, type FileIndex, type Guard, holds, type Joint, jointsToRest, type Mode, type Variants } from '../machine'
+import {
+  both,
+  type Doing,
+  type Fact,
+  factKey,
+  type FileIndex,
+  type Guard,
+  holds,
+  type Joint,
+  jointsToRest,
+  type Mode,
+  type Variants,
+} from '../machine'
 import type { ActionKind } from './types'
 
 /** Something that can be done on the way down. */
@@ -31,7 +43,10 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
       kind: 'release',
       subject: joint.id,
       doing: joint.down,
-      needs: expand(index, both(joint.access, joint.down.guard, ...(joint.frees ?? []).map((id) => freeGuard(index, id, variants, joint.id)))),
+      needs: expand(
+        index,
+        both(joint.access, joint.down.guard, ...(joint.frees ?? []).map((id) => freeGuard(index, id, variants, joint.id))),
+      ),
       gives: [
         `off ${joint.id}`,
         `loosened ${joint.id}`,
@@ -92,7 +107,9 @@ function freeGuard(index: FileIndex, partId: string, variants: Variants, except?
   const joints = jointsToRest(index, partId, variants).filter((joint) => joint.id !== except)
   return both(
     ...joints.map((joint): Fact => ({ fact: 'off', of: joint.id })),
-    ...(part?.tethers ?? []).filter((id) => holds(index.connections.get(id)?.when, no, variants)).map((id): Fact => ({ fact: 'unplugged', of: id })),
+    ...(part?.tethers ?? [])
+      .filter((id) => holds(index.connections.get(id)?.when, no, variants))
+      .map((id): Fact => ({ fact: 'unplugged', of: id })),
     part?.escape,
   )
 }

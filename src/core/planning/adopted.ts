@@ -61,8 +61,28 @@ export interface StepFacts extends Pick<PlannedStep, AsPlanned> {
 
 /** Facts that a step has in the same shape with words and without. */
 type AsPlanned =
-  | 'id' | 'action' | 'kind' | 'limb' | 'pose' | 'people' | 'minutes' | 'number' | 'pair' | 'gives' | 'needs' | 'after' | 'dead' | 'power' | 'mains' | 'passes' | 'torque' | 'lock' | 'reopen' | 'check'
-  | 'cover' | 'cautions'
+  | 'id'
+  | 'action'
+  | 'kind'
+  | 'limb'
+  | 'pose'
+  | 'people'
+  | 'minutes'
+  | 'number'
+  | 'pair'
+  | 'gives'
+  | 'needs'
+  | 'after'
+  | 'dead'
+  | 'power'
+  | 'mains'
+  | 'passes'
+  | 'torque'
+  | 'lock'
+  | 'reopen'
+  | 'check'
+  | 'cover'
+  | 'cautions'
 
 export interface SwapFacts {
   readonly id: string
@@ -93,15 +113,37 @@ function given<T extends object>(fields: T): { [K in keyof T]: Exclude<T[K], und
 
 function factsOfStep(s: PlannedStep): StepFacts {
   return given({
-    id: s.id, action: s.action, kind: s.kind, limb: s.limb, pose: s.pose,
+    id: s.id,
+    action: s.action,
+    kind: s.kind,
+    limb: s.limb,
+    pose: s.pose,
     turn: s.turn && { by: s.turn.by, people: s.turn.people, minutes: s.turn.minutes },
     tool: s.tool?.id,
     insteadOf: s.substitute && given({ tool: s.substitute.tool, byFeel: s.substitute.byFeel }),
-    people: s.people, minutes: s.minutes,
+    people: s.people,
+    minutes: s.minutes,
     wait: s.wait === undefined ? undefined : { kind: 'rest' as const, minutes: s.wait, from: 'done' as const },
-    number: s.number, pair: s.pair, why: s.why.map((w) => w.wantedBy), gives: s.gives, needs: s.needs, after: s.after, dead: s.dead, power: s.power, mains: s.mains,
-    fixings: s.fixings.map(({ id, joint, keep, cell, captive, stay, consumable }) => given({ id, joint, keep, cell, captive, stay, consumable })),
-    parts: s.parts.map((p) => p.id), passes: s.passes, torque: s.torque, joint: s.joint && given({ role: s.joint.role, critical: s.joint.critical }), lock: s.lock, reopen: s.reopen, check: s.check, cover: s.cover,
+    number: s.number,
+    pair: s.pair,
+    why: s.why.map((w) => w.wantedBy),
+    gives: s.gives,
+    needs: s.needs,
+    after: s.after,
+    dead: s.dead,
+    power: s.power,
+    mains: s.mains,
+    fixings: s.fixings.map(({ id, joint, keep, cell, captive, stay, consumable }) =>
+      given({ id, joint, keep, cell, captive, stay, consumable }),
+    ),
+    parts: s.parts.map((p) => p.id),
+    passes: s.passes,
+    torque: s.torque,
+    joint: s.joint && given({ role: s.joint.role, critical: s.joint.critical }),
+    lock: s.lock,
+    reopen: s.reopen,
+    check: s.check,
+    cover: s.cover,
     cautions: s.cautions,
   }) as StepFacts
 }
@@ -110,15 +152,31 @@ function factsOfStep(s: PlannedStep): StepFacts {
 export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
   const limb = ({ steps, minutes, proved }: AdoptedLimb): LimbFacts => ({ steps: steps.map(factsOfStep), minutes, proved })
   return {
-    planner: plan.planner, goals: plan.goals, upOrder: plan.upOrder, down: limb(plan.down), up: limb(plan.up),
-    swap: plan.swap.map((s) => given({ id: s.id, goal: s.goal, part: s.part?.id, minutes: s.minutes, compare: s.compare?.map(({ name: _, why: __, ...facts }) => facts) }) as SwapFacts),
+    planner: plan.planner,
+    goals: plan.goals,
+    upOrder: plan.upOrder,
+    down: limb(plan.down),
+    up: limb(plan.up),
+    swap: plan.swap.map(
+      (s) =>
+        given({
+          id: s.id,
+          goal: s.goal,
+          part: s.part?.id,
+          minutes: s.minutes,
+          compare: s.compare?.map(({ name: _, why: __, ...facts }) => facts),
+        }) as SwapFacts,
+    ),
   }
 }
 
 function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, ...facts }: StepFacts): PlannedStep {
   const { want: _, counterHold: __, looks: ___, ...plain } = facts
   return given({
-    ...plain, bare: true as const, title: facts.action, consumables: [],
+    ...plain,
+    bare: true as const,
+    title: facts.action,
+    consumables: [],
     turn: turn && { to: facts.pose, title: facts.pose, ...turn },
     tool: tool === undefined ? undefined : { id: tool, name: tool, short: tool },
     substitute: insteadOf && { for: insteadOf.tool, risk: '', ...insteadOf },
@@ -133,9 +191,22 @@ function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, ...facts }
 export function planOfFacts(facts: PlanFacts): AdoptedPlan {
   const limb = ({ steps, minutes, proved }: LimbFacts): AdoptedLimb => ({ steps: steps.map(bareStep), minutes, proved })
   return {
-    planner: facts.planner, goals: facts.goals, upOrder: facts.upOrder, down: limb(facts.down), up: limb(facts.up),
-    swap: facts.swap.map(({ goal, part, compare, ...s }) => given({
-      ...s, bare: true as const, title: s.id, job: goal, goal, part: part === undefined ? undefined : { bare: true as const, id: part, name: part }, compare: compare?.map((c) => ({ ...c, name: c.id, why: '' })),
-    }) as SwapPlanStep),
+    planner: facts.planner,
+    goals: facts.goals,
+    upOrder: facts.upOrder,
+    down: limb(facts.down),
+    up: limb(facts.up),
+    swap: facts.swap.map(
+      ({ goal, part, compare, ...s }) =>
+        given({
+          ...s,
+          bare: true as const,
+          title: s.id,
+          job: goal,
+          goal,
+          part: part === undefined ? undefined : { bare: true as const, id: part, name: part },
+          compare: compare?.map((c) => ({ ...c, name: c.id, why: '' })),
+        }) as SwapPlanStep,
+    ),
   }
 }

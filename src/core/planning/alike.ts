@@ -35,12 +35,15 @@ export function differences(first: Plan, second: Plan): Differences {
 const key = (step: PlannedStep): string => `${step.limb} ${sideless(step.title)}`
 
 function changed(a: PlannedStep, b: PlannedStep): string {
-  const torque = (s: PlannedStep): string => (s.torque ? `${s.torque.value} ${s.torque.unit === 'Nm' ? 'N·m' : s.torque.unit}` : 'no number')
+  const torque = (s: PlannedStep): string =>
+    s.torque ? `${s.torque.value} ${s.torque.unit === 'Nm' ? 'N·m' : s.torque.unit}` : 'no number'
   return [
     a.tool?.id !== b.tool?.id ? `${a.tool?.short ?? 'by hand'} → ${b.tool?.short ?? 'by hand'}` : '',
     a.torque?.value !== b.torque?.value ? `${torque(a)} → ${torque(b)}` : '',
     a.fixings.length !== b.fixings.length ? `${a.fixings.length} → ${b.fixings.length} fixings` : '',
     a.pose !== b.pose ? 'stands otherwise' : '',
     a.people !== b.people ? `${b.people === 2 ? 'two people' : 'alone'}` : '',
-  ].filter(Boolean).join(', ')
+  ]
+    .filter(Boolean)
+    .join(', ')
 }

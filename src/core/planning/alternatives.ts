@@ -12,7 +12,11 @@ const WORTH_A_WORD = 3
  * @param wayOf the cheapest way that keeps to a set; null where there is none
  */
 export function rejectedSets(
-  chosen: readonly string[], cost: number, sets: readonly Completion[], wayOf: (set: ReadonlySet<string>) => { readonly used: readonly string[]; readonly cost: number } | null, title: (id: string) => string,
+  chosen: readonly string[],
+  cost: number,
+  sets: readonly Completion[],
+  wayOf: (set: ReadonlySet<string>) => { readonly used: readonly string[]; readonly cost: number } | null,
+  title: (id: string) => string,
 ): Alternative[] {
   const mine = new Set(chosen)
   const seen = new Set([[...mine].sort().join()])

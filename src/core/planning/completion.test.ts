@@ -6,7 +6,11 @@ import { cheapestCompletion } from './completion'
 import { poseTurns } from './turns'
 
 const action = (id: string, minutes: number, needs: Guard, gives: readonly string[]): Action => ({
-  id, kind: 'release', subject: id, needs, gives,
+  id,
+  kind: 'release',
+  subject: id,
+  needs,
+  gives,
   doing: { title: id, modes: [{ poses: ['p'], tool: null, people: 1, minutes: { low: minutes, likely: minutes, high: minutes } }] },
 })
 const off = (n: number): Guard => ({ fact: 'off', of: `x${n}` })
@@ -29,7 +33,7 @@ function bruteForce(actions: readonly Action[], goal: Guard): number {
     const chosen = actions.filter((_, i) => (mask >> i) & 1)
     const facts = new Set<string>()
     const left = new Set(chosen)
-    for (let moved = true; moved; ) {
+    for (let moved = true; moved;) {
       moved = false
       for (const a of left) {
         if (!holds(a.needs, (f) => facts.has(`${f.fact} ${f.of}`), {})) continue
@@ -39,7 +43,10 @@ function bruteForce(actions: readonly Action[], goal: Guard): number {
       }
     }
     if (left.size > 0 || !holds(goal, (f) => facts.has(`${f.fact} ${f.of}`), {})) continue
-    best = Math.min(best, chosen.reduce((n, a) => n + a.doing.modes[0]!.minutes.likely, 0))
+    best = Math.min(
+      best,
+      chosen.reduce((n, a) => n + a.doing.modes[0]!.minutes.likely, 0),
+    )
   }
   return best
 }
@@ -50,7 +57,12 @@ describe('cheapestCompletion', () => {
       fc.property(machine, fc.nat(6), fc.nat(6), (rows, g1, g2) => {
         const n = rows.length
         const actions = rows.map((r, i) =>
-          action(`a${i}`, r.minutes, { all: [...r.all.map((j) => off(j % n)), ...(r.any.length > 0 ? [{ any: r.any.map((j) => off(j % n)) }] : [])] }, [`off x${i}`, ...(r.also === undefined ? [] : [`off x${r.also % n}`])]),
+          action(
+            `a${i}`,
+            r.minutes,
+            { all: [...r.all.map((j) => off(j % n)), ...(r.any.length > 0 ? [{ any: r.any.map((j) => off(j % n)) }] : [])] },
+            [`off x${i}`, ...(r.also === undefined ? [] : [`off x${r.also % n}`])],
+          ),
         )
         const goal: Guard = { all: [off(g1 % n), off(g2 % n)] }
         const best = bruteForce(actions, goal)
@@ -70,7 +82,11 @@ describe('cheapestCompletion', () => {
   })
 
   it('offers what costs under three minutes more, and nothing dearer', () => {
-    const actions = [action('cheap', 4, { all: [] }, ['off x1']), action('near', 6, { all: [] }, ['off x1']), action('dear', 9, { all: [] }, ['off x1'])]
+    const actions = [
+      action('cheap', 4, { all: [] }, ['off x1']),
+      action('near', 6, { all: [] }, ['off x1']),
+      action('dear', 9, { all: [] }, ['off x1']),
+    ]
     const found = cheapestCompletion(new Map(actions.map((a) => [a.id, a])), off(1), {}, new Set())
     if (!found.ok) throw new Error(found.error.kind)
     expect([...found.value.best.actions]).toEqual(['cheap'])
@@ -85,17 +101,33 @@ describe('cheapestCompletion', () => {
 
 describe('poseTurns', () => {
   const poses = ['a', 'b', 'c', 'd']
-  const moves = fc.array(fc.record({ from: fc.nat(3), to: fc.nat(3), likely: fc.integer({ min: 1, max: 9 }), people: fc.constantFrom(1 as const, 2 as const) }), { maxLength: 9 })
+  const moves = fc.array(
+    fc.record({ from: fc.nat(3), to: fc.nat(3), likely: fc.integer({ min: 1, max: 9 }), people: fc.constantFrom(1 as const, 2 as const) }),
+    { maxLength: 9 },
+  )
   it('costs what the cheapest walk costs, and names the moves of it', () => {
     fc.assert(
       fc.property(moves, (list) => {
         const file = {
           poses: poses.map((id) => ({ id, name: id, rotation: [0, 0, 0] as const })),
-          poseMoves: list.map((m) => ({ from: poses[m.from]!, to: poses[m.to]!, title: 't', people: m.people, minutes: { low: m.likely, likely: m.likely, high: m.likely } })),
+          poseMoves: list.map((m) => ({
+            from: poses[m.from]!,
+            to: poses[m.to]!,
+            title: 't',
+            people: m.people,
+            minutes: { low: m.likely, likely: m.likely, high: m.likely },
+          })),
         } as never
         const turns = poseTurns(file)
         const walk = (from: string, to: string, steps: number): number =>
-          from === to ? 0 : steps === 0 ? Infinity : Math.min(Infinity, ...list.filter((m) => poses[m.from] === from).map((m) => m.likely * m.people + walk(poses[m.to]!, to, steps - 1)))
+          from === to
+            ? 0
+            : steps === 0
+              ? Infinity
+              : Math.min(
+                  Infinity,
+                  ...list.filter((m) => poses[m.from] === from).map((m) => m.likely * m.people + walk(poses[m.to]!, to, steps - 1)),
+                )
         for (const from of poses) {
           for (const to of poses) {
             expect(turns.cost(from, to)).toBe(walk(from, to, 3))

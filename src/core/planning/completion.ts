@@ -67,7 +67,12 @@ export function cheapestCompletion(
           for (const id of providers.get(fact) ?? []) {
             if (chosen.has(id) || usableModes(actions.get(id)!.doing, variants).length === 0) continue
             const action = actions.get(id)!
-            search([{ guard: action.needs, path: [id] }], new Set([...chosen, id]), new Set([...facts, ...action.gives]), minutes + leastMinutes(id))
+            search(
+              [{ guard: action.needs, path: [id] }],
+              new Set([...chosen, id]),
+              new Set([...facts, ...action.gives]),
+              minutes + leastMinutes(id),
+            )
           }
         }
         return
@@ -140,7 +145,8 @@ function addSupports(actions: ReadonlyMap<string, Action>, completion: Completio
   const added = new Set<string>()
   for (const id of completion.actions) {
     const load = actions.get(id)!.load
-    if (load && load.others.every((f) => given.has(f)) && !given.has(load.support) && actions.has(load.supportAction)) added.add(load.supportAction)
+    if (load && load.others.every((f) => given.has(f)) && !given.has(load.support) && actions.has(load.supportAction))
+      added.add(load.supportAction)
   }
   return added.size === 0 ? completion : { ...completion, actions: new Set([...completion.actions, ...added]) }
 }
@@ -172,7 +178,7 @@ function whenever(guard: Guard): Guard {
 function runOut(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string>, variants: Variants, done: ReadonlySet<string>): Run {
   const facts = new Set(done)
   const stuck = new Set(chosen)
-  for (let moved = true; moved; ) {
+  for (let moved = true; moved;) {
     moved = false
     for (const id of stuck) {
       const action = actions.get(id)!

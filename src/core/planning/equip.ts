@@ -24,7 +24,15 @@ export function equip(doing: Doing, lacking: ReadonlySet<string>): Doing {
     modes: doing.modes.flatMap((mode): Mode[] => {
       if (mode.tool === null || !lacking.has(mode.tool)) return [mode]
       const other = mode.substitutes?.find((s) => !lacking.has(s.tool))
-      return other ? [{ ...mode, tool: other.tool, standsFor: { tool: mode.tool, risk: other.risk, ...(isFelt(other) ? { byFeel: true } : {}) } } as StandIn] : []
+      return other
+        ? [
+            {
+              ...mode,
+              tool: other.tool,
+              standsFor: { tool: mode.tool, risk: other.risk, ...(isFelt(other) ? { byFeel: true } : {}) },
+            } as StandIn,
+          ]
+        : []
     }),
   }
 }
@@ -38,7 +46,11 @@ const isFelt = (s: Substitute): s is Felt => 'byFeel' in s
  * The return of a fixing, by feel too where no torque tool is to hand and it may: what undid it stands in. Axle, steering, brake and pack
  * terminals keep their wrench always, and whatever does the work too unless `whatever` may.
  */
-export function orByFeel(index: FileIndex, { answers, doing }: { readonly answers: Action | null; readonly doing: Doing }, may: 'covers' | 'whatever'): Doing {
+export function orByFeel(
+  index: FileIndex,
+  { answers, doing }: { readonly answers: Action | null; readonly doing: Doing },
+  may: 'covers' | 'whatever',
+): Doing {
   const joint = answers?.kind === 'release' ? index.joints.get(answers.subject) : undefined
   const hand = joint?.down.modes.find((m) => m.tool !== null)?.tool
   if (!joint || !hand || joint.critical || (may === 'covers' && joint.role === 'working')) return doing
@@ -48,7 +60,11 @@ export function orByFeel(index: FileIndex, { answers, doing }: { readonly answer
 }
 
 /** The first step that cannot be done for want of a tool, and the tool. */
-export function stoppedBy(index: FileIndex, actions: readonly Pick<Action, 'doing'>[], lacking: ReadonlySet<string>): { readonly tool: string; readonly step: string } | null {
+export function stoppedBy(
+  index: FileIndex,
+  actions: readonly Pick<Action, 'doing'>[],
+  lacking: ReadonlySet<string>,
+): { readonly tool: string; readonly step: string } | null {
   for (const { doing } of actions) {
     const tool = doing.modes.find((m) => m.tool !== null)?.tool
     if (tool && equip(doing, lacking).modes.length === 0) return { tool: index.tools.get(tool)?.name ?? tool, step: doing.title }

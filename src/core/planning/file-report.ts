@@ -20,6 +20,11 @@ export function reportJobs(file: MachineFile, onJob: (done: number, of: number) 
     const head = { goal: goal.id, name: goal.name }
     if (!found.ok) return { ...head, error: found.error }
     const { down, up } = found.value
-    return { ...head, steps: { down: down.steps.length, up: up.steps.length }, minutes: Math.round(down.minutes.handsOn + up.minutes.handsOn), proved: down.proved && up.proved }
+    return {
+      ...head,
+      steps: { down: down.steps.length, up: up.steps.length },
+      minutes: Math.round(down.minutes.handsOn + up.minutes.handsOn),
+      proved: down.proved && up.proved,
+    }
   })
 }

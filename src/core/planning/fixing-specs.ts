@@ -26,7 +26,14 @@ export function fixingSpecs(joint: Joint, nextCell: () => string | undefined): F
 /** What a step carries of its fixing, so that the file may change behind it. */
 export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
   const { role, critical, thread, head, strength, driver } = joint
-  return { role, ...(critical ? { critical } : {}), ...(thread ? { thread } : {}), ...(head ? { head } : {}), ...(strength ? { strength } : {}), ...(driver ? { driver } : {}) }
+  return {
+    role,
+    ...(critical ? { critical } : {}),
+    ...(thread ? { thread } : {}),
+    ...(head ? { head } : {}),
+    ...(strength ? { strength } : {}),
+    ...(driver ? { driver } : {}),
+  }
 }
 
 /** @param doing the way down of it */

@@ -4,8 +4,25 @@ export { cellName } from './steps'
 export { estimatedTorque } from './torque'
 export { ACTION_KINDS, DEFAULT_PRICES } from './types'
 export type {
-  ActionKind, Alternative, ConsumableNeed, FixingSpec, Lift, Limb, LimbPlan, PartSpec, Plan, PlanError, PlanOptions, PlannedStep, PlanResult,
-  PlanStart, PoseTurn, Prices, Reason, SwapPlanStep, ToolNeed,
+  ActionKind,
+  Alternative,
+  ConsumableNeed,
+  FixingSpec,
+  Lift,
+  Limb,
+  LimbPlan,
+  PartSpec,
+  Plan,
+  PlanError,
+  PlanOptions,
+  PlannedStep,
+  PlanResult,
+  PlanStart,
+  PoseTurn,
+  Prices,
+  Reason,
+  SwapPlanStep,
+  ToolNeed,
 } from './types'
 export { everythingInFileOrder } from './naive'
 export { layersOf } from './layers'

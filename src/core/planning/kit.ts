@@ -8,7 +8,12 @@ import type { PlanOptions, PlanResult } from './types'
  * the shortest way, and the only one for a pocket.
  * @param onTool told how many tools have been tried
  */
-export function smallestKit(file: MachineFile, goal: string, options: PlanOptions, onTool: (done: number, of: number) => void = () => undefined): PlanResult {
+export function smallestKit(
+  file: MachineFile,
+  goal: string,
+  options: PlanOptions,
+  onTool: (done: number, of: number) => void = () => undefined,
+): PlanResult {
   const limited: PlanOptions = { ...options, nodeLimit: 500, byFeel: 'whatever' }
   const first = plan(file, 'untouched', [goal], limited)
   if (!first.ok) return first

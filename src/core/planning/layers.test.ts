@@ -23,7 +23,9 @@ describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the 
       for (const o of v.options) {
         const { layers: some, stays: left } = layersOf(file, { [v.id]: o.id })
         const named_ = new Set([...some.flatMap((l) => l.joints), ...left])
-        for (const j of file.joints) if (j.when && 'variant' in j.when && j.when.variant === v.id && j.when.is !== o.id) expect(named_, `${j.id} with ${o.id}`).not.toContain(j.id)
+        for (const j of file.joints)
+          if (j.when && 'variant' in j.when && j.when.variant === v.id && j.when.is !== o.id)
+            expect(named_, `${j.id} with ${o.id}`).not.toContain(j.id)
       }
     }
   })

@@ -10,7 +10,8 @@ export interface Layer {
 
 /**
  * A machine from the outside in: in each round everything comes off that nothing is in the way of, and what only prepares, props or
- * proves is done for nothing. What no round frees stays for good; what the answers say is not fitted is left out. Unanswered variants count at their worst.
+ * proves is done for nothing. What no round frees stays for good; what the answers say is not fitted is left out. Unanswered
+ * variants count at their worst.
  */
 export function layersOf(file: MachineFile, answers: Variants): { readonly layers: readonly Layer[]; readonly stays: readonly string[] } {
   const index = indexFile(file)
@@ -20,10 +21,11 @@ export function layersOf(file: MachineFile, answers: Variants): { readonly layer
   const freed = new Set<string>()
   const layers: Layer[] = []
   for (;;) {
-    for (let moved = true; moved; ) {
+    for (let moved = true; moved;) {
       moved = false
       for (const [id, action] of open) {
-        if (action.kind === 'release' || action.kind === 'take off' || action.kind === 'unplug' || !may(action.needs, facts, variants)) continue
+        if (action.kind === 'release' || action.kind === 'take off' || action.kind === 'unplug' || !may(action.needs, facts, variants))
+          continue
         action.gives.forEach((f) => facts.add(f))
         open.delete(id)
         moved = true
@@ -36,7 +38,11 @@ export function layersOf(file: MachineFile, answers: Variants): { readonly layer
     gives.forEach((f) => facts.add(f))
     const parts = gives.flatMap((f) => (f.startsWith('off ') && index.parts.has(f.slice(4)) && !freed.has(f.slice(4)) ? [f.slice(4)] : []))
     parts.forEach((p) => freed.add(p))
-    layers.push({ parts, joints: now.flatMap(([, a]) => (a.kind === 'release' ? [a.subject] : [])), connections: now.flatMap(([, a]) => (a.kind === 'unplug' ? [a.subject] : [])) })
+    layers.push({
+      parts,
+      joints: now.flatMap(([, a]) => (a.kind === 'release' ? [a.subject] : [])),
+      connections: now.flatMap(([, a]) => (a.kind === 'unplug' ? [a.subject] : [])),
+    })
   }
   // A part that only absent fixings hold is not on this machine at all.
   const fitted = (id: string): boolean => {

@@ -15,15 +15,29 @@ export function everythingInFileOrder(file: MachineFile): { readonly steps: numb
   const has = ({ fact, of }: { readonly fact: string; readonly of: string }): boolean => facts.has(`${fact} ${of}`)
   const may = (guard: Guard | undefined): boolean => holds(guard, has, variants)
   // What prepares comes before what it prepares for; the rest as the file lists it.
-  const open = [...compileDown(index, variants).values()].sort((a, b) => Number(b.id.startsWith('step:')) - Number(a.id.startsWith('step:')))
+  const open = [...compileDown(index, variants).values()].sort(
+    (a, b) => Number(b.id.startsWith('step:')) - Number(a.id.startsWith('step:')),
+  )
   let [pose, tool, minutes, steps] = [file.poses[0]?.id ?? '', null as string | null, 0, 0]
   for (;;) {
-    const at = open.findIndex((a) => may(a.needs) && (!a.load || has({ fact: 'supported', of: a.load.support.split(' ')[1]! })) && usableModes(a.doing, variants).some((m) => m.poses.some((p) => p === pose || (Number.isFinite(turns.cost(pose, p)) && may(standingGuard(file, p))))))
+    const at = open.findIndex(
+      (a) =>
+        may(a.needs) &&
+        (!a.load || has({ fact: 'supported', of: a.load.support.split(' ')[1]! })) &&
+        usableModes(a.doing, variants).some((m) =>
+          m.poses.some((p) => p === pose || (Number.isFinite(turns.cost(pose, p)) && may(standingGuard(file, p)))),
+        ),
+    )
     if (at < 0) return { steps, minutes }
     const [action] = open.splice(at, 1)
-    const ways = usableModes(action!.doing, variants).flatMap((mode) => mode.poses.filter((p) => p === pose || may(standingGuard(file, p))).map((p) => ({ mode, pose: p })))
+    const ways = usableModes(action!.doing, variants).flatMap((mode) =>
+      mode.poses.filter((p) => p === pose || may(standingGuard(file, p))).map((p) => ({ mode, pose: p })),
+    )
     const way = ways.find((w) => w.pose === pose) ?? ways[0]!
-    minutes += way.mode.minutes.likely * way.mode.people + turns.cost(pose, way.pose) + (way.mode.tool !== null && way.mode.tool !== tool ? DEFAULT_PRICES.swap : 0)
+    minutes +=
+      way.mode.minutes.likely * way.mode.people +
+      turns.cost(pose, way.pose) +
+      (way.mode.tool !== null && way.mode.tool !== tool ? DEFAULT_PRICES.swap : 0)
     pose = way.pose
     tool = way.mode.tool ?? tool
     action!.gives.forEach((f) => facts.add(f))

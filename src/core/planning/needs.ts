@@ -28,17 +28,24 @@ export function consumableNeeds(index: FileIndex, steps: readonly PlannedStep[])
   return [...counts].map(([id, count]) => ({ id, name: index.consumables.get(id)?.name ?? id, count }))
 }
 
-/** When a second person is wanted: minutes from the start at likely pace, and for how long. Lifts with less than five minutes between them are one call. */
+/**
+ * When a second person is wanted: minutes from the start at likely pace, and for how long. Lifts with less than five minutes
+ * between them are one call.
+ */
 export function secondPerson(steps: readonly PlannedStep[]): Lift[] {
   const lifts: Lift[] = []
   let clock = 0
   for (const step of steps) {
     const turn = step.turn
-    for (const part of [turn && { people: turn.people, minutes: turn.minutes.likely, title: turn.title }, { people: step.people, minutes: step.minutes.likely, title: step.title }]) {
+    for (const part of [
+      turn && { people: turn.people, minutes: turn.minutes.likely, title: turn.title },
+      { people: step.people, minutes: step.minutes.likely, title: step.title },
+    ]) {
       if (!part) continue
       if (part.people === 2) {
         const last = lifts.at(-1)
-        if (last && clock - (last.from + last.minutes) < ONE_CALL) lifts[lifts.length - 1] = { ...last, minutes: clock + part.minutes - last.from, titles: [...last.titles, part.title] }
+        if (last && clock - (last.from + last.minutes) < ONE_CALL)
+          lifts[lifts.length - 1] = { ...last, minutes: clock + part.minutes - last.from, titles: [...last.titles, part.title] }
         else lifts.push({ from: clock, minutes: part.minutes, titles: [part.title] })
       }
       clock += part.minutes
@@ -50,7 +57,8 @@ export function secondPerson(steps: readonly PlannedStep[]): Lift[] {
 const ONE_CALL = 5
 
 /** Why a job may be one for somebody else: what in it can hurt beyond the machine. */
-export type Referral = { readonly why: 'high voltage' | 'steering' | 'brakes' } | { readonly why: 'heavy'; readonly part: string; readonly kg: number }
+export type Referral =
+  { readonly why: 'high voltage' | 'steering' | 'brakes' } | { readonly why: 'heavy'; readonly part: string; readonly kg: number }
 
 /** What should be asked before the first bolt: is this mine to do? In the order of the harm. */
 export function referrals(file: MachineFile, plan: Plan): Referral[] {
@@ -60,6 +68,8 @@ export function referrals(file: MachineFile, plan: Plan): Referral[] {
     ...(file.pack && voltageClass(fullChargeVolts(file.pack)) === 'B' ? [{ why: 'high voltage' } as const] : []),
     ...(undone.has('steering') ? [{ why: 'steering' } as const] : []),
     ...(undone.has('brake') ? [{ why: 'brakes' } as const] : []),
-    ...file.parts.flatMap((p) => (off.has(p.id) && p.mass && p.mass.value > ONE_PERSON_AT_BEST ? [{ why: 'heavy' as const, part: p.name, kg: p.mass.value }] : [])),
+    ...file.parts.flatMap((p) =>
+      off.has(p.id) && p.mass && p.mass.value > ONE_PERSON_AT_BEST ? [{ why: 'heavy' as const, part: p.name, kg: p.mass.value }] : [],
+    ),
   ]
 }

@@ -49,12 +49,20 @@ const seconds = (minutes: number): number => Math.round(minutes * 60)
  * of the mode; a change of tool has its price, bare hands cost nothing. Null where the goal cannot be reached.
  * @param early items that come as early as costs nothing: of equally cheap orders the one that makes safe first
  */
-export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: string) => boolean, { poses, tools, pose, tool, turns, prices, limits }: Setting): Sequence | null {
+export function cheapestOrder(
+  items: readonly Item[],
+  goal: Need,
+  early: (item: string) => boolean,
+  { poses, tools, pose, tool, turns, prices, limits }: Setting,
+): Sequence | null {
   const poseAt = new Map(poses.map((id, i) => [id, i]))
   const toolAt = new Map(tools.map((id, i) => [id, i]))
   const ways = items.map((item) =>
     item.modes.flatMap((mode) => {
-      const choice = { tool: mode.tool === null ? -1 : toolAt.get(mode.tool)!, work: seconds(mode.minutes.likely * mode.people + (mode.penalty ?? 0)) }
+      const choice = {
+        tool: mode.tool === null ? -1 : toolAt.get(mode.tool)!,
+        work: seconds(mode.minutes.likely * mode.people + (mode.penalty ?? 0)),
+      }
       const [free, guarded] = [mode.poses.filter((p) => !item.standing.has(p)), mode.poses.filter((p) => item.standing.has(p))]
       return [
         ...(free.length > 0 ? [{ mode, choice: { ...choice, poses: free.map((p) => poseAt.get(p)!) } }] : []),
@@ -64,20 +72,38 @@ export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: 
   )
   const problem: Problem = {
     goal,
-    tasks: items.map((item, i): Task => ({ needs: item.needs, notAfter: item.notAfter, ratherNotAfter: item.ratherNotAfter, choices: ways[i]!.map((w) => w.choice) })),
-    pose: poseAt.get(pose) ?? 0, tool: tool === null ? -1 : (toolAt.get(tool) ?? -1), poses: poses.length, tools: tools.length,
-    turn: poses.map((from) => poses.map((to) => (from === to ? 0 : seconds(turns.cost(from, to))))), swap: seconds(prices.swap), against: seconds(prices.againstPreference),
+    tasks: items.map((item, i): Task => ({
+      needs: item.needs,
+      notAfter: item.notAfter,
+      ratherNotAfter: item.ratherNotAfter,
+      choices: ways[i]!.map((w) => w.choice),
+    })),
+    pose: poseAt.get(pose) ?? 0,
+    tool: tool === null ? -1 : (toolAt.get(tool) ?? -1),
+    poses: poses.length,
+    tools: tools.length,
+    turn: poses.map((from) => poses.map((to) => (from === to ? 0 : seconds(turns.cost(from, to))))),
+    swap: seconds(prices.swap),
+    against: seconds(prices.againstPreference),
   }
   const found = solve(problem, { ...limitsFor(items.length), ...limits })
   if (!found) return null
   const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
-  return { placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!.mode, pose: poses[p.pose]! })), cost: found.cost / 60, bound: found.bound / 60, proved: found.proved }
+  return {
+    placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!.mode, pose: poses[p.pose]! })),
+    cost: found.cost / 60,
+    bound: found.bound / 60,
+    proved: found.proved,
+  }
 }
 
 /** Longer orders are left as they were found: every pair of places is tried. */
 const LONGEST_TIDIED = 80
 
-/** Whatever stands before the last of the early tasks and may as well come after it goes there, one by one or several together, while that costs nothing. */
+/**
+ * Whatever stands before the last of the early tasks and may as well come after it goes there, one by one or several together,
+ * while that costs nothing.
+ */
 function broughtForward(problem: Problem, order: readonly Placing[], cost: number, early: (task: number) => boolean): readonly Placing[] {
   let best = [...order]
   const last = (): number => best.findLastIndex((p) => early(p.task))
@@ -99,7 +125,13 @@ function broughtForward(problem: Problem, order: readonly Placing[], cost: numbe
 }
 
 /** Everything that can be done on the way down, with what the file's orders and load paths ask; and the goal in the same numbers. */
-export function downItems(file: MachineFile, actions: readonly Action[], goal: Guard, variants: Variants, facts: ReadonlySet<string>): { readonly items: readonly Item[]; readonly goal: Need } {
+export function downItems(
+  file: MachineFile,
+  actions: readonly Action[],
+  goal: Guard,
+  variants: Variants,
+  facts: ReadonlySet<string>,
+): { readonly items: readonly Item[]; readonly goal: Need } {
   const givenBy = new Map<string, number[]>()
   actions.forEach((action, i) => action.gives.forEach((fact) => givenBy.set(fact, [...(givenBy.get(fact) ?? []), i])))
   const at = new Map(actions.map((a, i) => [a.id, i]))
@@ -113,12 +145,15 @@ export function downItems(file: MachineFile, actions: readonly Action[], goal: G
   }
   const standing = standingNeeds(file, need)
   const rules = file.order.filter((r) => r.limb === 'down')
-  const thens = (first: string, strength: 'must' | 'prefer'): number[] => rules.filter((r) => r.first === first && r.strength === strength).flatMap((r) => at.get(r.then) ?? [])
+  const thens = (first: string, strength: 'must' | 'prefer'): number[] =>
+    rules.filter((r) => r.first === first && r.strength === strength).flatMap((r) => at.get(r.then) ?? [])
   const items = actions.map((action): Item => ({
     id: action.id,
     modes: usableModes(action.doing, variants),
     standing,
-    needs: action.load ? { all: [need(action.needs), { any: [isDone(action.load.support), ...action.load.others.map(notDone)] }] } : need(action.needs),
+    needs: action.load
+      ? { all: [need(action.needs), { any: [isDone(action.load.support), ...action.load.others.map(notDone)] }] }
+      : need(action.needs),
     notAfter: thens(action.id, 'must'),
     ratherNotAfter: thens(action.id, 'prefer'),
   }))
@@ -126,14 +161,24 @@ export function downItems(file: MachineFile, actions: readonly Action[], goal: G
 }
 
 /** The returns and checks of the way up: all of them, each after what it waits for. */
-export function upItems(file: MachineFile, ups: readonly UpAction[], variants: Variants, facts: ReadonlySet<string>): { readonly items: readonly Item[]; readonly goal: Need } {
+export function upItems(
+  file: MachineFile,
+  ups: readonly UpAction[],
+  variants: Variants,
+  facts: ReadonlySet<string>,
+): { readonly items: readonly Item[]; readonly goal: Need } {
   const at = new Map(ups.map((up, i) => [up.id, i]))
   // What was true at the bottom is so until its return; what has no return stays so.
   const givers = (fact: string): number[] => ups.flatMap((up, i) => (up.answers?.gives.includes(fact) ? [i] : []))
   const need = (guard: Guard): Need => {
     if ('all' in guard) return { all: guard.all.map(need) }
     if ('any' in guard) return { any: guard.any.map(need) }
-    if ('not' in guard) return 'fact' in guard.not ? (givers(factKey(guard.not)).length > 0 ? { done: givers(factKey(guard.not)) } : !facts.has(factKey(guard.not))) : holds(guard, () => false, variants)
+    if ('not' in guard)
+      return 'fact' in guard.not
+        ? givers(factKey(guard.not)).length > 0
+          ? { done: givers(factKey(guard.not)) }
+          : !facts.has(factKey(guard.not))
+        : holds(guard, () => false, variants)
     return 'fact' in guard ? facts.has(factKey(guard)) && { undone: givers(factKey(guard)) } : holds(guard, () => false, variants)
   }
   const standing = standingNeeds(file, need)
@@ -150,7 +195,9 @@ export function upItems(file: MachineFile, ups: readonly UpAction[], variants: V
 }
 
 const standingNeeds = (file: MachineFile, need: (guard: Guard) => Need): ReadonlyMap<string, Need> =>
-  new Map(file.poses.flatMap((pose): [string, Need][] => {
-    const guard = standingGuard(file, pose.id)
-    return guard ? [[pose.id, need(guard)]] : []
-  }))
+  new Map(
+    file.poses.flatMap((pose): [string, Need][] => {
+      const guard = standingGuard(file, pose.id)
+      return guard ? [[pose.id, need(guard)]] : []
+    }),
+  )

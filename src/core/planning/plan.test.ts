@@ -20,7 +20,10 @@ describe.each(file.goals.map((g) => g.id))('the Dunlin, %s', (goal) => {
   it('goes down in an order in which every step may be done', () => {
     const facts = new Set<string>()
     for (const step of p.down.steps) {
-      expect(holds(step.needs, (f) => facts.has(factKey(f)), options.variants), step.title).toBe(true)
+      expect(
+        holds(step.needs, (f) => facts.has(factKey(f)), options.variants),
+        step.title,
+      ).toBe(true)
       step.gives.forEach((f) => facts.add(f))
     }
   })
@@ -33,7 +36,12 @@ describe.each(file.goals.map((g) => g.id))('the Dunlin, %s', (goal) => {
     }
     const covered = new Set(p.up.steps.flatMap((s) => s.fixings.map((f) => f.id)))
     for (const f of p.down.steps.flatMap((s) => s.fixings)) expect(covered.has(f.id), f.id).toBe(true)
-    for (const s of p.down.steps) if (s.number !== undefined && s.kind !== 'prepare') expect(p.up.steps.some((u) => u.pair === s.id), s.title).toBe(true)
+    for (const s of p.down.steps)
+      if (s.number !== undefined && s.kind !== 'prepare')
+        expect(
+          p.up.steps.some((u) => u.pair === s.id),
+          s.title,
+        ).toBe(true)
   })
 
   it('parts no wiring before dead is shown, and makes nothing live before the wiring is back', () => {
@@ -47,7 +55,8 @@ describe.each(file.goals.map((g) => g.id))('the Dunlin, %s', (goal) => {
     for (const limb of [p.down, p.up]) expect(limb).toMatchObject({ proved: true, gap: 0 })
     const proof = p.down.steps.findIndex((s) => s.check === 'dead')
     const needed = new Set<string>()
-    const asked = (g: typeof p.down.steps[number]['needs']): string[] => (!g ? [] : 'all' in g ? g.all.flatMap(asked) : 'any' in g ? g.any.flatMap(asked) : 'fact' in g ? [factKey(g)] : [])
+    const asked = (g: (typeof p.down.steps)[number]['needs']): string[] =>
+      !g ? [] : 'all' in g ? g.all.flatMap(asked) : 'any' in g ? g.any.flatMap(asked) : 'fact' in g ? [factKey(g)] : []
     for (let i = proof; i >= 0; i--) {
       const step = p.down.steps[i]!
       if (i === proof || step.gives.some((f) => needed.has(f)) || step.power) asked(step.needs).forEach((f) => needed.add(f))
@@ -108,7 +117,9 @@ describe('the way up', () => {
     expect(upIndex(p, 'undo:front-right-nut')).toBeLessThan(upIndex(p, 'step:front-reaction-path'))
   })
   it('spins before the lid, looks for pinched leads, and lays the mat last', () => {
-    const order = ['unplug:pack-plug', 'step:spin-test', 'step:pinch-look', 'off:deck-lid', 'undo:deck-screws', 'undo:mat-edge'].map((a) => upIndex(p, a))
+    const order = ['unplug:pack-plug', 'step:spin-test', 'step:pinch-look', 'off:deck-lid', 'undo:deck-screws', 'undo:mat-edge'].map((a) =>
+      upIndex(p, a),
+    )
     expect([...order].sort((a, b) => a - b)).toEqual(order)
     expect(order.every((i) => i >= 0)).toBe(true)
   })
@@ -118,7 +129,10 @@ describe('the way up', () => {
     expect(p.tools.find((t) => t.id === 'open-18')).toMatchObject({ special: true, firstStep: 'Left nut back along the lead' })
   })
   it('carries the caution of heat to the nut without the file having to say so', () => {
-    const bare: MachineFile = { ...file, joints: file.joints.map((j) => (j.id === 'front-right-nut' ? { ...j, down: { ...j.down, cautions: [] } } : j)) }
+    const bare: MachineFile = {
+      ...file,
+      joints: file.joints.map((j) => (j.id === 'front-right-nut' ? { ...j, down: { ...j.down, cautions: [] } } : j)),
+    }
     const step = planned('front-motor-goal', bare).down.steps.find((s) => s.action === 'undo:front-right-nut')!
     expect(step.cautions).toEqual(expect.arrayContaining(['H10', 'H11']))
   })
@@ -131,13 +145,17 @@ describe('why there is no plan', () => {
     expect(plan(file, 'untouched', [], options)).toMatchObject({ ok: false, error: { kind: 'unknown goal' } })
   })
   it('names the blocked chain when nothing undoes a fixing', () => {
-    const broken = without((f) => ({ joints: f.joints.map((j) => (j.id === 'front-rim-screws' ? { ...j, down: { ...j.down, modes: [] } } : j)) }))
+    const broken = without((f) => ({
+      joints: f.joints.map((j) => (j.id === 'front-rim-screws' ? { ...j, down: { ...j.down, modes: [] } } : j)),
+    }))
     const result = plan(broken, 'untouched', ['front-motor-goal'], options)
     expect(result).toMatchObject({ ok: false, error: { kind: 'unreachable' } })
     if (!result.ok && result.error.kind === 'unreachable') expect(result.error.chain.at(-1)).toBe('off front-rim-screws')
   })
   it('names the loop when two things wait for each other', () => {
-    const looped = without((f) => ({ joints: f.joints.map((j) => (j.id === 'mat-edge' ? { ...j, access: { fact: 'off', of: 'deck-lid' } } : j)) }))
+    const looped = without((f) => ({
+      joints: f.joints.map((j) => (j.id === 'mat-edge' ? { ...j, access: { fact: 'off', of: 'deck-lid' } } : j)),
+    }))
     const result = plan(looped, 'untouched', ['inspect'], options)
     expect(result).toMatchObject({ ok: false, error: { kind: 'cycle' } })
     if (!result.ok && result.error.kind === 'cycle') expect(result.error.loop).toContain('undo:mat-edge')

@@ -35,7 +35,13 @@ export const PLANNER_VERSION = 'exact-2'
  * @param watch told how far along it is, and asked whether to stop with the best so far
  * @returns the plan; or why there is none: unknown goal, unreachable (with the blocked chain), cycle (with the loop), missing tool
  */
-export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, watch: Watch = {}): PlanResult {
+export function plan(
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  goals: readonly string[],
+  options: PlanOptions,
+  watch: Watch = {},
+): PlanResult {
   const index = indexFile(file)
   const variants = withWorstCase(file, options.variants)
   const prices = options.prices ?? DEFAULT_PRICES
@@ -51,16 +57,26 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const avoided = new Set(options.avoid)
   const everything = compileDown(index, variants)
   const bears = bearingOn(everything.values(), [goal, ...file.poses.flatMap((p) => standingGuard(file, p.id) ?? [])])
-  const actions = new Map([...everything].filter(([id]) => bears.has(id) && !avoided.has(id)).map(([id, a]) => [id, { ...a, doing: equip(a.doing, lacking) }]))
+  const actions = new Map(
+    [...everything].filter(([id]) => bears.has(id) && !avoided.has(id)).map(([id, a]) => [id, { ...a, doing: equip(a.doing, lacking) }]),
+  )
   const already = start.done.flatMap((id) => everything.get(id) ?? [])
   const facts = new Set(already.flatMap((a) => a.gives))
   if (actions.size > MOST_STEPS) return fail({ kind: 'too large', steps: actions.size, most: MOST_STEPS })
   const completion = cheapestCompletion(actions, goal, variants, facts)
   if (!completion.ok) return lacking.size > 0 ? forWantOfTools(file, from, goals, options, index, lacking, completion) : completion
   const earlier = new Set(start.done)
-  const open = [...actions.values()].filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0).sort((a, b) => (a.id < b.id ? -1 : 1))
+  const open = [...actions.values()]
+    .filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0)
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
   const setting: Setting = {
-    poses: file.poses.map((p) => p.id), tools: file.tools.map((t) => t.id), pose: start.pose, tool: start.tool, turns, prices, limits: { ...(options.nodeLimit === undefined ? {} : { nodes: options.nodeLimit }), ...half(watch, 0) },
+    poses: file.poses.map((p) => p.id),
+    tools: file.tools.map((t) => t.id),
+    pose: start.pose,
+    tool: start.tool,
+    turns,
+    prices,
+    limits: { ...(options.nodeLimit === undefined ? {} : { nodes: options.nodeLimit }), ...half(watch, 0) },
   }
   const wanted = downItems(file, open, goal, variants, facts)
   const makesSafe = (id: string): boolean => actions.get(id)!.kind === 'prove' || powerOf(index, actions.get(id)!, 'down') !== undefined
@@ -79,7 +95,12 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
   const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
   const planned = cheapestOrder(back.items, back.goal, () => false, atBottom)
   if (!planned) return noWayBack(file, ups, bottom, variants)
-  const reverse = cheapestOrder(reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]), back.goal, () => false, { ...atBottom, limits: { nodes: LOOKED_AT } })
+  const reverse = cheapestOrder(
+    reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]),
+    back.goal,
+    () => false,
+    { ...atBottom, limits: { nodes: LOOKED_AT } },
+  )
   const up = options.upOrder === 'reverse' && reverse ? reverse : planned
   const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already)
   const steps = [...downSteps, ...upSteps]
@@ -91,14 +112,21 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     swap: goals.flatMap((id) =>
       (index.goals.get(id)!.swap ?? []).map(({ part, ...rest }) => {
         const found = part === undefined ? undefined : index.parts.get(part)
-        return { ...rest, ...(goals.length > 1 ? { job: index.goals.get(id)!.name, goal: id } : {}), ...(found ? { part: { id: found.id, name: found.name } } : {}), ...(found?.compare ? { compare: found.compare } : {}) }
+        return {
+          ...rest,
+          ...(goals.length > 1 ? { job: index.goals.get(id)!.name, goal: id } : {}),
+          ...(found ? { part: { id: found.id, name: found.name } } : {}),
+          ...(found?.compare ? { compare: found.compare } : {}),
+        }
       }),
     ),
     up: limb(upSteps, up),
     upOrder: up === planned ? 'planned' : 'reverse',
     reverseMore: reverse ? Math.max(0, reverse.cost - planned.cost) : null,
     rejected: rejectedSets(
-      down.placed.map((p) => open[p.index]!.id), down.cost, [completion.value.best, ...completion.value.others],
+      down.placed.map((p) => open[p.index]!.id),
+      down.cost,
+      [completion.value.best, ...completion.value.others],
       (set) => {
         const some = open.filter((a) => set.has(a.id))
         const items = downItems(file, some, goal, variants, facts)
@@ -110,22 +138,38 @@ export function plan(file: MachineFile, from: PlanStart | 'untouched', goals: re
     tools: toolNeeds(index, steps),
     consumables: consumableNeeds(index, steps),
     helper: { down: secondPerson(downSteps), up: secondPerson(upSteps) },
-    restore: chosen.filter((a) => a.kind === 'prepare' || a.kind === 'push aside').filter((a) => index.steps.get(a.subject)?.limb === 'both').map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
+    restore: chosen
+      .filter((a) => a.kind === 'prepare' || a.kind === 'push aside')
+      .filter((a) => index.steps.get(a.subject)?.limb === 'both')
+      .map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
 
 /** A limb of two. */
-const half = ({ onProgress, ...rest }: Watch, which: 0 | 1): Watch => ({ ...rest, ...(onProgress ? { onProgress: (share) => onProgress((which + share) / 2) } : {}) })
+const half = ({ onProgress, ...rest }: Watch, which: 0 | 1): Watch => ({
+  ...rest,
+  ...(onProgress ? { onProgress: (share) => onProgress((which + share) / 2) } : {}),
+})
 
 /** No way with the tools to hand: which tool the first step that stops is short of, if there is a way with all of them. */
 function forWantOfTools(
-  file: MachineFile, from: PlanStart | 'untouched', goals: readonly string[], options: PlanOptions, index: FileIndex, lacking: ReadonlySet<string>, otherwise: PlanResult,
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  goals: readonly string[],
+  options: PlanOptions,
+  index: FileIndex,
+  lacking: ReadonlySet<string>,
+  otherwise: PlanResult,
 ): PlanResult {
   const { toolsOwned: _, ...free } = options
   const whole = plan(file, from, goals, { ...free, nodeLimit: LOOKED_AT })
   if (!whole.ok) return whole
   const actions = compileDown(index, withWorstCase(file, options.variants))
-  const stopped = stoppedBy(index, whole.value.down.steps.flatMap((s) => actions.get(s.action) ?? []), lacking)
+  const stopped = stoppedBy(
+    index,
+    whole.value.down.steps.flatMap((s) => actions.get(s.action) ?? []),
+    lacking,
+  )
   return stopped ? fail({ kind: 'missing-tool', ...stopped }) : otherwise
 }
 
@@ -140,14 +184,22 @@ function withPairs(down: readonly PlannedStep[], up: readonly PlannedStep[]): Pl
 function limb(steps: readonly PlannedStep[], order: Sequence): LimbPlan {
   const handsOn = steps.reduce((sum, s) => sum + s.minutes.likely * s.people + (s.turn ? s.turn.minutes.likely * s.turn.people : 0), 0)
   const elapsed = steps.reduce((sum, s) => sum + s.minutes.likely + (s.wait ?? 0) + (s.turn?.minutes.likely ?? 0), 0)
-  return { steps, minutes: { handsOn, elapsed }, together: together(steps), bound: order.bound, gap: order.bound > 0 ? (order.cost - order.bound) / order.bound : 0, proved: order.proved }
+  return {
+    steps,
+    minutes: { handsOn, elapsed },
+    together: together(steps),
+    bound: order.bound,
+    gap: order.bound > 0 ? (order.cost - order.bound) / order.bound : 0,
+    proved: order.proved,
+  }
 }
 
 function noWay(best: Completion, actions: ReadonlyMap<string, Action>, pose: string, turns: Turns): PlanResult {
   for (const id of [...best.actions].sort()) {
     const { doing } = actions.get(id)!
     const poses = doing.modes.flatMap((m) => m.poses)
-    if (!poses.some((p) => Number.isFinite(turns.cost(pose, p)))) return fail({ kind: 'no way to turn', from: pose, to: poses[0] ?? '', step: doing.title })
+    if (!poses.some((p) => Number.isFinite(turns.cost(pose, p))))
+      return fail({ kind: 'no way to turn', from: pose, to: poses[0] ?? '', step: doing.title })
   }
   return fail({ kind: 'cycle', loop: [...best.actions].sort() })
 }
@@ -156,13 +208,15 @@ function noWay(best: Completion, actions: ReadonlyMap<string, Action>, pose: str
 function noWayBack(file: MachineFile, ups: readonly UpAction[], bottom: string, variants: Variants): PlanResult {
   const loop = upLoop(ups)
   const stuck = ups.find((up) => usableModes(up.doing, variants).every((m) => m.poses.every((p) => p !== bottom && standingGuard(file, p))))
-  return loop.length > 0 || !stuck ? fail({ kind: 'cycle', loop }) : fail({ kind: 'no way to turn', from: bottom, to: stuck.doing.modes[0]?.poses[0] ?? '', step: stuck.doing.title })
+  return loop.length > 0 || !stuck
+    ? fail({ kind: 'cycle', loop })
+    : fail({ kind: 'no way to turn', from: bottom, to: stuck.doing.modes[0]?.poses[0] ?? '', step: stuck.doing.title })
 }
 
 /** Follows unmet waits from return to return until one comes round again. */
 function upLoop(ups: readonly UpAction[]): string[] {
   const left = new Map(ups.map((up) => [up.id, up]))
-  for (let moved = true; moved; ) {
+  for (let moved = true; moved;) {
     moved = false
     for (const up of left.values()) {
       if (up.after.some((id) => left.has(id))) continue

@@ -28,5 +28,7 @@ export function reversed(file: MachineFile, ups: readonly UpAction[], items: rea
     placed.add(ups[next]!.id)
   }
   const before = new Map(order.map((i, n) => [i, order[n - 1]]))
-  return items.map((item, i) => (before.get(i) === undefined ? item : { ...item, needs: { all: [item.needs, { done: [before.get(i)!] }] } }))
+  return items.map((item, i) =>
+    before.get(i) === undefined ? item : { ...item, needs: { all: [item.needs, { done: [before.get(i)!] }] } },
+  )
 }

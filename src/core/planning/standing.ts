@@ -2,8 +2,15 @@ import { factKey, type Guard, type MachineFile } from '../machine'
 import { standingGuard } from './turns'
 import type { UpAction } from './way-up'
 
-/** Returns that wait for whatever is done in a pose that the machine stands in only without them; and what waits for returns to stand so. */
-export function standingWaits(file: MachineFile, ups: readonly UpAction[], placed: readonly { readonly index: number; readonly pose: string }[]): ReadonlyMap<string, string[]> {
+/**
+ * Returns that wait for whatever is done in a pose that the machine stands in only without them; and what waits for returns to
+ * stand so.
+ */
+export function standingWaits(
+  file: MachineFile,
+  ups: readonly UpAction[],
+  placed: readonly { readonly index: number; readonly pose: string }[],
+): ReadonlyMap<string, string[]> {
   const waits = new Map<string, string[]>()
   const wait = (id: string, on: string): void => void (id !== on && waits.set(id, [...(waits.get(id) ?? []), on]))
   for (const { index, pose } of placed) {

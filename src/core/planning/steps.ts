@@ -62,15 +62,36 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
     ...(doing.ifOmitted !== undefined ? { ifOmitted: doing.ifOmitted } : {}),
     pose: placing.pose,
     ...(turn ? { turn } : {}),
-    ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.size !== undefined ? { size: tool.size } : {}), ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
-    ...(instead ? { substitute: { for: index.tools.get(instead.tool)?.name ?? instead.tool, tool: instead.tool, risk: instead.risk, ...(instead.byFeel ? { byFeel: true as const } : {}) } } : {}),
+    ...(tool
+      ? {
+          tool: {
+            id: tool.id,
+            name: tool.name,
+            short: tool.short,
+            ...(tool.size !== undefined ? { size: tool.size } : {}),
+            ...(tool.why !== undefined ? { why: tool.why } : {}),
+          },
+        }
+      : {}),
+    ...(instead
+      ? {
+          substitute: {
+            for: index.tools.get(instead.tool)?.name ?? instead.tool,
+            tool: instead.tool,
+            risk: instead.risk,
+            ...(instead.byFeel ? { byFeel: true as const } : {}),
+          },
+        }
+      : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
     ...(doing.looks ? { looks: doing.looks } : {}),
     ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
     // Those that the file names stand first.
-    cautions: [...new Set([...(doing.cautions ?? []), ...cautionsAt({ file: index.file, action: action.id, subject: action.subject, joint, limb })])],
+    cautions: [
+      ...new Set([...(doing.cautions ?? []), ...cautionsAt({ file: index.file, action: action.id, subject: action.subject, joint, limb })]),
+    ],
     consumables: doing.consumables ?? [],
   }
 }
@@ -95,7 +116,10 @@ export function bearingOn(actions: Iterable<Action>, guards: readonly Guard[]): 
   return seen
 }
 
-/** What the electrical state becomes when this action is done, or undone on the way up: by the pack’s plug, or by the mains where there is no pack. */
+/**
+ * What the electrical state becomes when this action is done, or undone on the way up: by the pack’s plug, or by the mains where
+ * there is no pack.
+ */
 export function powerOf(index: FileIndex, action: Action, limb: 'down' | 'up'): PlannedStep['power'] {
   const { pack, energy } = index.file
   const plug = pack?.plug ?? energy.find((e) => e.kind === 'mains')?.releasedBy
@@ -107,9 +131,15 @@ export function powerOf(index: FileIndex, action: Action, limb: 'down' | 'up'): 
 /** Every chosen action that asks for something this one gives, or the job to do itself. */
 export function reasonsFor(action: Action, chosen: readonly Action[], goalNames: readonly string[], goal: Guard): Reason[] {
   const asks = (guard: Guard): boolean =>
-    'all' in guard ? guard.all.some(asks) : 'any' in guard ? guard.any.some(asks) : 'fact' in guard && action.gives.includes(`${guard.fact} ${guard.of}`)
+    'all' in guard
+      ? guard.all.some(asks)
+      : 'any' in guard
+        ? guard.any.some(asks)
+        : 'fact' in guard && action.gives.includes(`${guard.fact} ${guard.of}`)
   const reasons = chosen
-    .filter((other) => other.id !== action.id && (asks(other.needs) || (other.load !== undefined && action.gives.includes(other.load.support))))
+    .filter(
+      (other) => other.id !== action.id && (asks(other.needs) || (other.load !== undefined && action.gives.includes(other.load.support))),
+    )
     .map((other) => ({ wantedBy: other.id, title: other.doing.title }))
   return asks(goal) ? [{ wantedBy: 'goal', title: goalNames.join(' + ') }, ...reasons] : reasons
 }

@@ -6,7 +6,23 @@ import type { PlannedStep } from './types'
 
 const jobs = demoMachines().flatMap((file) => file.goals.map((g) => [file.name, g.name, file, g.id] as const))
 const step = (id: string, more: Partial<PlannedStep> = {}): PlannedStep =>
-  ({ id, action: id, kind: 'release', limb: 'up', title: id, pose: 'p', people: 1, minutes: { low: 1, likely: 4, high: 8 }, why: [], gives: [], fixings: [], parts: [], cautions: [], consumables: [], ...more }) as PlannedStep
+  ({
+    id,
+    action: id,
+    kind: 'release',
+    limb: 'up',
+    title: id,
+    pose: 'p',
+    people: 1,
+    minutes: { low: 1, likely: 4, high: 8 },
+    why: [],
+    gives: [],
+    fixings: [],
+    parts: [],
+    cautions: [],
+    consumables: [],
+    ...more,
+  }) as PlannedStep
 
 describe('two mechanics', () => {
   it('nobody works beside what makes it dead, or proves it', () => {

@@ -34,16 +34,19 @@ function waits(stretch: readonly PlannedStep[]): ReadonlyMap<string, readonly Pl
   for (const step of stretch) for (const fact of step.gives) givers.set(fact, [...(givers.get(fact) ?? []), step])
   const byId = new Map(stretch.map((s) => [s.id, s]))
   const proof = stretch.find((s) => s.check === 'dead')
-  return new Map(stretch.map((step, i) => {
-    const earlier = new Set(stretch.slice(0, i))
-    const asked = step.limb === 'up'
-      ? (step.after ?? []).flatMap((id) => byId.get(id) ?? [])
-      : [...factsIn(step.needs).flatMap((f) => givers.get(`${f.fact} ${f.of}`) ?? []), ...(step.dead && proof ? [proof] : [])]
-    // Making live or dead, and proving it, nobody works beside.
-    const electric = stretch.slice(0, i).filter((s) => s.power !== undefined || s.check === 'dead')
-    const alone = step.power !== undefined || step.check === 'dead' || step.check === 'spin test' ? stretch.slice(0, i) : electric
-    return [step.id, [...new Set([...asked, ...alone])].filter((s) => earlier.has(s))]
-  }))
+  return new Map(
+    stretch.map((step, i) => {
+      const earlier = new Set(stretch.slice(0, i))
+      const asked =
+        step.limb === 'up'
+          ? (step.after ?? []).flatMap((id) => byId.get(id) ?? [])
+          : [...factsIn(step.needs).flatMap((f) => givers.get(`${f.fact} ${f.of}`) ?? []), ...(step.dead && proof ? [proof] : [])]
+      // Making live or dead, and proving it, nobody works beside.
+      const electric = stretch.slice(0, i).filter((s) => s.power !== undefined || s.check === 'dead')
+      const alone = step.power !== undefined || step.check === 'dead' || step.check === 'spin test' ? stretch.slice(0, i) : electric
+      return [step.id, [...new Set([...asked, ...alone])].filter((s) => earlier.has(s))]
+    }),
+  )
 }
 
 function schedule(stretch: readonly PlannedStep[]): { readonly makespan: number; readonly least: number } {
@@ -60,10 +63,17 @@ function schedule(stretch: readonly PlannedStep[]): { readonly makespan: number;
   const toolFree = new Map<string, number>()
   const left = new Set(stretch)
   while (left.size > 0) {
-    const may = [...left].filter((s) => before.get(s.id)!.every((b) => end.has(b.id))).map((step) => ({
-      step,
-      at: Math.max(0, ...before.get(step.id)!.map((b) => end.get(b.id)!), step.tool ? (toolFree.get(step.tool.id) ?? 0) : 0, step.people === 2 ? Math.max(...hands) : Math.min(...hands)),
-    }))
+    const may = [...left]
+      .filter((s) => before.get(s.id)!.every((b) => end.has(b.id)))
+      .map((step) => ({
+        step,
+        at: Math.max(
+          0,
+          ...before.get(step.id)!.map((b) => end.get(b.id)!),
+          step.tool ? (toolFree.get(step.tool.id) ?? 0) : 0,
+          step.people === 2 ? Math.max(...hands) : Math.min(...hands),
+        ),
+      }))
     const { step, at } = may.reduce((a, b) => (b.at < a.at || (b.at === a.at && tail.get(b.step.id)! > tail.get(a.step.id)!) ? b : a))
     left.delete(step)
     // A wait holds up what follows, not the hands.

@@ -1,7 +1,12 @@
 import { estimateTorque, mayEstimate, readThread, standardHead } from '../fasteners'
 import type { Joint } from '../machine'
 
-const HEADS = [['countersunk', 'countersunk'], ['button', 'button'], ['cap', 'cap'], ['hexagon', 'hexagon']] as const
+const HEADS = [
+  ['countersunk', 'countersunk'],
+  ['button', 'button'],
+  ['cap', 'cap'],
+  ['hexagon', 'hexagon'],
+] as const
 
 /**
  * The number to tighten to: the file's; else an estimate by VDI 2230 from thread, property class and head. None for axle nuts,

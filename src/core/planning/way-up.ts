@@ -34,7 +34,14 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     const mirror = [...neededBy(action, down)].filter((id) => known.has(id) && !overruled(id, action.id))
     const own = backOn(doing.guard).flatMap((fact) => down.filter((a) => a.gives.includes(fact)).map((a) => a.id))
     const ruled = rules.filter((r) => r.then === action.id).map((r) => r.first)
-    return { id: action.id, action, doing, answers: action, after: unique([...mirror, ...own, ...ruled], known, action.id), ratherBefore: [] }
+    return {
+      id: action.id,
+      action,
+      doing,
+      answers: action,
+      after: unique([...mirror, ...own, ...ruled], known, action.id),
+      ratherBefore: [],
+    }
   })
   const live = returns.filter((a) => powerOf(index, a, 'up') === 'live').map((a) => a.id)
   for (const check of checks) {
@@ -64,7 +71,7 @@ function returnDoing(index: FileIndex, { kind, subject, doing }: Action): Doing 
 
 function relevantChecks(index: FileIndex, variants: Variants, returns: ReadonlySet<string>): Action[] {
   const found = new Map<string, Action>()
-  for (let moved = true; moved; ) {
+  for (let moved = true; moved;) {
     moved = false
     for (const step of index.file.steps) {
       const id = `step:${step.id}`

@@ -10,16 +10,19 @@ const dunlin = demoMachines()[0]!
 const plain = (s: PlannedStep): PlannedStep => JSON.parse(JSON.stringify(s)) as PlannedStep
 
 describe('a plan as a job keeps it, without words', () => {
-  it.each([...cases, ['both motors of a Dunlin', dunlin, dunlin.goals.slice(0, 2).map((g) => g.id)] as const])('%s: its file gives every word back', (_, file, goals) => {
-    const found = plan(file, 'untouched', goals, { variants: {} })
-    if (!found.ok) throw new Error(found.error.kind)
-    const facts = JSON.parse(JSON.stringify(factsOfPlan(found.value)))
-    const words = wordingOf(file, goals)
-    const back = planOfFacts(facts)
-    expect(back.down.steps.map(words.step).map(plain)).toEqual(found.value.down.steps.map(plain))
-    expect(back.up.steps.map(words.step).map(plain)).toEqual(found.value.up.steps.map(plain))
-    expect(back.swap.map(words.swap)).toEqual(found.value.swap)
-  })
+  it.each([...cases, ['both motors of a Dunlin', dunlin, dunlin.goals.slice(0, 2).map((g) => g.id)] as const])(
+    '%s: its file gives every word back',
+    (_, file, goals) => {
+      const found = plan(file, 'untouched', goals, { variants: {} })
+      if (!found.ok) throw new Error(found.error.kind)
+      const facts = JSON.parse(JSON.stringify(factsOfPlan(found.value)))
+      const words = wordingOf(file, goals)
+      const back = planOfFacts(facts)
+      expect(back.down.steps.map(words.step).map(plain)).toEqual(found.value.down.steps.map(plain))
+      expect(back.up.steps.map(words.step).map(plain)).toEqual(found.value.up.steps.map(plain))
+      expect(back.swap.map(words.swap)).toEqual(found.value.swap)
+    },
+  )
 
   it('with tools that are not to hand, the risk comes back too', () => {
     const owned = dunlin.tools.filter((t) => !(t.kind ?? '').startsWith('torque')).map((t) => t.id)
@@ -36,19 +39,24 @@ describe('a plan as a job keeps it, without words', () => {
     const found = plan(dunlin, 'untouched', ['front-motor-goal'], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     const text = JSON.stringify(factsOfPlan(found.value))
-    const said = [...found.value.down.steps, ...found.value.up.steps].flatMap((s) => [s.title, s.note, s.turn?.title, s.tool?.name, ...s.fixings.map((f) => f.place)]).filter((w) => w !== undefined && w.includes(' '))
+    const said = [...found.value.down.steps, ...found.value.up.steps]
+      .flatMap((s) => [s.title, s.note, s.turn?.title, s.tool?.name, ...s.fixings.map((f) => f.place)])
+      .filter((w) => w !== undefined && w.includes(' '))
     expect(said.length).toBeGreaterThan(50)
     for (const words of said) expect(text).not.toContain(words)
   })
 
   it('takes at most 510 bytes a step, and 600 steps at most 100 kB packed', () => {
-    const [steps, raw, packed] = cases.reduce(([n, r, p], [, file, goals]) => {
-      const found = plan(file, 'untouched', goals, { variants: {} })
-      if (!found.ok) throw new Error(found.error.kind)
-      const { down, up } = factsOfPlan(found.value)
-      const text = JSON.stringify([...down.steps, ...up.steps])
-      return [n + found.value.down.steps.length + found.value.up.steps.length, r + text.length, p + gzipSync(text).length]
-    }, [0, 0, 0])
+    const [steps, raw, packed] = cases.reduce(
+      ([n, r, p], [, file, goals]) => {
+        const found = plan(file, 'untouched', goals, { variants: {} })
+        if (!found.ok) throw new Error(found.error.kind)
+        const { down, up } = factsOfPlan(found.value)
+        const text = JSON.stringify([...down.steps, ...up.steps])
+        return [n + found.value.down.steps.length + found.value.up.steps.length, r + text.length, p + gzipSync(text).length]
+      },
+      [0, 0, 0],
+    )
     expect(raw / steps).toBeLessThanOrEqual(510)
     expect((packed / steps) * 600).toBeLessThanOrEqual(100_000)
   })

@@ -55,8 +55,20 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
     ...(doing?.counterHold !== undefined ? { counterHold: doing.counterHold } : {}),
     ...(doing?.ifOmitted !== undefined ? { ifOmitted: doing.ifOmitted } : {}),
     ...(step.turn ? { turn: turnInWords(index, step.turn) } : {}),
-    ...(tool ? { tool: { id: tool.id, name: tool.name, short: tool.short, ...(tool.size !== undefined ? { size: tool.size } : {}), ...(tool.why !== undefined ? { why: tool.why } : {}) } } : {}),
-    ...(step.substitute ? { substitute: { ...step.substitute, for: index.tools.get(instead)?.name ?? step.substitute.for, risk: riskOf(doing, step) } } : {}),
+    ...(tool
+      ? {
+          tool: {
+            id: tool.id,
+            name: tool.name,
+            short: tool.short,
+            ...(tool.size !== undefined ? { size: tool.size } : {}),
+            ...(tool.why !== undefined ? { why: tool.why } : {}),
+          },
+        }
+      : {}),
+    ...(step.substitute
+      ? { substitute: { ...step.substitute, for: index.tools.get(instead)?.name ?? step.substitute.for, risk: riskOf(doing, step) } }
+      : {}),
     why: step.why.map(({ wantedBy }) => ({ wantedBy, title: reasonInWords(index, goals, wantedBy, doing) })),
     fixings: step.fixings.map((f) => fixingInWords(index, f)),
     parts: step.parts.map((p) => partInWords(index, p)),
@@ -76,21 +88,38 @@ function downOf(index: FileIndex, action: string): Doing | undefined {
 
 function doingOf(index: FileIndex, step: PlannedStep): Doing | undefined {
   const subject = subjectOf(step)
-  const down = step.kind === 'release' ? index.joints.get(subject)?.down : step.kind === 'take off' ? index.parts.get(subject)?.lift : step.kind === 'unplug' ? index.connections.get(subject)?.down : index.steps.get(subject)?.down
+  const down =
+    step.kind === 'release'
+      ? index.joints.get(subject)?.down
+      : step.kind === 'take off'
+        ? index.parts.get(subject)?.lift
+        : step.kind === 'unplug'
+          ? index.connections.get(subject)?.down
+          : index.steps.get(subject)?.down
   if (step.limb === 'down') return down
   if (step.kind === 'gate') return index.steps.get(subject)?.up
   return down ? returnOf(index, step.kind, subject, down) : undefined
 }
 
 function turnInWords(index: FileIndex, turn: PoseTurn): PoseTurn {
-  const moves = (turn.by as TurnFacts['by']).flatMap(([from, to]) => index.file.poseMoves.filter((m) => m.from === from && m.to === to).sort((a, b) => a.minutes.likely * a.people - b.minutes.likely * b.people)[0] ?? [])
+  const moves = (turn.by as TurnFacts['by']).flatMap(
+    ([from, to]) =>
+      index.file.poseMoves
+        .filter((m) => m.from === from && m.to === to)
+        .sort((a, b) => a.minutes.likely * a.people - b.minutes.likely * b.people)[0] ?? [],
+  )
   const notes = [...new Set(moves.flatMap((m) => m.note ?? []))]
   return { ...turn, title: moves.map((m) => m.title).join(', then ') || turn.title, ...(notes.length > 0 ? { note: notes.join(' ') } : {}) }
 }
 
 function riskOf(doing: Doing | undefined, step: PlannedStep): string {
   if (step.substitute!.byFeel) return BY_FEEL
-  return doing?.modes.filter((m) => m.tool === step.substitute!.tool).flatMap((m) => m.substitutes ?? []).find((s) => s.tool === step.tool?.id)?.risk ?? ''
+  return (
+    doing?.modes
+      .filter((m) => m.tool === step.substitute!.tool)
+      .flatMap((m) => m.substitutes ?? [])
+      .find((s) => s.tool === step.tool?.id)?.risk ?? ''
+  )
 }
 
 function reasonInWords(index: FileIndex, goals: readonly string[], wantedBy: string, doing: Doing | undefined): string {
@@ -121,6 +150,14 @@ function swapInWords(index: FileIndex, step: SwapPlanStep): SwapPlanStep {
     ...(words?.note !== undefined ? { note: words.note } : {}),
     ...(step.goal !== undefined ? { job: index.goals.get(step.goal)?.name ?? step.goal } : {}),
     ...(part ? { part: { id: part.id, name: part.name } } : {}),
-    ...(step.compare ? { compare: step.compare.map((c) => ({ ...c, name: part?.compare?.find((p) => p.id === c.id)?.name ?? c.name, why: part?.compare?.find((p) => p.id === c.id)?.why ?? '' })) } : {}),
+    ...(step.compare
+      ? {
+          compare: step.compare.map((c) => ({
+            ...c,
+            name: part?.compare?.find((p) => p.id === c.id)?.name ?? c.name,
+            why: part?.compare?.find((p) => p.id === c.id)?.why ?? '',
+          })),
+        }
+      : {}),
   }
 }

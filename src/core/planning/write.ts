@@ -11,7 +11,15 @@ import type { UpAction } from './way-up'
 
 /** The steps of the way down, numbered, with a cell of the tray for every fixing. */
 export function writeDown(
-  index: FileIndex, open: readonly Action[], chosen: readonly Action[], order: Sequence, start: PlanStart, turns: Turns, goalNames: readonly string[], goal: Parameters<typeof reasonsFor>[3], variants: Variants,
+  index: FileIndex,
+  open: readonly Action[],
+  chosen: readonly Action[],
+  order: Sequence,
+  start: PlanStart,
+  turns: Turns,
+  goalNames: readonly string[],
+  goal: Parameters<typeof reasonsFor>[3],
+  variants: Variants,
 ): PlannedStep[] {
   let before = start.pose
   let cells = 0
@@ -48,49 +56,76 @@ export function writeDown(
 }
 
 /** The steps of the way up: the returns, each a pair with its step down where there is one, and the checks. */
-export function writeUp(index: FileIndex, ups: readonly UpAction[], order: Sequence, pose: string, turns: Turns, down: readonly PlannedStep[], already: readonly Action[]): PlannedStep[] {
+export function writeUp(
+  index: FileIndex,
+  ups: readonly UpAction[],
+  order: Sequence,
+  pose: string,
+  turns: Turns,
+  down: readonly PlannedStep[],
+  already: readonly Action[],
+): PlannedStep[] {
   let before = pose
   const byAction = new Map(down.map((s) => [s.action, s]))
   const earlier = new Set(already.map((a) => a.id))
   const waits = standingWaits(index.file, ups, order.placed)
-  return withReopening(down, order.placed.map(({ index: i, mode, pose: here }) => {
-    const up = ups[i]!
-    const answered = up.answers ? byAction.get(up.answers.id) : undefined
-    const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
-    const covers = up.doing.covers ?? (joint ? [joint.id] : [])
-    const members = covers.flatMap((id) => byAction.get(`undo:${id}`)?.fixings ?? (earlier.has(`undo:${id}`) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []))
-    const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
-    const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
-    const final = passes?.includes('final') ?? false
-    const step: PlannedStep = {
-      id: `up:${up.id}`,
-      limb: 'up',
-      ...describe(index, up.action, 'up', up.doing, { mode, pose: here, before }, turns),
-      ...(answered?.number !== undefined ? { number: answered.number, pair: answered.id } : up.answers && earlier.has(up.answers.id) ? { pair: `down:${up.answers.id}` } : {}),
-      why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
-      gives: up.answers?.gives ?? [],
-      after: [...new Set([...up.after, ...(waits.get(up.id) ?? [])])].map((id) => `up:${id}`),
-      ...(power ? { power } : {}),
-      ...(power && !index.file.pack ? { mains: true as const } : {}),
-      ...(up.answers && asksDead(up.answers.needs) ? { dead: true as const } : {}),
-      fixings: members,
-      parts: up.answers ? partSpecs(index, up.answers.gives) : [],
-      ...(passes ? { passes } : {}),
-      ...(final && joint ? { joint: jointFacts(joint) } : {}),
-      ...(final && joint ? torqueOf(joint) : {}),
-      ...(final && joint?.lock ? { lock: joint.lock } : {}),
-      ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
-      ...(up.check !== undefined ? { check: up.check } : {}),
-      ...(up.answers?.kind === 'take off' && joint === undefined && index.parts.get(up.answers.subject)?.lift && isCover(index, up.answers.subject) ? { cover: true as const } : {}),
-    }
-    before = here
-    return step
-  }))
+  return withReopening(
+    down,
+    order.placed.map(({ index: i, mode, pose: here }) => {
+      const up = ups[i]!
+      const answered = up.answers ? byAction.get(up.answers.id) : undefined
+      const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
+      const covers = up.doing.covers ?? (joint ? [joint.id] : [])
+      const members = covers.flatMap(
+        (id) =>
+          byAction.get(`undo:${id}`)?.fixings ?? (earlier.has(`undo:${id}`) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []),
+      )
+      const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
+      const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
+      const final = passes?.includes('final') ?? false
+      const step: PlannedStep = {
+        id: `up:${up.id}`,
+        limb: 'up',
+        ...describe(index, up.action, 'up', up.doing, { mode, pose: here, before }, turns),
+        ...(answered?.number !== undefined
+          ? { number: answered.number, pair: answered.id }
+          : up.answers && earlier.has(up.answers.id)
+            ? { pair: `down:${up.answers.id}` }
+            : {}),
+        why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
+        gives: up.answers?.gives ?? [],
+        after: [...new Set([...up.after, ...(waits.get(up.id) ?? [])])].map((id) => `up:${id}`),
+        ...(power ? { power } : {}),
+        ...(power && !index.file.pack ? { mains: true as const } : {}),
+        ...(up.answers && asksDead(up.answers.needs) ? { dead: true as const } : {}),
+        fixings: members,
+        parts: up.answers ? partSpecs(index, up.answers.gives) : [],
+        ...(passes ? { passes } : {}),
+        ...(final && joint ? { joint: jointFacts(joint) } : {}),
+        ...(final && joint ? torqueOf(joint) : {}),
+        ...(final && joint?.lock ? { lock: joint.lock } : {}),
+        ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
+        ...(up.check !== undefined ? { check: up.check } : {}),
+        ...(up.answers?.kind === 'take off' &&
+        joint === undefined &&
+        index.parts.get(up.answers.subject)?.lift &&
+        isCover(index, up.answers.subject)
+          ? { cover: true as const }
+          : {}),
+      }
+      before = here
+      return step
+    }),
+  )
 }
 
 /** A step that only makes room for the machine to be turned says so. */
 function standingReasons(index: FileIndex, action: Action, poses: readonly string[]): Reason[] {
-  return poses.flatMap((pose) => (factsIn(standingGuard(index.file, pose)).some((f) => action.gives.includes(factKey(f))) ? [{ wantedBy: `pose:${pose}`, title: `stand it ${index.poses.get(pose)!.name}` }] : []))
+  return poses.flatMap((pose) =>
+    factsIn(standingGuard(index.file, pose)).some((f) => action.gives.includes(factKey(f)))
+      ? [{ wantedBy: `pose:${pose}`, title: `stand it ${index.poses.get(pose)!.name}` }]
+      : [],
+  )
 }
 
 /** What a check that is made before something closes would cost if it were made after: that down and up again. */
@@ -110,4 +145,3 @@ function withReopening(down: readonly PlannedStep[], up: readonly PlannedStep[])
 }
 
 const isCover = (index: FileIndex, partId: string): boolean => index.file.joints.some((j) => j.role === 'cover' && j.holds[0] === partId)
-

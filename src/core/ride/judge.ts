@@ -5,7 +5,17 @@ import { heldSpeed, packResistance, restVolts, totals } from './measures'
 
 export type FindingId = 'distance' | 'top speed' | 'energy' | 'sag' | 'pack resistance' | 'heat' | 'braking' | 'ripple'
 export type Verdict = 'good' | 'look' | 'bad' | 'cannot say' | 'noted'
-export type Unsaid = 'no speed' | 'no current' | 'no voltage' | 'no temperature' | 'braked wheel' | 'too few samples' | 'no stop' | 'too short' | 'too little load' | 'needs phase current'
+export type Unsaid =
+  | 'no speed'
+  | 'no current'
+  | 'no voltage'
+  | 'no temperature'
+  | 'braked wheel'
+  | 'too few samples'
+  | 'no stop'
+  | 'too short'
+  | 'too little load'
+  | 'needs phase current'
 
 /** One thing a log says, or why it cannot. `u` is a standard uncertainty in the same unit. */
 export interface Finding {
@@ -44,11 +54,18 @@ export function judgeRide(log: CleanLog, limits: RideLimits): Finding[] {
   const { speed, current, voltage, temperature } = log.channels
   const sums = totals(log)
   return [
-    speed ? { id: 'distance', verdict: 'noted', value: sums.kilometres, unit: 'km' } : { id: 'distance', verdict: 'cannot say', why: 'no speed' },
+    speed
+      ? { id: 'distance', verdict: 'noted', value: sums.kilometres, unit: 'km' }
+      : { id: 'distance', verdict: 'cannot say', why: 'no speed' },
     topSpeed(log, limits),
     sums.wattHours === null
       ? { id: 'energy', verdict: 'cannot say', why: current ? 'no voltage' : 'no current' }
-      : { id: 'energy', verdict: 'noted', value: sums.kilometres > 0.2 ? sums.wattHours / sums.kilometres : sums.wattHours, unit: sums.kilometres > 0.2 ? 'Wh/km' : 'Wh' },
+      : {
+          id: 'energy',
+          verdict: 'noted',
+          value: sums.kilometres > 0.2 ? sums.wattHours / sums.kilometres : sums.wattHours,
+          unit: sums.kilometres > 0.2 ? 'Wh/km' : 'Wh',
+        },
     sag(log, limits),
     resistance(log),
     temperature ? heat(log, temperature, limits) : { id: 'heat', verdict: 'cannot say', why: 'no temperature' },
@@ -63,7 +80,9 @@ function topSpeed(log: CleanLog, limits: RideLimits): Finding {
   // A logger's speed is as good as its wheel size: 1.5 %, estimated.
   const u = 0.015 * value
   const found = { id: 'top speed', value, u, unit: 'km/h' } as const
-  return limits.topSpeed === undefined ? { ...found, verdict: 'noted' } : { ...found, limit: limits.topSpeed, verdict: below(value, u, limits.topSpeed) }
+  return limits.topSpeed === undefined
+    ? { ...found, verdict: 'noted' }
+    : { ...found, limit: limits.topSpeed, verdict: below(value, u, limits.topSpeed) }
 }
 
 function sag(log: CleanLog, limits: RideLimits): Finding {
@@ -78,7 +97,9 @@ function resistance(log: CleanLog): Finding {
   const { current, voltage } = log.channels
   if (!current || !voltage) return { id: 'pack resistance', verdict: 'cannot say', why: current ? 'no voltage' : 'no current' }
   const fit = packResistance(log, current, voltage)
-  return fit ? { id: 'pack resistance', verdict: 'noted', value: fit.ohms * 1000, u: fit.u * 1000, unit: 'mohm' } : { id: 'pack resistance', verdict: 'cannot say', why: 'too little load' }
+  return fit
+    ? { id: 'pack resistance', verdict: 'noted', value: fit.ohms * 1000, u: fit.u * 1000, unit: 'mohm' }
+    : { id: 'pack resistance', verdict: 'cannot say', why: 'too little load' }
 }
 
 function heat(log: CleanLog, temperature: Float64Array, limits: RideLimits): Finding {
@@ -99,7 +120,16 @@ function heat(log: CleanLog, temperature: Float64Array, limits: RideLimits): Fin
   const limit = limits.motorTemperature
   const settled = fit && fit.asymptote - highest > 1
   const verdict = settled ? below(Math.max(highest, fit.asymptote), Math.max(1, fit.u), limit) : below(highest, 1, limit)
-  return { id: 'heat', value: highest, u: 1, unit: 'degC', limit, verdict, ...(settled ? { heading: fit.asymptote } : {}), ...(fit ? {} : { why: 'too short' as const }) }
+  return {
+    id: 'heat',
+    value: highest,
+    u: 1,
+    unit: 'degC',
+    limit,
+    verdict,
+    ...(settled ? { heading: fit.asymptote } : {}),
+    ...(fit ? {} : { why: 'too short' as const }),
+  }
 }
 
 function braking(log: CleanLog, limits: RideLimits): Finding {

@@ -31,7 +31,12 @@ export interface CleanLog extends RawLog {
 }
 
 /** What no machine of this bench does: outside it a value is a fault of the logger. km/h, A, V, °C. */
-const POSSIBLE: Readonly<Record<Channel, readonly [number, number]>> = { speed: [0, 150], current: [-1000, 1000], voltage: [0, 1000], temperature: [-40, 250] }
+const POSSIBLE: Readonly<Record<Channel, readonly [number, number]>> = {
+  speed: [0, 150],
+  current: [-1000, 1000],
+  voltage: [0, 1000],
+  temperature: [-40, 250],
+}
 
 /**
  * Puts a log in order: samples whose time goes back or stands still are left out, impossible values are blanked, gaps (more than

@@ -60,7 +60,11 @@ export function restVolts(log: CleanLog): { readonly rest: number; readonly lowe
  * Pack resistance in Ω from how the voltage follows the current: least squares through the changes over about a second, so that the
  * falling state of charge drops out. Null where the current hardly changes (a root sum of squares of under 20 A over the log).
  */
-export function packResistance(log: CleanLog, current: Float64Array, voltage: Float64Array): { readonly ohms: number; readonly u: number } | null {
+export function packResistance(
+  log: CleanLog,
+  current: Float64Array,
+  voltage: Float64Array,
+): { readonly ohms: number; readonly u: number } | null {
   const lag = Math.max(1, Math.round(log.hz))
   let [sii, siv, svv, n] = [0, 0, 0, 0]
   let lastBreak = 0

@@ -1,14 +1,33 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { quayLog } from '../../demo/ride'
-import { below, brakingStop, cleanLog, DEFAULT_LIMITS, fitHeat, judgeRide, nextRide, RIDE_STAGES, type RawLog, strips, summariseRide } from './index'
+import {
+  below,
+  brakingStop,
+  cleanLog,
+  DEFAULT_LIMITS,
+  fitHeat,
+  judgeRide,
+  nextRide,
+  RIDE_STAGES,
+  type RawLog,
+  strips,
+  summariseRide,
+} from './index'
 
 /** A log sampled at `hz` for `seconds`, each channel a function of time. */
-function log(hz: number, seconds: number, channels: { readonly [K in keyof RawLog['channels']]?: (t: number) => number }, speedFrom: RawLog['speedFrom'] = 'satellite'): RawLog {
+function log(
+  hz: number,
+  seconds: number,
+  channels: { readonly [K in keyof RawLog['channels']]?: (t: number) => number },
+  speedFrom: RawLog['speedFrom'] = 'satellite',
+): RawLog {
   const n = Math.round(hz * seconds)
   const time = Float64Array.from({ length: n }, (_, i) => i / hz)
   return {
-    time, row: Uint32Array.from({ length: n }, (_, i) => i + 2), speedFrom,
+    time,
+    row: Uint32Array.from({ length: n }, (_, i) => i + 2),
+    speedFrom,
     channels: Object.fromEntries(Object.entries(channels).map(([k, f]) => [k, time.map((t) => f(t))])),
   }
 }
@@ -20,7 +39,10 @@ describe('putting a log in order', () => {
     const clean = cleanLog(raw)
     expect([...clean.time]).toEqual([0, 1, 2, 3])
     expect([...clean.channels.speed!]).toEqual([0, 1, 4, 5])
-    expect(clean.notes).toEqual([{ kind: 'reversed', count: 1, row: 5, channel: 'time' }, { kind: 'duplicate', count: 1, row: 4, channel: 'time' }])
+    expect(clean.notes).toEqual([
+      { kind: 'reversed', count: 1, row: 5, channel: 'time' },
+      { kind: 'duplicate', count: 1, row: 4, channel: 'time' },
+    ])
   })
 
   it('keeps a gap as a gap: nothing is summed across it', () => {
@@ -29,22 +51,33 @@ describe('putting a log in order', () => {
     const clean = cleanLog(raw)
     expect(clean.notes).toMatchObject([{ kind: 'gap', count: 1, row: 102 }])
     const distance = judgeRide(clean, DEFAULT_LIMITS).find((f) => f.id === 'distance')!
-    expect(distance.value).toBeCloseTo((36 / 3.6) * 19.8 / 1000, 3)
+    expect(distance.value).toBeCloseTo(((36 / 3.6) * 19.8) / 1000, 3)
   })
 
   it('blanks what no machine here does', () => {
     const clean = cleanLog(log(1, 20, { speed: (t) => (t === 7 ? 900 : 10), temperature: (t) => (t > 15 ? -273 : 30) }))
     expect(clean.channels.speed![7]).toBeNaN()
-    expect(clean.notes).toEqual([{ kind: 'wild', count: 1, row: 9, channel: 'speed' }, { kind: 'wild', count: 4, row: 18, channel: 'temperature' }])
+    expect(clean.notes).toEqual([
+      { kind: 'wild', count: 1, row: 9, channel: 'speed' },
+      { kind: 'wild', count: 4, row: 18, channel: 'temperature' },
+    ])
   })
 
   it('is in order whatever order it came in (a law)', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 0, max: 1000, noNaN: true }), { minLength: 1, maxLength: 60 }), (times) => {
-      const clean = cleanLog({ time: Float64Array.from(times), row: Uint32Array.from(times.keys()), speedFrom: 'unknown', channels: { speed: Float64Array.from(times) } })
-      for (let i = 1; i < clean.time.length; i++) expect(clean.time[i]).toBeGreaterThan(clean.time[i - 1]!)
-      const leftOut = clean.notes.filter((n) => n.kind === 'reversed' || n.kind === 'duplicate').reduce((s, n) => s + n.count, 0)
-      expect(clean.time.length + leftOut).toBe(times.length)
-    }), { seed: 31 })
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 1000, noNaN: true }), { minLength: 1, maxLength: 60 }), (times) => {
+        const clean = cleanLog({
+          time: Float64Array.from(times),
+          row: Uint32Array.from(times.keys()),
+          speedFrom: 'unknown',
+          channels: { speed: Float64Array.from(times) },
+        })
+        for (let i = 1; i < clean.time.length; i++) expect(clean.time[i]).toBeGreaterThan(clean.time[i - 1]!)
+        const leftOut = clean.notes.filter((n) => n.kind === 'reversed' || n.kind === 'duplicate').reduce((s, n) => s + n.count, 0)
+        expect(clean.time.length + leftOut).toBe(times.length)
+      }),
+      { seed: 31 },
+    )
   })
 })
 
@@ -88,7 +121,8 @@ describe('what a log says', () => {
     expect(sag(3).value).toBeCloseTo(3, 6)
   })
 
-  it('never judges ripple from a slow log', () => expect(find(log(10, 60, { current: () => 5 }), 'ripple')).toMatchObject({ verdict: 'cannot say', why: 'needs phase current' }))
+  it('never judges ripple from a slow log', () =>
+    expect(find(log(10, 60, { current: () => 5 }), 'ripple')).toMatchObject({ verdict: 'cannot say', why: 'needs phase current' }))
 })
 
 describe('a braking stop, UN R78', () => {
@@ -121,7 +155,8 @@ describe('a braking stop, UN R78', () => {
 })
 
 describe('judging against a limit', () => {
-  it('has a band of doubt on both sides', () => expect([below(9, 0.4, 10), below(9.5, 0.4, 10), below(10.5, 0.4, 10), below(11, 0.4, 10)]).toEqual(['good', 'look', 'look', 'bad']))
+  it('has a band of doubt on both sides', () =>
+    expect([below(9, 0.4, 10), below(9.5, 0.4, 10), below(10.5, 0.4, 10), below(11, 0.4, 10)]).toEqual(['good', 'look', 'look', 'bad']))
 })
 
 describe('strips and summary', () => {
@@ -132,12 +167,18 @@ describe('strips and summary', () => {
     expect(drawn.low).toHaveLength(240)
   })
   it('say why a log is of no use', () => {
-    expect(summariseRide('a', log(1, 5, { speed: () => 1 }), DEFAULT_LIMITS)).toMatchObject({ ok: false, error: { kind: 'too few rows', rows: 5 } })
+    expect(summariseRide('a', log(1, 5, { speed: () => 1 }), DEFAULT_LIMITS)).toMatchObject({
+      ok: false,
+      error: { kind: 'too few rows', rows: 5 },
+    })
     expect(summariseRide('a', { ...log(1, 20, {}) }, DEFAULT_LIMITS)).toMatchObject({ ok: false, error: { kind: 'no channel' } })
     const still = log(1, 20, { speed: () => 1 })
     still.time.fill(3)
     expect(summariseRide('a', still, DEFAULT_LIMITS)).toMatchObject({ ok: false, error: { kind: 'no time passes' } })
-    expect(summariseRide('a', log(10, 60, { speed: () => 12 }), DEFAULT_LIMITS)).toMatchObject({ ok: true, value: { rows: 600, kept: 600, hz: 10 } })
+    expect(summariseRide('a', log(10, 60, { speed: () => 12 }), DEFAULT_LIMITS)).toMatchObject({
+      ok: true,
+      value: { rows: 600, kept: 600, hz: 10 },
+    })
   })
 })
 

@@ -17,20 +17,31 @@ export interface RideLogSummary {
 /** Slices that are drawn and kept: about one for each two pixels of the strip on the bench tablet. */
 const SLICES = 240
 
-export type LogFault = { readonly kind: 'too few rows'; readonly rows: number } | { readonly kind: 'no channel' } | { readonly kind: 'no time passes' }
+export type LogFault =
+  { readonly kind: 'too few rows'; readonly rows: number } | { readonly kind: 'no channel' } | { readonly kind: 'no time passes' }
 
 /** Cleans, judges and thins a log that was read. `earlier` are notes of the reading itself. */
 export function summariseRide(
-  name: string, raw: RawLog, limits: RideLimits, earlier: readonly LogNote[] = [],
+  name: string,
+  raw: RawLog,
+  limits: RideLimits,
+  earlier: readonly LogNote[] = [],
 ): { readonly ok: true; readonly value: RideLogSummary } | { readonly ok: false; readonly error: LogFault } {
   if (!CHANNELS.some((c) => raw.channels[c])) return { ok: false, error: { kind: 'no channel' } }
   const log = cleanLog(raw)
-  if (log.time.length < 10) return { ok: false, error: raw.time.length >= 10 ? { kind: 'no time passes' } : { kind: 'too few rows', rows: raw.time.length } }
+  if (log.time.length < 10)
+    return { ok: false, error: raw.time.length >= 10 ? { kind: 'no time passes' } : { kind: 'too few rows', rows: raw.time.length } }
   return {
     ok: true,
     value: {
-      name, rows: raw.time.length, kept: log.time.length, seconds: Math.round((log.time.at(-1)! - log.time[0]!) * 10) / 10, hz: Math.round(log.hz * 100) / 100,
-      notes: [...earlier, ...log.notes], findings: judgeRide(log, limits).map(rounded), strips: strips(log, SLICES),
+      name,
+      rows: raw.time.length,
+      kept: log.time.length,
+      seconds: Math.round((log.time.at(-1)! - log.time[0]!) * 10) / 10,
+      hz: Math.round(log.hz * 100) / 100,
+      notes: [...earlier, ...log.notes],
+      findings: judgeRide(log, limits).map(rounded),
+      strips: strips(log, SLICES),
     },
   }
 }
@@ -40,7 +51,10 @@ function rounded(finding: Finding): Finding {
   const short = (x: number): number => Number(x.toPrecision(4))
   const { value, u, limit, heading, ...rest } = finding
   return {
-    ...rest, ...(value !== undefined ? { value: short(value) } : {}), ...(u !== undefined ? { u: short(u) } : {}),
-    ...(limit !== undefined ? { limit: short(limit) } : {}), ...(heading !== undefined ? { heading: short(heading) } : {}),
+    ...rest,
+    ...(value !== undefined ? { value: short(value) } : {}),
+    ...(u !== undefined ? { u: short(u) } : {}),
+    ...(limit !== undefined ? { limit: short(limit) } : {}),
+    ...(heading !== undefined ? { heading: short(heading) } : {}),
   }
 }

@@ -7,7 +7,10 @@ export type ChargeSource = (typeof CHARGE_SOURCES)[number]
 /** What chargers of small machines have on their labels, V: 10, 13, 14, 16 and 20 Li-ion cells at 4.2 V. */
 export const CHARGER_LABELS = [42, 54.6, 58.8, 67.2, 84] as const
 
-/** A reading of a pack that may not be full counts as class A only up to here, V DC: 16 Li-ion cells at 3.2 V read 51 V and are 67 V when full. */
+/**
+ * A reading of a pack that may not be full counts as class A only up to here, V DC: 16 Li-ion cells at 3.2 V read 51 V and are 67 V
+ * when full.
+ */
 export const READING_CLASS_A = 40
 
 /** One thing said of full charge. `door` is what the front desk wrote, which can only raise the class. */
@@ -35,9 +38,11 @@ export function fullCharge(file: number | null | undefined, claims: readonly Cha
   if (file !== null && file !== undefined) return { cls: voltageClass(file), volts: file, from: 'file' }
   const told = highest(claims.filter((c) => c.from !== 'reading' && (c.from !== 'door' || voltageClass(c.volts) === 'B')))
   const read = highest(claims.filter((c) => c.from === 'reading'))
-  if (read && (!told || read.volts > told.volts)) return { cls: read.volts > READING_CLASS_A ? 'B' : 'A', volts: read.volts, from: 'reading' }
+  if (read && (!told || read.volts > told.volts))
+    return { cls: read.volts > READING_CLASS_A ? 'B' : 'A', volts: read.volts, from: 'reading' }
   if (told) return { cls: voltageClass(told.volts), volts: told.volts, from: told.from }
   return { cls: 'B', volts: null, from: 'nobody' }
 }
 
-const highest = (claims: readonly ChargeClaim[]): ChargeClaim | null => claims.reduce<ChargeClaim | null>((top, c) => (top === null || c.volts > top.volts ? c : top), null)
+const highest = (claims: readonly ChargeClaim[]): ChargeClaim | null =>
+  claims.reduce<ChargeClaim | null>((top, c) => (top === null || c.volts > top.volts ? c : top), null)

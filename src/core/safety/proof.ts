@@ -72,6 +72,7 @@ export function proofFaults(readings: readonly ProofReading[], cls: VoltageClass
     if (onSource && Math.abs(r.volts) <= limit) faults.push({ kind: 'tester shows nothing', between: r.between, volts: r.volts })
     if (!onSource && !(Math.abs(r.volts) <= limit)) faults.push({ kind: 'above the limit', between: r.between, volts: r.volts })
   }
-  if (cls === 'B' && missing.length === 0 && (roleOf(readings[0]!) !== 'tester before' || roleOf(readings.at(-1)!) !== 'tester after')) faults.push({ kind: 'out of order' })
+  if (cls === 'B' && missing.length === 0 && (roleOf(readings[0]!) !== 'tester before' || roleOf(readings.at(-1)!) !== 'tester after'))
+    faults.push({ kind: 'out of order' })
   return faults
 }

@@ -1,9 +1,27 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bleedSeconds, fullCharge, capacitorEnergy, isolationReasons, packSigns, predictDead, type ProofReading, proofFaults, proofPlaces, voltageClass } from './index'
+import {
+  bleedSeconds,
+  fullCharge,
+  capacitorEnergy,
+  isolationReasons,
+  packSigns,
+  predictDead,
+  type ProofReading,
+  proofFaults,
+  proofPlaces,
+  voltageClass,
+} from './index'
 
 describe('voltage class, at full charge', () => {
-  it.each([[58.8, 'A'], [60, 'A'], [60.01, 'B'], [67.2, 'B'], [0, 'A'], [400, 'B']] as const)('%d V is class %s', (volts, cls) => expect(voltageClass(volts)).toBe(cls))
+  it.each([
+    [58.8, 'A'],
+    [60, 'A'],
+    [60.01, 'B'],
+    [67.2, 'B'],
+    [0, 'A'],
+    [400, 'B'],
+  ] as const)('%d V is class %s', (volts, cls) => expect(voltageClass(volts)).toBe(cls))
 })
 
 const feed = (volts: number): ProofReading => ({ between: 'feed', volts })
@@ -29,12 +47,22 @@ describe('a proof above 60 V', () => {
   it('asks for all of them, in order', () => expect(proofPlaces('B', ['+ and −']).map((p) => p.role)).toEqual(FIVE.map((r) => r.role)))
   it('is none with any one of the five left out', () => {
     for (const left of FIVE) {
-      expect(proofFaults(FIVE.filter((r) => r !== left), 'B', 5)).toContainEqual({ kind: 'missing', role: left.role })
+      expect(
+        proofFaults(
+          FIVE.filter((r) => r !== left),
+          'B',
+          5,
+        ),
+      ).toContainEqual({ kind: 'missing', role: left.role })
     }
   })
   it('is none when the tester shows nothing on its source, before or after', () => {
     for (const role of ['tester before', 'tester after']) {
-      const faults = proofFaults(FIVE.map((r) => (r.role === role ? { ...r, volts: 0 } : r)), 'B', 5)
+      const faults = proofFaults(
+        FIVE.map((r) => (r.role === role ? { ...r, volts: 0 } : r)),
+        'B',
+        5,
+      )
       expect(faults).toEqual([{ kind: 'tester shows nothing', between: 'cell', volts: 0 }])
     }
   })
@@ -43,10 +71,17 @@ describe('a proof above 60 V', () => {
     expect(proofFaults(moved, 'B', 5)).toEqual([{ kind: 'out of order' }])
   })
   it('is none when any pole still carries voltage, either way round', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 3 }), fc.double({ min: 5.0001, max: 900, noNaN: true }), fc.boolean(), (at, volts, minus) => {
-      const faults = proofFaults(FIVE.map((r, i) => (i === at ? { ...r, volts: minus ? -volts : volts } : r)), 'B', 5)
-      expect(faults.map((f) => f.kind)).toEqual(['above the limit'])
-    }), { seed: 6469 })
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 3 }), fc.double({ min: 5.0001, max: 900, noNaN: true }), fc.boolean(), (at, volts, minus) => {
+        const faults = proofFaults(
+          FIVE.map((r, i) => (i === at ? { ...r, volts: minus ? -volts : volts } : r)),
+          'B',
+          5,
+        )
+        expect(faults.map((f) => f.kind)).toEqual(['above the limit'])
+      }),
+      { seed: 6469 },
+    )
   })
 })
 
@@ -58,12 +93,15 @@ describe('bleeding down', () => {
     expect(capacitorEnergy(1.5e-3, 58.8)).toBeCloseTo(2.593, 3)
   })
   it('is foretold from two readings as the curve goes, and not at all when they do not fall', () => {
-    fc.assert(fc.property(fc.double({ min: 2, max: 200, noNaN: true }), fc.double({ min: 1.5, max: 60, noNaN: true }), (tau, gap) => {
-      const volts = (t: number): number => 58.8 * Math.exp(-t / tau)
-      fc.pre(volts(gap) > 5 && volts(gap) < 58.8 * 0.99)
-      const when = predictDead({ at: 0, volts: 58.8 }, { at: gap * 1000, volts: volts(gap) }, 5)!
-      expect(volts(when / 1000)).toBeCloseTo(5, 6)
-    }), { seed: 7 })
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 200, noNaN: true }), fc.double({ min: 1.5, max: 60, noNaN: true }), (tau, gap) => {
+        const volts = (t: number): number => 58.8 * Math.exp(-t / tau)
+        fc.pre(volts(gap) > 5 && volts(gap) < 58.8 * 0.99)
+        const when = predictDead({ at: 0, volts: 58.8 }, { at: gap * 1000, volts: volts(gap) }, 5)!
+        expect(volts(when / 1000)).toBeCloseTo(5, 6)
+      }),
+      { seed: 7 },
+    )
     expect(predictDead({ at: 0, volts: 50 }, { at: 9000, volts: 50 }, 5)).toBeNull()
     expect(predictDead({ at: 0, volts: 50 }, { at: 500, volts: 40 }, 5)).toBeNull()
   })
@@ -80,7 +118,12 @@ describe('a pack at the door', () => {
 })
 
 it('says why this machine is isolated, the gravest first', () => {
-  expect(isolationReasons({ fullVolts: 58.8, drives: 2, capacitors: true, packKilograms: 5.2 })).toEqual(['arc', 'start', 'capacitors', 'weight'])
+  expect(isolationReasons({ fullVolts: 58.8, drives: 2, capacitors: true, packKilograms: 5.2 })).toEqual([
+    'arc',
+    'start',
+    'capacitors',
+    'weight',
+  ])
   expect(isolationReasons({ fullVolts: null, drives: 0, capacitors: false, packKilograms: null })).toEqual(['shock'])
 })
 
@@ -91,12 +134,48 @@ describe('full charge', () => {
     ['nobody knows', null, [], 'B', null],
     ['a label', null, [{ from: 'label', volts: 54.6 }], 'A', 54.6],
     ['a label of 60 exactly', undefined, [{ from: 'label', volts: 60 }], 'A', 60],
-    ['the highest of several stands', null, [{ from: 'label', volts: 84 }, { from: 'cells', volts: 42 }], 'B', 84],
+    [
+      'the highest of several stands',
+      null,
+      [
+        { from: 'label', volts: 84 },
+        { from: 'cells', volts: 42 },
+      ],
+      'B',
+      84,
+    ],
     ['the front desk cannot lower', null, [{ from: 'door', volts: 42 }], 'B', null],
-    ['the front desk can raise', null, [{ from: 'label', volts: 42 }, { from: 'door', volts: 84 }], 'B', 84],
+    [
+      'the front desk can raise',
+      null,
+      [
+        { from: 'label', volts: 42 },
+        { from: 'door', volts: 84 },
+      ],
+      'B',
+      84,
+    ],
     ['a reading of 40 V', null, [{ from: 'reading', volts: 40 }], 'A', 40],
     ['a reading of 51 V: sixteen cells at 3.2 V are 67 when full', null, [{ from: 'reading', volts: 51 }], 'B', 51],
-    ['a reading below its label agrees with it', null, [{ from: 'label', volts: 58.8 }, { from: 'reading', volts: 51 }], 'A', 58.8],
-    ['a reading above its label says that the label is wrong', null, [{ from: 'label', volts: 42 }, { from: 'reading', volts: 51 }], 'B', 51],
+    [
+      'a reading below its label agrees with it',
+      null,
+      [
+        { from: 'label', volts: 58.8 },
+        { from: 'reading', volts: 51 },
+      ],
+      'A',
+      58.8,
+    ],
+    [
+      'a reading above its label says that the label is wrong',
+      null,
+      [
+        { from: 'label', volts: 42 },
+        { from: 'reading', volts: 51 },
+      ],
+      'B',
+      51,
+    ],
   ] as const)('%s', (_, file, claims, cls, volts) => expect(fullCharge(file, claims)).toMatchObject({ cls, volts }))
 })

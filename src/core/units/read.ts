@@ -14,7 +14,11 @@ export type ReadFault =
  * @param range lowest and highest value allowed, in `unit`
  * @example readValue('0,19 Ω', 'mohm', [0, 99_999]) // { ok: true, value: 190 }
  */
-export function readValue(text: string, unit: string, range: readonly [number, number]): { readonly ok: true; readonly value: number } | { readonly ok: false; readonly error: ReadFault } {
+export function readValue(
+  text: string,
+  unit: string,
+  range: readonly [number, number],
+): { readonly ok: true; readonly value: number } | { readonly ok: false; readonly error: ReadFault } {
   const plain = text.trim().replace('−', '-')
   if (plain === '') return { ok: false, error: { kind: 'empty' } }
   const match = /^([-+]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[-+]?\d+)?)\s*(\S.*)?$/i.exec(plain)
@@ -26,7 +30,8 @@ export function readValue(text: string, unit: string, range: readonly [number, n
   if (given !== unit && given !== unitLabel(wanted ?? unit)) {
     const own = unitId(given)
     if (own === null) return { ok: false, error: { kind: 'unknown unit', unit: given } }
-    if (wanted === null || UNITS[own]!.dimension !== UNITS[wanted]!.dimension) return { ok: false, error: { kind: 'wrong unit', unit: given } }
+    if (wanted === null || UNITS[own]!.dimension !== UNITS[wanted]!.dimension)
+      return { ok: false, error: { kind: 'wrong unit', unit: given } }
     value = convert(number, own, wanted)
   }
   const [from, to] = range

@@ -28,23 +28,55 @@ type FixingPlan = Pick<Joint, 'id' | 'name' | 'kind' | 'holds' | 'label' | 'rele
 
 /** A fixing with one member at each place, named after the fixing; where it lies while off follows from its kind unless it is said. */
 export function fixing(plan: FixingPlan, places: readonly (string | readonly [place: string, length: number])[] = ['it']): Joint {
-  const keep: Joint['keep'] = plan.consumable !== undefined ? 'bin' : plan.kind === 'washers' || plan.kind === 'lever' || plan.kind === 'tape' || plan.kind === 'adhesive' ? 'carrier' : 'cell'
+  const keep: Joint['keep'] =
+    plan.consumable !== undefined
+      ? 'bin'
+      : plan.kind === 'washers' || plan.kind === 'lever' || plan.kind === 'tape' || plan.kind === 'adhesive'
+        ? 'carrier'
+        : 'cell'
   return {
-    role: 'working', keep,
-    members: places.map((place, i) => ({ id: `${plan.id}-${i + 1}`, place: typeof place === 'string' ? place : place[0], ...(typeof place === 'string' ? {} : { length: place[1] }) })),
+    role: 'working',
+    keep,
+    members: places.map((place, i) => ({
+      id: `${plan.id}-${i + 1}`,
+      place: typeof place === 'string' ? place : place[0],
+      ...(typeof place === 'string' ? {} : { length: place[1] }),
+    })),
     ...plan,
   }
 }
 
 /** Places of like screws: `hole 1 of 4` and so on, all of one length. */
-export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] => Array.from({ length: count }, (_, i) => [`${where} ${i + 1} of ${count}`, length] as const)
+export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] =>
+  Array.from({ length: count }, (_, i) => [`${where} ${i + 1} of ${count}`, length] as const)
 
 /** One end of an axle, from the outside in: name, width in mm, the fixing that it belongs to, and where its tab or slot points. */
-export function stackOf(id: string, name: string, side: 'left' | 'right', axle: string, items: readonly (readonly [name: string, width: number, joint?: string, facing?: Vec3])[]): Stack {
-  return { id, name, side, axle, items: items.map(([item, width, joint, facing], i) => ({ id: `${id}-${i + 1}`, name: item, width, ...(facing ? { facing } : {}), clamped: true, turns: false, ...(joint ? { joint } : {}) })) }
+export function stackOf(
+  id: string,
+  name: string,
+  side: 'left' | 'right',
+  axle: string,
+  items: readonly (readonly [name: string, width: number, joint?: string, facing?: Vec3])[],
+): Stack {
+  return {
+    id,
+    name,
+    side,
+    axle,
+    items: items.map(([item, width, joint, facing], i) => ({
+      id: `${id}-${i + 1}`,
+      name: item,
+      width,
+      ...(facing ? { facing } : {}),
+      clamped: true,
+      turns: false,
+      ...(joint ? { joint } : {}),
+    })),
+  }
 }
 
-export const wires = (...pins: readonly (readonly [colour: string, carries: string])[]): Connection['pins'] => pins.map(([colour, carries], i) => ({ n: i + 1, colour, function: carries }))
+export const wires = (...pins: readonly (readonly [colour: string, carries: string])[]): Connection['pins'] =>
+  pins.map(([colour, carries], i) => ({ n: i + 1, colour, function: carries }))
 
 /** The pins of a Hall plug, and of three phase ends. */
 export const HALL_PINS = wires(['red', '+5 V'], ['black', '0 V'], ['yellow', 'Hall A'], ['green', 'Hall B'], ['blue', 'Hall C'])
@@ -75,20 +107,65 @@ export function axleEnds(p: AxlePlan): Joint[] {
   return (['left', 'right'] as const).flatMap((side) => {
     const Side = side === 'left' ? 'Left' : 'Right'
     return [
-      fixing({
-        id: `${side}-nut`, name: `${side} axle nut`, kind: 'nut', holds: [p.carrier, p.hub], label: `nut ${p.thread}`, thread: p.thread, head: p.head, torque: p.torque, critical: 'axle', pattern: 'in turn', keep: side === 'right' ? 'carrier' : 'cell', release: 'undo', access: p.access(side),
-        down: side === 'right'
-          ? doing('Right nut back along the lead', [way(p.poses, p.open, 2)], { note: 'It stays on the lead.', cautions: ['H36'], photo: 'right axle end with the lead' })
-          : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, cautions: ['H35'] }),
-        up: side === 'right'
-          ? doing('Both nuts started by hand', [way(p.poses, null, 1)], { passes: ['started'], covers: ['left-nut', 'right-nut'], guard: all(on('left-washers'), on('right-washers')), cautions: ['H33', 'H34'] })
-          : doing('Nuts in turn, then full; mark', [way(p.poses, 'torque-60', p.minutes.full)], { passes: ['seated', 'final', 'marked'], covers: ['left-nut', 'right-nut'], guard: on('right-nut'), cautions: ['H34', 'H33'] }),
-      }, [`${side} end of the axle`]),
-      fixing({
-        id: `${side}-washers`, name: `${side} washers`, kind: 'washers', holds: [p.carrier, p.hub], label: 'flat + tab', release: 'pull', access: off(`${side}-nut`),
-        down: doing(`${Side} washers off, order kept`, [way(p.poses, null, p.minutes.washers)], { photo: `${side} washers laid in order` }),
-        up: doing(`${Side} tab in ${p.seat}, flat over it`, [way(p.poses, null, p.minutes.washers)], { cautions: ['H33', 'H74'], ifOmitted: `The axle turns in ${p.seat} under torque and tears the lead out.` }),
-      }, [p.flat, p.tab]),
+      fixing(
+        {
+          id: `${side}-nut`,
+          name: `${side} axle nut`,
+          kind: 'nut',
+          holds: [p.carrier, p.hub],
+          label: `nut ${p.thread}`,
+          thread: p.thread,
+          head: p.head,
+          torque: p.torque,
+          critical: 'axle',
+          pattern: 'in turn',
+          keep: side === 'right' ? 'carrier' : 'cell',
+          release: 'undo',
+          access: p.access(side),
+          down:
+            side === 'right'
+              ? doing('Right nut back along the lead', [way(p.poses, p.open, 2)], {
+                  note: 'It stays on the lead.',
+                  cautions: ['H36'],
+                  photo: 'right axle end with the lead',
+                })
+              : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, cautions: ['H35'] }),
+          up:
+            side === 'right'
+              ? doing('Both nuts started by hand', [way(p.poses, null, 1)], {
+                  passes: ['started'],
+                  covers: ['left-nut', 'right-nut'],
+                  guard: all(on('left-washers'), on('right-washers')),
+                  cautions: ['H33', 'H34'],
+                })
+              : doing('Nuts in turn, then full; mark', [way(p.poses, 'torque-60', p.minutes.full)], {
+                  passes: ['seated', 'final', 'marked'],
+                  covers: ['left-nut', 'right-nut'],
+                  guard: on('right-nut'),
+                  cautions: ['H34', 'H33'],
+                }),
+        },
+        [`${side} end of the axle`],
+      ),
+      fixing(
+        {
+          id: `${side}-washers`,
+          name: `${side} washers`,
+          kind: 'washers',
+          holds: [p.carrier, p.hub],
+          label: 'flat + tab',
+          release: 'pull',
+          access: off(`${side}-nut`),
+          down: doing(`${Side} washers off, order kept`, [way(p.poses, null, p.minutes.washers)], {
+            photo: `${side} washers laid in order`,
+          }),
+          up: doing(`${Side} tab in ${p.seat}, flat over it`, [way(p.poses, null, p.minutes.washers)], {
+            cautions: ['H33', 'H74'],
+            ifOmitted: `The axle turns in ${p.seat} under torque and tears the lead out.`,
+          }),
+        },
+        [p.flat, p.tab],
+      ),
     ]
   })
 }

@@ -2,12 +2,23 @@ import type { Joint } from '../../core/machine'
 import { all, any, DEAD, doing, off, on, prepared, q, way } from './build'
 import { type End, type Id, SIDE, UP } from './dunlin-common'
 
-const MEDIUM = { product: 'medium-strength threadlocker', grade: 'medium', handlingMinutes: 20, cureHours: 24, source: 'machine file' } as const
+const MEDIUM = {
+  product: 'medium-strength threadlocker',
+  grade: 'medium',
+  handlingMinutes: 20,
+  cureHours: 24,
+  source: 'machine file',
+} as const
 
 /** Nuts and washers of both axle ends. */
 export function axle(end: End, id: Id, carrier: string): Joint[] {
-  const nutUp = (title: string, passes: ('started' | 'seated' | 'final' | 'marked')[], tool: string | null, minutes: number, guard: ReturnType<typeof all>) =>
-    doing(title, [way(SIDE, tool, minutes)], { passes, covers: [id('left-nut'), id('right-nut')], guard, cautions: ['H34', 'H33'] })
+  const nutUp = (
+    title: string,
+    passes: ('started' | 'seated' | 'final' | 'marked')[],
+    tool: string | null,
+    minutes: number,
+    guard: ReturnType<typeof all>,
+  ) => doing(title, [way(SIDE, tool, minutes)], { passes, covers: [id('left-nut'), id('right-nut')], guard, cautions: ['H34', 'H33'] })
   const nut = (side: 'left' | 'right'): Joint => ({
     id: id(`${side}-nut`),
     name: `${side} axle nut`,
@@ -32,11 +43,15 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
             cautions: ['H10', 'H11', 'H35'],
             photo: 'right axle end before the nut moves',
           })
-        : doing('Left nut back along the lead', [way(SIDE, 'open-18', 2.5, { substitutes: [{ tool: 'adjustable', risk: 'It slips on a locked nut and rounds it.' }] })], {
-            note: 'It stays on the lead. A ring spanner will not pass the plug.',
-            cautions: ['H36'],
-            photo: 'left axle end with the lead',
-          }),
+        : doing(
+            'Left nut back along the lead',
+            [way(SIDE, 'open-18', 2.5, { substitutes: [{ tool: 'adjustable', risk: 'It slips on a locked nut and rounds it.' }] })],
+            {
+              note: 'It stays on the lead. A ring spanner will not pass the plug.',
+              cautions: ['H36'],
+              photo: 'left axle end with the lead',
+            },
+          ),
     up:
       side === 'left'
         ? nutUp('Both nuts started by hand', ['started'], null, 1, all(on(id('left-washers')), on(id('right-washers'))))
@@ -67,7 +82,6 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
   })
   return [nut('right'), washers('right'), nut('left'), washers('left')]
 }
-
 
 /** What holds rim, disc and motor together. */
 export function wheel(end: End, id: Id): Joint[] {
@@ -131,7 +145,10 @@ export function wheel(end: End, id: Id): Joint[] {
       keep: 'cell',
       release: 'undo',
       access: off(id('wheel')),
-      down: doing('Undo 5 disc screws, disc off', [way(SIDE, 'lobe-25', 4)], { note: 'Keep fingers off the braking face.', cautions: ['H30'] }),
+      down: doing('Undo 5 disc screws, disc off', [way(SIDE, 'lobe-25', 4)], {
+        note: 'Keep fingers off the braking face.',
+        cautions: ['H30'],
+      }),
       up: doing('Disc on, 5 in a star', [way(SIDE, 'torque-20', 5)], {
         passes: ['started', 'seated', 'final'],
         consumables: [{ consumable: 'locker-medium', count: 5 }],

@@ -158,7 +158,15 @@ function stack(end: End, id: Id, side: 'left' | 'right'): Stack {
     items: [
       { id: id(`${side}-stack-nut`), name: 'nut', width: 10, clamped: true, turns: false, joint: id(`${side}-nut`) },
       { id: id(`${side}-stack-flat`), name: 'flat', width: 2, clamped: true, turns: false, joint: id(`${side}-washers`) },
-      { id: id(`${side}-stack-tab`), name: 'tab', width: 2.5, facing: [0, 0, -1], clamped: true, turns: false, joint: id(`${side}-washers`) },
+      {
+        id: id(`${side}-stack-tab`),
+        name: 'tab',
+        width: 2.5,
+        facing: [0, 0, -1],
+        clamped: true,
+        turns: false,
+        joint: id(`${side}-washers`),
+      },
       { id: id(`${side}-stack-slot`), name: armId(end) === 'fork' ? 'fork' : 'arm', width: 6, clamped: true, turns: false },
       { id: id(`${side}-stack-inner`), name: 'flat', width: 1.5, clamped: true, turns: false },
     ],
@@ -171,8 +179,19 @@ function motorGoal(end: End, id: Id): Goal {
     name: `${end} motor`,
     guard: all(off(id('motor')), off(id('disc'))),
     swap: [
-      { id: id('swap-compare'), title: 'Old and new side by side', note: 'Lead length, plugs, axle flats, six rim holes, five disc holes.', minutes: { low: 2, likely: 3, high: 6 } },
-      { id: id('swap-motor'), title: 'New motor to the bench, old one tagged', part: id('motor'), note: 'Write both serial numbers down.', minutes: { low: 2, likely: 3, high: 5 } },
+      {
+        id: id('swap-compare'),
+        title: 'Old and new side by side',
+        note: 'Lead length, plugs, axle flats, six rim holes, five disc holes.',
+        minutes: { low: 2, likely: 3, high: 6 },
+      },
+      {
+        id: id('swap-motor'),
+        title: 'New motor to the bench, old one tagged',
+        part: id('motor'),
+        note: 'Write both serial numbers down.',
+        minutes: { low: 2, likely: 3, high: 5 },
+      },
     ],
   }
 }
@@ -183,7 +202,13 @@ function tyreGoal(end: End, id: Id): Goal {
     name: `${end} tyre`,
     guard: off(id('tyre')),
     swap: [
-      { id: id('swap-tyre'), title: 'New tyre, arrow forward at the top', part: id('tyre'), note: 'Look inside the old one for what cut it.', minutes: { low: 3, likely: 4, high: 8 } },
+      {
+        id: id('swap-tyre'),
+        title: 'New tyre, arrow forward at the top',
+        part: id('tyre'),
+        note: 'Look inside the old one for what cut it.',
+        minutes: { low: 3, likely: 4, high: 8 },
+      },
     ],
   }
 }

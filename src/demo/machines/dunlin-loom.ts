@@ -41,7 +41,10 @@ export function brakeAndLoom(end: End, id: Id, carrier: string, cover: string, c
       consumable: 'tie',
       release: 'cut',
       access: all(off('deck-lid'), DEAD),
-      down: doing('Cut 3 ties, free the sleeve', [way(UP, 'snips', 1.5)], { note: 'The brake line shares the first tie.', cautions: ['H36'] }),
+      down: doing('Cut 3 ties, free the sleeve', [way(UP, 'snips', 1.5)], {
+        note: 'The brake line shares the first tie.',
+        cautions: ['H36'],
+      }),
       up: doing('3 new ties, sleeve back', [way(UP, 'snips', 2)], {
         consumables: [{ consumable: 'tie', count: 3 }],
         cautions: ['H36', 'H37'],
@@ -81,12 +84,16 @@ export function brakeAndLoom(end: End, id: Id, carrier: string, cover: string, c
       keep: 'own hole',
       release: 'undo',
       access: all(off('deck-lid'), DEAD),
-      down: doing(`Undo 2 ${end} controller screws`, [way(UP, 'cross-2', 1.5)], { note: 'Back in their own holes once it is out: they are shorter than the lid screws.' }),
-      up: doing(`${end === 'front' ? 'Front' : 'Rear'} controller down, 2 screws`, [way(UP, 'torque-6', 2)], { passes: ['started', 'final'], cautions: ['H48'] }),
+      down: doing(`Undo 2 ${end} controller screws`, [way(UP, 'cross-2', 1.5)], {
+        note: 'Back in their own holes once it is out: they are shorter than the lid screws.',
+      }),
+      up: doing(`${end === 'front' ? 'Front' : 'Rear'} controller down, 2 screws`, [way(UP, 'torque-6', 2)], {
+        passes: ['started', 'final'],
+        cautions: ['H48'],
+      }),
     },
   ]
 }
-
 
 /** Phase bullets, Hall plug and feed of one controller. */
 export function plugs(end: End, id: Id): Connection[] {
@@ -109,7 +116,10 @@ export function plugs(end: End, id: Id): Connection[] {
         cautions: ['H67'],
         photo: `${end} phase bullets, colours showing`,
       }),
-      up: doing(`${end === 'front' ? 'Front' : 'Rear'} bullets by colour, sleeved`, [way(UP, null, 2)], { ifOmitted: 'Two phases swapped: it growls, or runs backward.', cautions: ['H57'] }),
+      up: doing(`${end === 'front' ? 'Front' : 'Rear'} bullets by colour, sleeved`, [way(UP, null, 2)], {
+        ifOmitted: 'Two phases swapped: it growls, or runs backward.',
+        cautions: ['H57'],
+      }),
     },
     {
       id: id('hall'),
@@ -127,8 +137,13 @@ export function plugs(end: End, id: Id): Connection[] {
       ],
       mates: [id('lead'), id('controller')],
       access,
-      down: doing(`Unplug the ${end} 6-pin`, [way(UP, null, 1)], { note: 'Latch, then straight out by the body.', photo: `${end} 6-pin, latch side` }),
-      up: doing(`${end === 'front' ? 'Front' : 'Rear'} 6-pin: click, then tug`, [way(UP, null, 1)], { ifOmitted: 'A plug that is not home jerks and will not start off.' }),
+      down: doing(`Unplug the ${end} 6-pin`, [way(UP, null, 1)], {
+        note: 'Latch, then straight out by the body.',
+        photo: `${end} 6-pin, latch side`,
+      }),
+      up: doing(`${end === 'front' ? 'Front' : 'Rear'} 6-pin: click, then tug`, [way(UP, null, 1)], {
+        ifOmitted: 'A plug that is not home jerks and will not start off.',
+      }),
     },
     {
       id: id('feed'),

@@ -38,7 +38,13 @@ export function dunlin(): MachineFile {
     mass: q(32, 'kg'),
     energy: [
       { id: 'energy-pack', kind: 'pack', of: 'pack', size: q(936, 'Wh'), releasedBy: 'pack-plug' },
-      { id: 'energy-front-capacitors', kind: 'capacitor', of: 'front-controller', size: q(2.6, 'J', 'estimated'), releasedBy: 'prove-dead' },
+      {
+        id: 'energy-front-capacitors',
+        kind: 'capacitor',
+        of: 'front-controller',
+        size: q(2.6, 'J', 'estimated'),
+        releasedBy: 'prove-dead',
+      },
       { id: 'energy-rear-capacitors', kind: 'capacitor', of: 'rear-controller', size: q(2.6, 'J', 'estimated'), releasedBy: 'prove-dead' },
       { id: 'energy-front-tyre', kind: 'tyre', of: 'front-tyre', size: q(2.8, 'bar'), escape: [0, 1, 0], releasedBy: 'front-valve-core' },
       { id: 'energy-rear-tyre', kind: 'tyre', of: 'rear-tyre', size: q(2.8, 'bar'), escape: [0, 1, 0], releasedBy: 'rear-valve-core' },
@@ -56,8 +62,15 @@ export function dunlin(): MachineFile {
         name: 'deck lid',
         mass: q(1.4, 'kg'),
         escape: off('grip-mat'),
-        lift: doing('Lift the lid, keep the seal flat', [way(UP, null, 1)], { note: 'Front edge first. Two leads run along the groove below it.', cautions: ['H63'], photo: 'the open deck, before anything is moved' }),
-        back: doing('Lid flush by hand, seal seated', [way(UP, null, 1.5)], { note: 'If it does not sit flush, something is under it: stop.', cautions: ['H63', 'H40'] }),
+        lift: doing('Lift the lid, keep the seal flat', [way(UP, null, 1)], {
+          note: 'Front edge first. Two leads run along the groove below it.',
+          cautions: ['H63'],
+          photo: 'the open deck, before anything is moved',
+        }),
+        back: doing('Lid flush by hand, seal seated', [way(UP, null, 1.5)], {
+          note: 'If it does not sit flush, something is under it: stop.',
+          cautions: ['H63', 'H40'],
+        }),
       },
       { id: 'lid-seal', name: 'lid seal', with: 'deck-lid' },
       {
@@ -67,8 +80,14 @@ export function dunlin(): MachineFile {
         tethers: ['pack-plug'],
         escape: off('deck-lid'),
         access: off('deck-lid'),
-        lift: doing('Lift the pack out and carry it away', [way(UP, null, 1.5)], { note: 'Two metres from the bench, on something that does not burn.', cautions: ['H8', 'H60'] }),
-        back: doing('Pack in, nothing under it', [way(UP, null, 1.5)], { note: 'Plug end to the front. It is still isolated.', cautions: ['H9'] }),
+        lift: doing('Lift the pack out and carry it away', [way(UP, null, 1.5)], {
+          note: 'Two metres from the bench, on something that does not burn.',
+          cautions: ['H8', 'H60'],
+        }),
+        back: doing('Pack in, nothing under it', [way(UP, null, 1.5)], {
+          note: 'Plug end to the front. It is still isolated.',
+          cautions: ['H9'],
+        }),
       },
       ...from('parts'),
     ],
@@ -84,7 +103,10 @@ export function dunlin(): MachineFile {
         role: 'cover',
         keep: 'carrier',
         release: 'peel',
-        down: doing('Peel the grip mat', [way(UP, 'spatula', 3)], { note: 'From the rear corner, slow and flat. It goes back on.', cautions: ['H46'] }),
+        down: doing('Peel the grip mat', [way(UP, 'spatula', 3)], {
+          note: 'From the rear corner, slow and flat. It goes back on.',
+          cautions: ['H46'],
+        }),
         up: doing('Lay the mat back', [way(UP, null, 2)], {}),
       },
       {
@@ -100,8 +122,14 @@ export function dunlin(): MachineFile {
         release: 'cut',
         when: { variant: 'lid-edge', is: 'sealed' },
         access: off('deck-screws'),
-        down: doing('Cut the sealant bead', [way(UP, 'spatula', 2)], { note: 'Blade flat against the lid: leads lie 6 mm below.', cautions: ['H36'] }),
-        up: doing('New bead of sealant', [way(UP, null, 2)], { consumables: [{ consumable: 'sealant', count: 1 }], cautions: ['H40', 'H58'] }),
+        down: doing('Cut the sealant bead', [way(UP, 'spatula', 2)], {
+          note: 'Blade flat against the lid: leads lie 6 mm below.',
+          cautions: ['H36'],
+        }),
+        up: doing('New bead of sealant', [way(UP, null, 2)], {
+          consumables: [{ consumable: 'sealant', count: 1 }],
+          cautions: ['H40', 'H58'],
+        }),
       },
       {
         id: 'deck-screws',
@@ -125,7 +153,10 @@ export function dunlin(): MachineFile {
         keep: 'cell',
         release: 'undo',
         access: off('grip-mat'),
-        down: doing('Undo 14 deck screws', [way(UP, 'hex-2.5', 6)], { note: 'Twelve are 10 long; holes 7 and 8 take 14.', cautions: ['H47', 'H48'] }),
+        down: doing('Undo 14 deck screws', [way(UP, 'hex-2.5', 6)], {
+          note: 'Twelve are 10 long; holes 7 and 8 take 14.',
+          cautions: ['H47', 'H48'],
+        }),
         up: doing('Fit 14, criss-cross', [way(UP, 'torque-6', 8)], { passes: ['started', 'final'], cautions: ['H48', 'H47'] }),
       },
       {
@@ -218,9 +249,19 @@ export function dunlin(): MachineFile {
         limb: 'up',
         check: 'spin test',
         after: [
-          'unplug:pack-plug', 'unplug:front-phases', 'unplug:front-hall', 'unplug:rear-phases', 'unplug:rear-hall',
-          'step:front-reaction-path', 'step:rear-reaction-path', 'step:front-brake-check', 'step:rear-brake-check', 'step:front-draw-lead', 'step:rear-draw-lead',
-          'undo:front-valve-core', 'undo:rear-valve-core',
+          'unplug:pack-plug',
+          'unplug:front-phases',
+          'unplug:front-hall',
+          'unplug:rear-phases',
+          'unplug:rear-hall',
+          'step:front-reaction-path',
+          'step:rear-reaction-path',
+          'step:front-brake-check',
+          'step:rear-brake-check',
+          'step:front-draw-lead',
+          'step:rear-draw-lead',
+          'undo:front-valve-core',
+          'undo:rear-valve-core',
         ],
         before: ['step:pinch-look', 'off:deck-lid'],
         up: doing('Spin test here, before the lid', [way(UP, null, 3)], {
@@ -252,15 +293,50 @@ export function dunlin(): MachineFile {
         const end = i === 0 ? 'front' : 'rear'
         const cover = i === 0 ? 'front-cover-screws' : 'rear-cover-screws'
         const under = (first: string, n: number) =>
-          ({ id: `${end}-under-pack-${n}`, limb: 'up', first, then: 'off:pack', strength: 'must', consequence: 'The pack lies over the plugs; and proof of dead ends when it returns.' }) as const
+          ({
+            id: `${end}-under-pack-${n}`,
+            limb: 'up',
+            first,
+            then: 'off:pack',
+            strength: 'must',
+            consequence: 'The pack lies over the plugs; and proof of dead ends when it returns.',
+          }) as const
         return [
           under(`unplug:${end}-phases`, 1),
           under(`unplug:${end}-hall`, 2),
           under(`undo:${end}-ties`, 3),
-          { id: `${end}-cover-before-power`, limb: 'up', first: `undo:${cover}`, then: 'unplug:pack-plug', strength: 'prefer', consequence: 'Screwing beside a live lead.' },
-          { id: `${end}-axle-before-power`, limb: 'up', first: `step:${end}-reaction-path`, then: 'unplug:pack-plug', strength: 'must', consequence: 'A knocked throttle turns an axle that nothing holds.' },
-          { id: `${end}-brake-before-power`, limb: 'up', first: `step:${end}-brake-check`, then: 'unplug:pack-plug', strength: 'prefer', consequence: 'A wheel under power with no brake looked at.' },
-          { id: `${end}-air-before-power`, limb: 'up', first: `undo:${end}-valve-core`, then: 'unplug:pack-plug', strength: 'prefer', consequence: 'Hands at a wheel that can start.' },
+          {
+            id: `${end}-cover-before-power`,
+            limb: 'up',
+            first: `undo:${cover}`,
+            then: 'unplug:pack-plug',
+            strength: 'prefer',
+            consequence: 'Screwing beside a live lead.',
+          },
+          {
+            id: `${end}-axle-before-power`,
+            limb: 'up',
+            first: `step:${end}-reaction-path`,
+            then: 'unplug:pack-plug',
+            strength: 'must',
+            consequence: 'A knocked throttle turns an axle that nothing holds.',
+          },
+          {
+            id: `${end}-brake-before-power`,
+            limb: 'up',
+            first: `step:${end}-brake-check`,
+            then: 'unplug:pack-plug',
+            strength: 'prefer',
+            consequence: 'A wheel under power with no brake looked at.',
+          },
+          {
+            id: `${end}-air-before-power`,
+            limb: 'up',
+            first: `undo:${end}-valve-core`,
+            then: 'unplug:pack-plug',
+            strength: 'prefer',
+            consequence: 'Hands at a wheel that can start.',
+          },
         ] as const
       }),
       ...from('order'),
@@ -271,8 +347,20 @@ export function dunlin(): MachineFile {
       { id: 'on-left', name: 'folded, on its left side', rotation: [-90, 0, 0] },
     ],
     poseMoves: [
-      { from: 'upright', to: 'on-left', title: 'Fold the stem, lay it on its left side', people: 2, minutes: { low: 1, likely: 1.5, high: 3 } },
-      { from: 'on-left', to: 'upright', title: 'Stand it up, stem unfolded and latched', people: 2, minutes: { low: 1, likely: 1.5, high: 3 } },
+      {
+        from: 'upright',
+        to: 'on-left',
+        title: 'Fold the stem, lay it on its left side',
+        people: 2,
+        minutes: { low: 1, likely: 1.5, high: 3 },
+      },
+      {
+        from: 'on-left',
+        to: 'upright',
+        title: 'Stand it up, stem unfolded and latched',
+        people: 2,
+        minutes: { low: 1, likely: 1.5, high: 3 },
+      },
     ],
     stacks: from('stacks'),
     tools: TOOLS,
@@ -290,7 +378,13 @@ export function dunlin(): MachineFile {
         name: 'front controller',
         guard: off('front-controller'),
         swap: [
-          { id: 'swap-front-controller', title: 'New controller beside the old', part: 'front-controller', note: 'Same plugs, same colours, same label; write both serials down.', minutes: { low: 2, likely: 3, high: 6 } },
+          {
+            id: 'swap-front-controller',
+            title: 'New controller beside the old',
+            part: 'front-controller',
+            note: 'Same plugs, same colours, same label; write both serials down.',
+            minutes: { low: 2, likely: 3, high: 6 },
+          },
         ],
       },
     ],

@@ -11,4 +11,15 @@ import { sanderling } from './sanderling'
 import { whimbrel } from './whimbrel'
 
 /** Every machine that the demo shop has a file of. */
-export const demoMachines = (): readonly MachineFile[] => [dunlin(), sanderling(), pipit(), whimbrel(), godwit(), plover(), redshank(), curlew(), heron(), knot()]
+export const demoMachines = (): readonly MachineFile[] => [
+  dunlin(),
+  sanderling(),
+  pipit(),
+  whimbrel(),
+  godwit(),
+  plover(),
+  redshank(),
+  curlew(),
+  heron(),
+  knot(),
+]

@@ -12,11 +12,21 @@ import { FEATURES, machineTables } from './tables'
 
 /** Every way of answering the questions of a machine, and not answering at all. */
 function answers(file: MachineFile): Record<string, string>[] {
-  return [{}, ...file.variants.reduce<Record<string, string>[]>((list, v) => list.flatMap((a) => v.options.map((o) => ({ ...a, [v.id]: o.id }))), [{}])]
+  return [
+    {},
+    ...file.variants.reduce<Record<string, string>[]>(
+      (list, v) => list.flatMap((a) => v.options.map((o) => ({ ...a, [v.id]: o.id }))),
+      [{}],
+    ),
+  ]
 }
 
 /** Tester tried before and after, pole to pole, each pole to frame. */
-const PROOF_HIGH = (['tester before', 'poles', 'plus to frame', 'minus to frame', 'tester after'] as const).map((role) => ({ between: role, volts: role.startsWith('tester') ? 12 : 0, role }))
+const PROOF_HIGH = (['tester before', 'poles', 'plus to frame', 'minus to frame', 'tester after'] as const).map((role) => ({
+  between: role,
+  volts: role.startsWith('tester') ? 12 : 0,
+  role,
+}))
 
 /** The job by one tap a step, down, swapped and up again; what waited when its turn came. */
 function run(file: MachineFile, goals: readonly string[], variants: Record<string, string>) {
@@ -25,12 +35,18 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
   const book = new Logbook()
   const full = fileVolts(file)
   const high = full === null || full > 60
-  book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision, ...(full !== null ? { fullVolts: full } : {}) }, complaint: 'x' })
+  book.log('job-opened', {
+    number: '1',
+    machine: { name: file.name, file: file.id, revision: file.revision, ...(full !== null ? { fullVolts: full } : {}) },
+    complaint: 'x',
+  })
   for (const [variant, option] of Object.entries(variants)) book.log('variant-answered', { variant, option })
   book.log('plan-adopted', { plan: found.value, file: file.id, revision: file.revision, settings: reduce('j1', book.entries).settings })
   if (high) book.log('check-passed', { check: 'qualified', evidence: 'answers for it' })
   if (file.pack) book.log('pack-checked', { result: 'sound', signs: [] })
-  for (const { part, compare } of found.value.swap) if (part && compare) book.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
+  for (const { part, compare } of found.value.swap)
+    if (part && compare)
+      book.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
   const now = (): JobState => reduce('j1', book.entries)
   const waits: string[] = []
   const does = (limb: 'down' | 'up'): void => {
@@ -46,7 +62,8 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
     }
   }
   does('down')
-  for (const s of found.value.swap) if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
+  for (const s of found.value.swap)
+    if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
     else book.log('step-done', { step: s.id })
   // Above 60 V a proof lasts half an hour: it is shown anew before the way up.
   if (high) book.log('proof-taken', { instrument: 'm', readings: PROOF_HIGH })
@@ -92,7 +109,9 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
       expect(tally(top), what).toMatchObject({ open: 0, balanced: true })
       expect(top.flags, what).toEqual([])
       for (const limb of [both.down, both.up]) expect(new Set(limb.steps.map((s) => s.id)).size, what).toBe(limb.steps.length)
-      const apart = [goal, other].map((g) => plan(file, 'untouched', [g.id], { variants: {} })).flatMap((r) => (r.ok ? [r.value.down.minutes.handsOn + r.value.up.minutes.handsOn] : []))
+      const apart = [goal, other]
+        .map((g) => plan(file, 'untouched', [g.id], { variants: {} }))
+        .flatMap((r) => (r.ok ? [r.value.down.minutes.handsOn + r.value.up.minutes.handsOn] : []))
       expect(both.down.minutes.handsOn + both.up.minutes.handsOn, what).toBeLessThanOrEqual(apart[0]! + apart[1]!)
     }
   })
@@ -113,25 +132,39 @@ describe('the generator of cover-trees', () => {
     const files = demoMachines()
     const joints = files.flatMap((f) => f.joints.map((j) => ({ modes: j.down.modes, poses: f.poses.length })))
     const lifts = files.flatMap((f) => f.parts.flatMap((p) => (p.lift ? [{ modes: p.lift.modes, poses: f.poses.length }] : [])))
-    const everyPose = (list: typeof joints): number => list.filter((x) => new Set(x.modes.flatMap((m) => m.poses)).size === x.poses).length / list.length
-    const held = files.flatMap((f) => [...new Set(f.joints.map((j) => j.holds[0]!))].map((part) => Math.min(4, f.joints.filter((j) => j.holds[0] === part).length)))
+    const everyPose = (list: typeof joints): number =>
+      list.filter((x) => new Set(x.modes.flatMap((m) => m.poses)).size === x.poses).length / list.length
+    const held = files.flatMap((f) =>
+      [...new Set(f.joints.map((j) => j.holds[0]!))].map((part) => Math.min(4, f.joints.filter((j) => j.holds[0] === part).length)),
+    )
     expect(joints.filter((j) => j.modes.every((m) => m.tool === null)).length / joints.length).toBeCloseTo(SHARES.bareHands, 1)
     expect(everyPose(joints)).toBeCloseTo(SHARES.anyPose, 1)
     expect(everyPose(lifts)).toBeCloseTo(SHARES.partAnyPose, 1)
     SHARES.heldBy.forEach((share, i) => expect(held.filter((n) => n === i + 1).length / held.length).toBeCloseTo(share, 1))
 
     const tree = Array.from({ length: 20 }, (_, seed) => machineTree(seed + 1, 120).tasks).flat()
-    const fixings = tree.filter((t) => typeof t.needs === 'object' ? !('all' in t.needs) : true)
+    const fixings = tree.filter((t) => (typeof t.needs === 'object' ? !('all' in t.needs) : true))
     expect(fixings.filter((t) => t.choices[0]!.tool < 0).length / fixings.length).toBeCloseTo(SHARES.bareHands, 1)
     expect(fixings.filter((t) => t.choices[0]!.poses.length === 4).length / fixings.length).toBeCloseTo(SHARES.anyPose, 1)
     const parts = tree.filter((t) => typeof t.needs === 'object' && 'all' in t.needs)
-    SHARES.heldBy.forEach((share, i) => expect(parts.filter((t) => (t.needs as { all: readonly unknown[] }).all.length === i + 1).length / parts.length).toBeCloseTo(share, 1))
+    SHARES.heldBy.forEach((share, i) =>
+      expect(parts.filter((t) => (t.needs as { all: readonly unknown[] }).all.length === i + 1).length / parts.length).toBeCloseTo(
+        share,
+        1,
+      ),
+    )
   })
 })
 
 describe('what the demo machines say', () => {
   it('leaves none of the listed features without a machine', () => {
-    for (const feature of FEATURES) expect(demoMachines().filter(feature.has).map((f) => f.name), feature.name).not.toEqual([])
+    for (const feature of FEATURES)
+      expect(
+        demoMachines()
+          .filter(feature.has)
+          .map((f) => f.name),
+        feature.name,
+      ).not.toEqual([])
   })
   it('stands in the docs as it is', () => expect(readFileSync('docs/machines.md', 'utf8')).toBe(machineTables()))
 })

@@ -6,9 +6,15 @@ import { demoMachines } from './index'
 export const FEATURES: readonly { readonly name: string; readonly has: (file: MachineFile) => boolean }[] = [
   { name: 'variants that switch steps', has: (f) => f.joints.some((j) => j.when) },
   { name: 'one of several ways in', has: (f) => guards(f).some((g) => inside(g, (x) => 'any' in x)) },
-  { name: 'pushed aside, at a price', has: (f) => f.steps.some((s) => s.kind === 'push aside' && s.down?.modes.some((m) => (m.penalty ?? 0) > 0)) },
+  {
+    name: 'pushed aside, at a price',
+    has: (f) => f.steps.some((s) => s.kind === 'push aside' && s.down?.modes.some((m) => (m.penalty ?? 0) > 0)),
+  },
   { name: 'prepared, and restored', has: (f) => f.steps.some((s) => s.kind === 'prepare' && s.limb === 'both') },
-  { name: 'only before something else', has: (f) => guards(f).some((g) => inside(g, (x) => 'not' in x && 'fact' in x.not && x.not.fact === 'unplugged')) },
+  {
+    name: 'only before something else',
+    has: (f) => guards(f).some((g) => inside(g, (x) => 'not' in x && 'fact' in x.not && x.not.fact === 'unplugged')),
+  },
   { name: 'under tape or a mat', has: (f) => f.joints.some((j) => j.kind === 'tape' || j.kind === 'adhesive') },
   { name: 'captive', has: (f) => f.joints.some((j) => j.captive) },
   { name: 'back in their own holes', has: (f) => f.joints.some((j) => j.keep === 'own hole') },
@@ -18,7 +24,10 @@ export const FEATURES: readonly { readonly name: string; readonly has: (file: Ma
   { name: 'a last fixing that carries the load', has: (f) => f.loadPath.length > 0 },
   { name: 'drained', has: (f) => f.steps.some((s) => s.gives?.some((g) => g.fact === 'drained')) },
   { name: 'connectors and the holes they pass', has: (f) => f.holes.length > 0 && f.cables.some((c) => c.end) },
-  { name: 'leads that share a hole, by a rule', has: (f) => f.holes.some((h) => h.passing && f.cables.filter((c) => c.route.includes(h.id)).length > 1) },
+  {
+    name: 'leads that share a hole, by a rule',
+    has: (f) => f.holes.some((h) => h.passing && f.cables.filter((c) => c.route.includes(h.id)).length > 1),
+  },
   { name: 'by hand or by driver, at which clutch', has: (f) => f.joints.some((j) => j.driver) },
   { name: 'orders that damage if ignored', has: (f) => f.order.some((r) => r.strength === 'must') },
   { name: 'orders better kept', has: (f) => f.order.some((r) => r.strength === 'prefer') },
@@ -28,7 +37,10 @@ export const FEATURES: readonly { readonly name: string; readonly has: (file: Ma
   { name: 'substitute tools with their risk', has: (f) => f.joints.some((j) => j.down.modes.some((m) => m.substitutes)) },
   { name: 'handed parts', has: (f) => f.parts.some((p) => p.handed) },
   { name: 'one of them stays in', has: (f) => f.joints.some((j) => j.members.some((m) => m.stay)) },
-  { name: 'leads that tie a cover', has: (f) => f.parts.some((p) => p.tethers && f.joints.some((j) => j.role === 'cover' && j.holds[0] === p.id)) },
+  {
+    name: 'leads that tie a cover',
+    has: (f) => f.parts.some((p) => p.tethers && f.joints.some((j) => j.role === 'cover' && j.holds[0] === p.id)),
+  },
   { name: 'a connector taken apart to pass', has: (f) => guards(f).some((g) => inside(g, (x) => 'fact' in x && x.fact === 'de-pinned')) },
   { name: 'ties that leads share', has: (f) => f.cables.some((c) => c.ties) },
   { name: 'slack at both locks', has: (f) => f.cables.some((c) => c.slack) },
@@ -46,7 +58,11 @@ export const FEATURES: readonly { readonly name: string; readonly has: (file: Ma
 ]
 
 function guards(file: MachineFile): Guard[] {
-  return [...file.joints.flatMap((j) => [j.access, j.down.guard]), ...file.parts.flatMap((p) => [p.access, p.escape]), ...file.steps.flatMap((s) => [s.access, s.down?.guard])].filter((g) => g !== undefined)
+  return [
+    ...file.joints.flatMap((j) => [j.access, j.down.guard]),
+    ...file.parts.flatMap((p) => [p.access, p.escape]),
+    ...file.steps.flatMap((s) => [s.access, s.down?.guard]),
+  ].filter((g) => g !== undefined)
 }
 
 function inside(guard: Guard, is: (guard: Guard) => boolean): boolean {

@@ -18,15 +18,32 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
   const [way, setWay] = useState('')
   const [weighed, setWeighed] = useState<string>()
   const [wrong, setWrong] = useState<string>()
-  const likely = diagnosis ? [...diagnosis.now].filter((b) => b.fault !== NONE).sort((a, b) => b.p - a.p).slice(0, 4) : []
+  const likely = diagnosis
+    ? [...diagnosis.now]
+        .filter((b) => b.fault !== NONE)
+        .sort((a, b) => b.p - a.p)
+        .slice(0, 4)
+    : []
   const action = diagnosis && fault ? actionOf(diagnosis.catalogue, fault) : null
-  const ways = action && diagnosis ? [{ name: action.name, minutes: diagnosis.minutes[action.id] ?? action.minutes, when: '' }, ...(action.instead ?? []).filter((w) => w.kind !== 'leave' || (action.mayLeave ?? []).includes(fault))] : []
+  const ways =
+    action && diagnosis
+      ? [
+          { name: action.name, minutes: diagnosis.minutes[action.id] ?? action.minutes, when: '' },
+          ...(action.instead ?? []).filter((w) => w.kind !== 'leave' || (action.mayLeave ?? []).includes(fault)),
+        ]
+      : []
   const chosen = ways.find((w) => w.name === way) ?? ways[0]
   const done = (): void => {
     const text = own.trim() || (diagnosis && fault ? faultName(diagnosis.catalogue, fault) : '')
     if (!text) return setWrong('What is it? Pick one, or say it in your words.')
     const p = diagnosis?.now.find((b) => b.fault === fault)?.p ?? 0
-    const called = { fault: text, certainty: p >= 0.8 ? ('sure' as const) : ('maybe' as const), ...(fault && !own.trim() ? { id: fault } : {}), ...(diagnosis ? { drive: diagnosis.drive.id } : {}), ...(chosen ? { action: chosen.name } : {}) }
+    const called = {
+      fault: text,
+      certainty: p >= 0.8 ? ('sure' as const) : ('maybe' as const),
+      ...(fault && !own.trim() ? { id: fault } : {}),
+      ...(diagnosis ? { drive: diagnosis.drive.id } : {}),
+      ...(chosen ? { action: chosen.name } : {}),
+    }
     const goal = action && chosen?.name === action.name && file && diagnosis ? goalOf(file, diagnosis.drive, action.goal) : null
     const name = file?.goals.find((g) => g.id === goal)?.name
     logAll([
@@ -40,19 +57,58 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
   return (
     <Sheet open onClose={onClose} title="Call the fault" note="It can be called again when the machine is open and says otherwise.">
       <div className="grid gap-4">
-        {likely.length > 0 ? <Tiles legend="It is" name="fault" value={fault} onChange={(f) => (setWrong(undefined), setFault(f), setOwn(''), setWay(''), setWeighed(undefined))} options={likely.map((b) => ({ value: b.fault, label: faultName(diagnosis!.catalogue, b.fault), hint: percent(b.p) }))} /> : null}
-        <TextField label={likely.length > 0 ? 'Or, in your words' : 'It is'} value={own} onChange={(e) => (setWrong(undefined), setOwn(e.target.value))} placeholder="Hall wire broken at the axle" maxLength={300} />
+        {likely.length > 0 ? (
+          <Tiles
+            legend="It is"
+            name="fault"
+            value={fault}
+            onChange={(f) => (setWrong(undefined), setFault(f), setOwn(''), setWay(''), setWeighed(undefined))}
+            options={likely.map((b) => ({ value: b.fault, label: faultName(diagnosis!.catalogue, b.fault), hint: percent(b.p) }))}
+          />
+        ) : null}
+        <TextField
+          label={likely.length > 0 ? 'Or, in your words' : 'It is'}
+          value={own}
+          onChange={(e) => (setWrong(undefined), setOwn(e.target.value))}
+          placeholder="Hall wire broken at the axle"
+          maxLength={300}
+        />
         {ways.length > 1 && !own.trim() ? (
           <>
-            <Tiles legend="And so" name="way" value={chosen?.name ?? ''} onChange={setWay} options={ways.map((w) => ({ value: w.name, label: w.name, hint: w.minutes > 0 ? `${w.minutes} min` : 'nothing now' }))} />
-            <WeighBlock key={fault} action={action!} fault={fault} minutes={diagnosis?.minutes[action!.id]} onChoose={(name, words) => (setWay(name), setWeighed(words))} />
+            <Tiles
+              legend="And so"
+              name="way"
+              value={chosen?.name ?? ''}
+              onChange={setWay}
+              options={ways.map((w) => ({ value: w.name, label: w.name, hint: w.minutes > 0 ? `${w.minutes} min` : 'nothing now' }))}
+            />
+            <WeighBlock
+              key={fault}
+              action={action!}
+              fault={fault}
+              minutes={diagnosis?.minutes[action!.id]}
+              onChoose={(name, words) => (setWay(name), setWeighed(words))}
+            />
             {weighed ? <p className="text-[15px] text-steel">{weighed}</p> : null}
-            {chosen?.when ? <p className="text-[16px]"><span className="font-bold text-look">◆ </span>{chosen.when}</p> : null}
+            {chosen?.when ? (
+              <p className="text-[16px]">
+                <span className="font-bold text-look">◆ </span>
+                {chosen.when}
+              </p>
+            ) : null}
           </>
         ) : null}
-        {state.machine.unit && diagnosis && diagnosis.drives.length > 1 ? <p className="text-[15.5px] text-pose">◩ The other end has the same age and lead: look at it while the deck is open.</p> : null}
-        {wrong ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {wrong}</p> : null}
-        <Button weight="primary" onClick={done}>Call it</Button>
+        {state.machine.unit && diagnosis && diagnosis.drives.length > 1 ? (
+          <p className="text-[15.5px] text-pose">◩ The other end has the same age and lead: look at it while the deck is open.</p>
+        ) : null}
+        {wrong ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {wrong}
+          </p>
+        ) : null}
+        <Button weight="primary" onClick={done}>
+          Call it
+        </Button>
       </div>
     </Sheet>
   )

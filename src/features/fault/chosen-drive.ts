@@ -17,5 +17,9 @@ const subscribe = (listener: () => void): (() => void) => {
 
 /** The drive that was chosen for the job; undefined until one is. */
 export function useChosenDrive(job: string): string | undefined {
-  return useSyncExternalStore(subscribe, () => chosen.get(job), () => undefined)
+  return useSyncExternalStore(
+    subscribe,
+    () => chosen.get(job),
+    () => undefined,
+  )
 }

@@ -22,13 +22,22 @@ export function evidenceOf(state: JobState, catalogue: Catalogue, drive: string)
       if (told.has(symptom)) continue
       told.add(symptom)
       const certainty = s.certainty ?? (read ? 'maybe' : 'sure')
-      known.push({ evidence: { kind: 'symptom', symptom, certainty }, label: catalogue.symptoms.find((x) => x.id === symptom)?.name ?? symptom, mark: s })
+      known.push({
+        evidence: { kind: 'symptom', symptom, certainty },
+        label: catalogue.symptoms.find((x) => x.id === symptom)?.name ?? symptom,
+        mark: s,
+      })
     }
   }
-  for (const o of state.observations) if (mine(o.drive)) known.push({ evidence: { kind: 'word', test: o.test, outcome: o.outcome }, label: o.text, mark: o })
+  for (const o of state.observations)
+    if (mine(o.drive)) known.push({ evidence: { kind: 'word', test: o.test, outcome: o.outcome }, label: o.text, mark: o })
   for (const r of state.readings) {
     if (r.test === undefined || !mine(r.drive)) continue
-    known.push({ evidence: { kind: 'value', test: r.test, value: r.value, ...(r.u !== undefined ? { u: r.u } : {}) }, label: `${r.quantity} ${Number(r.value.toPrecision(3))} ${r.unit}`, mark: r })
+    known.push({
+      evidence: { kind: 'value', test: r.test, value: r.value, ...(r.u !== undefined ? { u: r.u } : {}) },
+      label: `${r.quantity} ${Number(r.value.toPrecision(3))} ${r.unit}`,
+      mark: r,
+    })
   }
   return known.sort((a, b) => a.mark.at - b.mark.at)
 }

@@ -18,7 +18,9 @@ export function FaultCard() {
     return (
       <article className="flex min-h-full flex-col gap-3">
         <p className="text-[15px] text-steel">{diagnosis.drive.name}</p>
-        <h2 className="title text-[30px]" role="status">Working out what to measure next…</h2>
+        <h2 className="title text-[30px]" role="status">
+          Working out what to measure next…
+        </h2>
       </article>
     )
   }
@@ -31,7 +33,11 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const { catalogue, drive } = diagnosis
   const { test } = ranked
   const against = powerAgainst(job, test)
-  const list = meanings(catalogue, ranked, diagnosis.now.map((b) => b.p))
+  const list = meanings(
+    catalogue,
+    ranked,
+    diagnosis.now.map((b) => b.p),
+  )
   const caution = cautionsOf(test.cautions ?? [])[0]
   const words = test.answer.kind === 'words' ? test.answer : null
   const places = file ? driveConnections(file, drive) : null
@@ -39,7 +45,10 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const connection = file?.connections.find((c) => c.id === face)
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel"><span>Next best test · {drive.name}</span><span>{costWords(ranked)}</span></p>
+      <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel">
+        <span>Next best test · {drive.name}</span>
+        <span>{costWords(ranked)}</span>
+      </p>
       <h2 className="title text-[30px]">{test.title}</h2>
       <p className="text-[17px]">{test.how}</p>
       <WayIn ranked={ranked} diagnosis={diagnosis} />
@@ -47,26 +56,59 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       {connection && ranked.cost.access < 0.5 ? <ConnectorFace connection={connection} /> : null}
       {words ? (
         <div className="grid grid-cols-2 gap-2" role="group" aria-label="What it showed">
-          {words.outcomes.map((o) => <Outcome key={o.id} name={o.name} meaning={list.find((m) => m.word === o.id)} diagnosis={diagnosis} disabled={!mayWork || against !== null} onClick={() => logWord(job, test, o.id, drive.id)} />)}
+          {words.outcomes.map((o) => (
+            <Outcome
+              key={o.id}
+              name={o.name}
+              meaning={list.find((m) => m.word === o.id)}
+              diagnosis={diagnosis}
+              disabled={!mayWork || against !== null}
+              onClick={() => logWord(job, test, o.id, drive.id)}
+            />
+          ))}
         </div>
       ) : (
         <dl className="grid grid-cols-2 gap-2">
           {list.map((m, i) => (
             <div key={i} className="rounded-md border border-rule px-3 py-1.5">
               <dt className="text-[14px] text-steel">{band(m, test.answer.kind === 'number' ? test.answer.unit : '')}</dt>
-              <dd className="narrow text-[16px] leading-tight font-semibold">{faultName(catalogue, m.fault)}, {percent(m.after)}</dd>
+              <dd className="narrow text-[16px] leading-tight font-semibold">
+                {faultName(catalogue, m.fault)}, {percent(m.after)}
+              </dd>
             </div>
           ))}
         </dl>
       )}
       {caution || test.trap ? (
-        <div className={caution?.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]' : 'border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16px]'}>
-          {caution ? <p><span className={caution.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{caution.level === 'stop' ? '▲' : '◆'} </span>{caution.text}</p> : null}
-          {test.trap ? <p><span className="font-bold text-look">◆ </span>{test.trap}</p> : null}
+        <div
+          className={
+            caution?.level === 'stop'
+              ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]'
+              : 'border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16px]'
+          }
+        >
+          {caution ? (
+            <p>
+              <span className={caution.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>
+                {caution.level === 'stop' ? '▲' : '◆'}{' '}
+              </span>
+              {caution.text}
+            </p>
+          ) : null}
+          {test.trap ? (
+            <p>
+              <span className="font-bold text-look">◆ </span>
+              {test.trap}
+            </p>
+          ) : null}
         </div>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork && !words ? <Button weight="primary" disabled={against !== null} onClick={() => open({ kind: 'test', test: test.id, drive: drive.id })}>Key it in</Button> : null}
+        {mayWork && !words ? (
+          <Button weight="primary" disabled={against !== null} onClick={() => open({ kind: 'test', test: test.id, drive: drive.id })}>
+            Key it in
+          </Button>
+        ) : null}
         {mayWork ? (
           <div className="grid grid-cols-2 gap-2">
             <Button onClick={() => open({ kind: 'skip test', test: test.id, drive: drive.id })}>Can’t do this one</Button>
@@ -88,16 +130,43 @@ function WayIn({ ranked, diagnosis }: { readonly ranked: RankedTest; readonly di
     if (goal && name) log('goal-set', { goals: [goal], text: name })
     show('take in')
   }
-  return state.planned
-    ? <Button weight="primary" onClick={() => show('take down')}>On with the way in</Button>
-    : goal && name ? <Button weight="primary" onClick={plan}>Plan the way in: {name}</Button> : null
+  return state.planned ? (
+    <Button weight="primary" onClick={() => show('take down')}>
+      On with the way in
+    </Button>
+  ) : goal && name ? (
+    <Button weight="primary" onClick={plan}>
+      Plan the way in: {name}
+    </Button>
+  ) : null
 }
 
-function Outcome({ name, meaning, diagnosis, disabled, onClick }: { readonly name: string; readonly meaning: Meaning | undefined; readonly diagnosis: Diagnosis; readonly disabled: boolean; readonly onClick: () => void }) {
+function Outcome({
+  name,
+  meaning,
+  diagnosis,
+  disabled,
+  onClick,
+}: {
+  readonly name: string
+  readonly meaning: Meaning | undefined
+  readonly diagnosis: Diagnosis
+  readonly disabled: boolean
+  readonly onClick: () => void
+}) {
   return (
-    <button type="button" disabled={disabled} onClick={onClick} className="min-h-[58px] rounded-lg border-2 border-copper bg-paper px-3 py-1.5 text-left hover:bg-copper-tint disabled:border-rule">
+    <button
+      type="button"
+      disabled={disabled}
+      onClick={onClick}
+      className="min-h-[58px] rounded-lg border-2 border-copper bg-paper px-3 py-1.5 text-left hover:bg-copper-tint disabled:border-rule"
+    >
       <span className="narrow block text-[17px] leading-tight font-semibold">{name}</span>
-      <span className="block text-[13.5px] leading-tight text-steel">{meaning ? `then ${faultName(diagnosis.catalogue, meaning.fault).toLowerCase()} ${percent(meaning.after)}` : 'hardly to be expected'}</span>
+      <span className="block text-[13.5px] leading-tight text-steel">
+        {meaning
+          ? `then ${faultName(diagnosis.catalogue, meaning.fault).toLowerCase()} ${percent(meaning.after)}`
+          : 'hardly to be expected'}
+      </span>
     </button>
   )
 }
@@ -121,15 +190,40 @@ function TimeToAct({ diagnosis }: { readonly diagnosis: Diagnosis }) {
       <p className="text-[15px] text-steel">Stop measuring · {diagnosis.drive.name}</p>
       <h2 className="title text-[30px]">{same && act?.motorOut ? 'The motor comes out' : act ? `Act: ${act.name}` : 'Call it'}</h2>
       <p className="text-[17px]">
-        {same ? 'Whatever is left ends in the same job. A test that tells one from the other changes nothing that you do.' : `No test left is worth its minutes: about ${Math.round(advice.atStake)} min of wrong work are at stake, and none saves as many as it costs.`}
+        {same
+          ? 'Whatever is left ends in the same job. A test that tells one from the other changes nothing that you do.'
+          : `No test left is worth its minutes: about ${Math.round(advice.atStake)} min of wrong work are at stake, and none saves as many as it costs.`}
       </p>
       <dl className="grid grid-cols-2 gap-2">
-        <div className="rounded-md border border-rule px-3 py-1.5"><dt className="text-[13.5px] text-steel">Likeliest</dt><dd className="title text-[18px]">{faultName(catalogue, top.fault)}</dd><dd className="text-[13.5px] text-steel">{beliefWord(top.p)}, {percent(top.p)}</dd></div>
-        <div className="rounded-md border border-rule px-3 py-1.5"><dt className="text-[13.5px] text-steel">It takes</dt><dd className="title text-[18px]">{act ? `${minutes[act.id] ?? act.minutes} min` : '–'}</dd><dd className="text-[13.5px] text-steel">{act && minutes[act.id] !== undefined ? 'by the plan, hands on' : 'estimated'}</dd></div>
+        <div className="rounded-md border border-rule px-3 py-1.5">
+          <dt className="text-[13.5px] text-steel">Likeliest</dt>
+          <dd className="title text-[18px]">{faultName(catalogue, top.fault)}</dd>
+          <dd className="text-[13.5px] text-steel">
+            {beliefWord(top.p)}, {percent(top.p)}
+          </dd>
+        </div>
+        <div className="rounded-md border border-rule px-3 py-1.5">
+          <dt className="text-[13.5px] text-steel">It takes</dt>
+          <dd className="title text-[18px]">{act ? `${minutes[act.id] ?? act.minutes} min` : '–'}</dd>
+          <dd className="text-[13.5px] text-steel">{act && minutes[act.id] !== undefined ? 'by the plan, hands on' : 'estimated'}</dd>
+        </div>
       </dl>
-      <p className="text-[16px] text-steel">It would change the mind: a reading that speaks for {now.filter((b) => b.p > 0.005 && actionOf(catalogue, b.fault)?.id !== act?.id).sort((a, b) => b.p - a.p).slice(0, 2).map((b) => faultName(catalogue, b.fault).toLowerCase()).join(' or ') || 'something that is in no list'}.</p>
+      <p className="text-[16px] text-steel">
+        It would change the mind: a reading that speaks for{' '}
+        {now
+          .filter((b) => b.p > 0.005 && actionOf(catalogue, b.fault)?.id !== act?.id)
+          .sort((a, b) => b.p - a.p)
+          .slice(0, 2)
+          .map((b) => faultName(catalogue, b.fault).toLowerCase())
+          .join(' or ') || 'something that is in no list'}
+        .
+      </p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" onClick={() => open({ kind: 'call', fault: top.fault })}>Call it, choose the job</Button> : null}
+        {mayWork ? (
+          <Button weight="primary" onClick={() => open({ kind: 'call', fault: top.fault })}>
+            Call it, choose the job
+          </Button>
+        ) : null}
       </div>
     </article>
   )
@@ -142,11 +236,20 @@ function PlainCard() {
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">Find the fault</p>
       <h2 className="title text-[30px]">Measure, then call it</h2>
-      <p className="text-[17px]">No list of faults is known for this drive. Log each reading as it is taken, live or dead; the cheap ones first: pack voltage, fuse, brake cut-offs unplugged, throttle at rest and full.</p>
+      <p className="text-[17px]">
+        No list of faults is known for this drive. Log each reading as it is taken, live or dead; the cheap ones first: pack voltage, fuse,
+        brake cut-offs unplugged, throttle at rest and full.
+      </p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button hint="R" onClick={() => open({ kind: 'reading' })}>A reading</Button> : null}
+        {mayWork ? (
+          <Button hint="R" onClick={() => open({ kind: 'reading' })}>
+            A reading
+          </Button>
+        ) : null}
         {mayWork ? <Button onClick={() => open({ kind: 'call' })}>Call the fault</Button> : null}
-        <Button weight="primary" onClick={() => show('take in')}>{state.planned ? 'Look at the job' : 'Choose the job to do'}</Button>
+        <Button weight="primary" onClick={() => show('take in')}>
+          {state.planned ? 'Look at the job' : 'Choose the job to do'}
+        </Button>
       </div>
     </article>
   )

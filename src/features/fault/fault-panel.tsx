@@ -32,13 +32,25 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
     <section className="border-b border-rule px-5 py-3">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
         <h2 className="title flex-1 basis-72 text-[24px]">{headline(diagnosis.catalogue, diagnosis.now, advice, known.length)}</h2>
-        {drives.length > 1 ? <Tiles legend="Which end" name="drive" value={drive.id} onChange={choose} options={drives.map((d) => ({ value: d.id, label: d.name }))} /> : null}
+        {drives.length > 1 ? (
+          <Tiles
+            legend="Which end"
+            name="drive"
+            value={drive.id}
+            onChange={choose}
+            options={drives.map((d) => ({ value: d.id, label: d.name }))}
+          />
+        ) : null}
       </div>
       <Suspects diagnosis={diagnosis} />
       <BeliefRibbon diagnosis={diagnosis} />
       <div className="mt-3 flex flex-wrap gap-2">
         {mayNote ? <Button onClick={() => show('take in')}>Add what it does</Button> : null}
-        {mayWork ? <Button hint="R" onClick={() => open({ kind: 'reading' })}>Another reading</Button> : null}
+        {mayWork ? (
+          <Button hint="R" onClick={() => open({ kind: 'reading' })}>
+            Another reading
+          </Button>
+        ) : null}
       </div>
     </section>
   )
@@ -46,30 +58,64 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
 
 function Told() {
   const { state, nameOf } = useJob()
-  return <Block title="It does"><Lines none="Nothing noted." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: nameOf(s.by) }))} /></Block>
+  return (
+    <Block title="It does">
+      <Lines none="Nothing noted." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: nameOf(s.by) }))} />
+    </Block>
+  )
 }
 
 function Readings() {
   const { state, nameOf, now } = useJob()
   const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
-  const seen = [...state.readings.map((r) => ({ ...r, what: r.quantity, shown: `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`, more: r.raw?.join(' · ') ?? '' })), ...state.observations.map((o) => ({ ...o, what: o.text, shown: '', more: '', place: undefined }))].sort((a, b) => a.at - b.at)
+  const seen = [
+    ...state.readings.map((r) => ({
+      ...r,
+      what: r.quantity,
+      shown: `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`,
+      more: r.raw?.join(' · ') ?? '',
+    })),
+    ...state.observations.map((o) => ({ ...o, what: o.text, shown: '', more: '', place: undefined })),
+  ].sort((a, b) => a.at - b.at)
   return (
     <Block title={`All readings (${seen.length})`}>
-      {seen.length === 0 ? <p className="text-[16px] text-steel">None yet.</p> : (
+      {seen.length === 0 ? (
+        <p className="text-[16px] text-steel">None yet.</p>
+      ) : (
         <table className="w-full text-left text-[16.5px]">
-          <thead className="narrow text-[14px] text-steel"><tr><th className="py-1 pr-3">What</th><th className="pr-3 text-right">Shown</th><th className="pr-3">State</th><th>By</th></tr></thead>
+          <thead className="narrow text-[14px] text-steel">
+            <tr>
+              <th className="py-1 pr-3">What</th>
+              <th className="pr-3 text-right">Shown</th>
+              <th className="pr-3">State</th>
+              <th>By</th>
+            </tr>
+          </thead>
           <tbody>
             {seen.map((r) => (
               <tr key={r.entry} className="border-t border-rule">
-                <td className="py-1.5 pr-3">{r.what}{r.place ? `, ${r.place}` : ''}{r.more ? <span className="text-[14px] text-steel"> from {r.more}</span> : null}</td>
+                <td className="py-1.5 pr-3">
+                  {r.what}
+                  {r.place ? `, ${r.place}` : ''}
+                  {r.more ? <span className="text-[14px] text-steel"> from {r.more}</span> : null}
+                </td>
                 <td className="whitespace-nowrap pr-3 text-right text-[21px] font-semibold tabular-nums">{r.shown}</td>
-                <td className="pr-3">{r.live ? <span className="text-stop">▲ live</span> : 'dead'}</td><td className="text-[14px] text-steel">{by(r)}</td>
+                <td className="pr-3">{r.live ? <span className="text-stop">▲ live</span> : 'dead'}</td>
+                <td className="text-[14px] text-steel">{by(r)}</td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      {state.skipped.length > 0 ? <ul className="mt-2 text-[15.5px] text-look">{state.skipped.map((s) => <li key={s.entry}>◆ Left out: {s.text ?? s.test}. {s.reason}</li>)}</ul> : null}
+      {state.skipped.length > 0 ? (
+        <ul className="mt-2 text-[15.5px] text-look">
+          {state.skipped.map((s) => (
+            <li key={s.entry}>
+              ◆ Left out: {s.text ?? s.test}. {s.reason}
+            </li>
+          ))}
+        </ul>
+      ) : null}
     </Block>
   )
 }
@@ -78,7 +124,14 @@ function Called() {
   const { state, nameOf, now } = useJob()
   return (
     <Block title="The fault">
-      <Lines none="Not called yet." items={state.faults.map((f) => ({ key: f.entry, text: `${f.text}${f.action ? `: ${f.action}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`, by: `${nameOf(f.by)}${now > 0 ? `, ${clockText(f.at, now)}` : ''}` }))} />
+      <Lines
+        none="Not called yet."
+        items={state.faults.map((f) => ({
+          key: f.entry,
+          text: `${f.text}${f.action ? `: ${f.action}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`,
+          by: `${nameOf(f.by)}${now > 0 ? `, ${clockText(f.at, now)}` : ''}`,
+        }))}
+      />
     </Block>
   )
 }

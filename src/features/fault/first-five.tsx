@@ -17,18 +17,41 @@ export function FirstFive({ diagnosis }: { readonly diagnosis: Diagnosis }) {
     const done = shown.get(id)
     return (
       <li key={id} className="flex min-h-12 flex-wrap items-center gap-x-3 border-t border-rule py-1">
-        <span className="flex-1 basis-64 text-[16.5px]">{done ? <span className="text-ok">● </span> : skipped.has(id) ? <span className="text-look">◆ </span> : <span className="text-steel">○ </span>}{done ?? test.title}</span>
-        <span className="text-[14.5px] text-steel">{done ? '' : skipped.has(id) ? 'left out' : ranked ? costWords(ranked) : ''}{test.power === 'live' && !done ? ' · live' : ''}</span>
-        {mayWork ? <Button weight="quiet" className="min-h-11" onClick={() => open({ kind: 'test', test: id, drive: drive.id })}>{done ? 'Again' : 'Take it'}</Button> : null}
+        <span className="flex-1 basis-64 text-[16.5px]">
+          {done ? (
+            <span className="text-ok">● </span>
+          ) : skipped.has(id) ? (
+            <span className="text-look">◆ </span>
+          ) : (
+            <span className="text-steel">○ </span>
+          )}
+          {done ?? test.title}
+        </span>
+        <span className="text-[14.5px] text-steel">
+          {done ? '' : skipped.has(id) ? 'left out' : ranked ? costWords(ranked) : ''}
+          {test.power === 'live' && !done ? ' · live' : ''}
+        </span>
+        {mayWork ? (
+          <Button weight="quiet" className="min-h-11" onClick={() => open({ kind: 'test', test: id, drive: drive.id })}>
+            {done ? 'Again' : 'Take it'}
+          </Button>
+        ) : null}
       </li>
     )
   }
   const first = catalogue.tests.filter((t) => t.first).map((t) => t.id)
-  const others = catalogue.tests.filter((t) => !t.first).map((t) => t.id).sort((a, b) => (rank.get(a) ?? 99) - (rank.get(b) ?? 99))
+  const others = catalogue.tests
+    .filter((t) => !t.first)
+    .map((t) => t.id)
+    .sort((a, b) => (rank.get(a) ?? 99) - (rank.get(b) ?? 99))
   return (
     <>
-      <Block title="The first five minutes"><ul>{first.map(line)}</ul></Block>
-      <Block title="Every other test, the best for its minutes first"><ul>{others.map(line)}</ul></Block>
+      <Block title="The first five minutes">
+        <ul>{first.map(line)}</ul>
+      </Block>
+      <Block title="Every other test, the best for its minutes first">
+        <ul>{others.map(line)}</ul>
+      </Block>
     </>
   )
 }

@@ -8,9 +8,11 @@ import { type JobContext, useJob } from '../shared/context'
 export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Test): string | null {
   const { state, now } = job
   if (test.power === 'dead' && !deadAt(state.power, now)) return 'This is taken dead. Isolate it and show it dead first.'
-  if (test.power === 'live' && deadAt(state.power, now)) return 'The job says dead. Log it live first, at the strip, then take a live reading.'
+  if (test.power === 'live' && deadAt(state.power, now))
+    return 'The job says dead. Log it live first, at the strip, then take a live reading.'
   if (test.power === 'live' && state.power.state !== 'live') return 'This is taken live. Plug the pack in and log it live first.'
-  if (test.power === 'live' && state.packCheck?.result === 'quarantine' && !state.checks['pack triage']?.overridden) return `The pack is for quarantine (${state.packCheck.signs.join(', ')}): nothing is powered from it.`
+  if (test.power === 'live' && state.packCheck?.result === 'quarantine' && !state.checks['pack triage']?.overridden)
+    return `The pack is for quarantine (${state.packCheck.signs.join(', ')}): nothing is powered from it.`
   return null
 }
 
@@ -21,8 +23,15 @@ export function PowerGuard({ test }: { readonly test: Test }) {
   if (!against) return null
   return (
     <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16.5px]">
-      <p><span className="font-bold text-look">◆ </span>{against}</p>
-      {job.mayWork ? <Button className="mt-2 w-full" onClick={() => job.open({ kind: 'power' })}>{test.power === 'dead' ? 'Isolate it and show it dead' : 'How it stands'}</Button> : null}
+      <p>
+        <span className="font-bold text-look">◆ </span>
+        {against}
+      </p>
+      {job.mayWork ? (
+        <Button className="mt-2 w-full" onClick={() => job.open({ kind: 'power' })}>
+          {test.power === 'dead' ? 'Isolate it and show it dead' : 'How it stands'}
+        </Button>
+      ) : null}
     </div>
   )
 }

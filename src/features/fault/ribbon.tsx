@@ -17,7 +17,11 @@ export function BeliefRibbon({ diagnosis }: { readonly diagnosis: Diagnosis }) {
   const from = Math.max(0, trail.length - MOST)
   const columns = trail.slice(from)
   const labels = ['usual', ...known.map((k) => k.label)].slice(from)
-  const top = [...now].filter((b) => b.fault !== NONE).sort((a, b) => b.p - a.p).slice(0, FILL.length).map((b) => b.fault)
+  const top = [...now]
+    .filter((b) => b.fault !== NONE)
+    .sort((a, b) => b.p - a.p)
+    .slice(0, FILL.length)
+    .map((b) => b.fault)
   const keys = [...top, 'others', NONE]
   const rows = columns.map((beliefs) => {
     const p = (id: string): number => beliefs.find((b) => b.fault === id)?.p ?? 0
@@ -26,37 +30,81 @@ export function BeliefRibbon({ diagnosis }: { readonly diagnosis: Diagnosis }) {
   })
   const drawn = columns.length === 1 ? [rows[0]!, rows[0]!] : rows
   const x = (i: number): number => 4 + (i * (WIDE - 8)) / Math.max(1, drawn.length - 1)
-  const shape = area<[number, number]>().x((_, i) => x(i)).y0(([a]) => TOP + a * HIGH).y1(([, b]) => TOP + b * HIGH).curve(curveBumpX)
+  const shape = area<[number, number]>()
+    .x((_, i) => x(i))
+    .y0(([a]) => TOP + a * HIGH)
+    .y1(([, b]) => TOP + b * HIGH)
+    .curve(curveBumpX)
   const bands = stack<Record<string, number>>().keys(keys)(drawn as Record<string, number>[])
   // Lines stop where the names begin, so that none runs through a word.
-  const names = Math.max(0, ...bands.map((band) => ((band.at(-1)![1] - band.at(-1)![0]) * HIGH < 19 ? 0 : nameOf(catalogue, band.key).length)))
+  const names = Math.max(
+    0,
+    ...bands.map((band) => ((band.at(-1)![1] - band.at(-1)![0]) * HIGH < 19 ? 0 : nameOf(catalogue, band.key).length)),
+  )
   const clear = WIDE - 24 - names * 7.4
   const fit = Math.floor(WIDE / Math.max(2, columns.length) / 6.1)
   return (
     <figure>
-      <svg role="img" aria-label={`Beliefs after each of ${known.length} pieces of evidence; now ${top.slice(0, 3).map((f) => `${faultName(catalogue, f)} ${percent(now.find((b) => b.fault === f)!.p)}`).join(', ')}`} viewBox={`0 0 ${WIDE} ${HIGH + TOP + 4}`} className="w-full">
+      <svg
+        role="img"
+        aria-label={`Beliefs after each of ${known.length} pieces of evidence; now ${top
+          .slice(0, 3)
+          .map((f) => `${faultName(catalogue, f)} ${percent(now.find((b) => b.fault === f)!.p)}`)
+          .join(', ')}`}
+        viewBox={`0 0 ${WIDE} ${HIGH + TOP + 4}`}
+        className="w-full"
+      >
         {bands.map((band, k) => (
-          <path key={band.key} d={shape(band.map((point) => [point[0], point[1]])) ?? ''} className={`${band.key === 'others' ? 'fill-rule' : band.key === NONE ? 'fill-bench' : FILL[k]} stroke-paper`} strokeWidth="1.2" fillOpacity={k < FILL.length ? 0.82 : 1}>
+          <path
+            key={band.key}
+            d={shape(band.map((point) => [point[0], point[1]])) ?? ''}
+            className={`${band.key === 'others' ? 'fill-rule' : band.key === NONE ? 'fill-bench' : FILL[k]} stroke-paper`}
+            strokeWidth="1.2"
+            fillOpacity={k < FILL.length ? 0.82 : 1}
+          >
             <title>{nameOf(catalogue, band.key)}</title>
           </path>
         ))}
-        {columns.length > 1 ? labels.map((label, i) => (
-          <g key={i}>
-            {x(i) < clear || i === labels.length - 1 ? <line x1={x(i)} x2={x(i)} y1={TOP} y2={TOP + HIGH} className="stroke-paper" strokeWidth="2" /> : null}
-            <line x1={x(i)} x2={x(i)} y1={i % 2 === 0 ? 16 : 36} y2={TOP} className="stroke-rule" strokeWidth="1" />
-            <text x={Math.min(WIDE - 4, Math.max(4, x(i)))} y={i % 2 === 0 ? 12 : 32} textAnchor={i === 0 ? 'start' : i === labels.length - 1 ? 'end' : 'middle'} className="fill-steel text-[12.5px]">
-              {label.length > 2 * fit ? `${label.slice(0, 2 * fit - 1)}…` : label}
-            </text>
-          </g>
-        )) : null}
+        {columns.length > 1
+          ? labels.map((label, i) => (
+              <g key={i}>
+                {x(i) < clear || i === labels.length - 1 ? (
+                  <line x1={x(i)} x2={x(i)} y1={TOP} y2={TOP + HIGH} className="stroke-paper" strokeWidth="2" />
+                ) : null}
+                <line x1={x(i)} x2={x(i)} y1={i % 2 === 0 ? 16 : 36} y2={TOP} className="stroke-rule" strokeWidth="1" />
+                <text
+                  x={Math.min(WIDE - 4, Math.max(4, x(i)))}
+                  y={i % 2 === 0 ? 12 : 32}
+                  textAnchor={i === 0 ? 'start' : i === labels.length - 1 ? 'end' : 'middle'}
+                  className="fill-steel text-[12.5px]"
+                >
+                  {label.length > 2 * fit ? `${label.slice(0, 2 * fit - 1)}…` : label}
+                </text>
+              </g>
+            ))
+          : null}
         {bands.map((band) => {
           const end = band.at(-1)!
           const thick = (end[1] - end[0]) * HIGH
           if (thick < 19) return null
-          return <text key={band.key} x={WIDE - 12} y={TOP + ((end[0] + end[1]) / 2) * HIGH + 4.5} textAnchor="end" className={`text-[13.5px] font-semibold ${band.key === 'others' || band.key === NONE ? 'fill-ink' : 'fill-paper'}`}>{nameOf(catalogue, band.key)}</text>
+          return (
+            <text
+              key={band.key}
+              x={WIDE - 12}
+              y={TOP + ((end[0] + end[1]) / 2) * HIGH + 4.5}
+              textAnchor="end"
+              className={`text-[13.5px] font-semibold ${band.key === 'others' || band.key === NONE ? 'fill-ink' : 'fill-paper'}`}
+            >
+              {nameOf(catalogue, band.key)}
+            </text>
+          )
         })}
       </svg>
-      {from > 0 ? <figcaption className="text-[14px] text-steel">The last {MOST - 1} of {known.length}.</figcaption> : null}
+      {from > 0 ? (
+        <figcaption className="text-[14px] text-steel">
+          The last {MOST - 1} of {known.length}.
+        </figcaption>
+      ) : null}
     </figure>
   )
 }

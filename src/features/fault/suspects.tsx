@@ -23,20 +23,48 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
         const word = beliefWord(b.p)
         return (
           <li key={b.fault} className="border-t border-rule">
-            <button type="button" aria-expanded={open === b.fault} onClick={() => setOpen(open === b.fault ? undefined : b.fault)} className="grid min-h-12 w-full grid-cols-[minmax(150px,30%)_minmax(0,1fr)_minmax(150px,27%)] items-center gap-3 py-1 text-left max-md:grid-cols-1 max-md:gap-0">
+            <button
+              type="button"
+              aria-expanded={open === b.fault}
+              onClick={() => setOpen(open === b.fault ? undefined : b.fault)}
+              className="grid min-h-12 w-full grid-cols-[minmax(150px,30%)_minmax(0,1fr)_minmax(150px,27%)] items-center gap-3 py-1 text-left max-md:grid-cols-1 max-md:gap-0"
+            >
               <span className="narrow text-[16.5px] font-semibold leading-tight">{faultName(catalogue, b.fault)}</span>
               <span className="flex items-center gap-2">
-                <span className={`h-5 rounded-sm ${word === 'unlikely' ? 'bg-steel' : 'bg-copper'}`} style={{ width: `${Math.max(1.5, (54 * b.p) / most)}%` }} />
-                <span className="whitespace-nowrap text-[15.5px]"><strong className="narrow">{word}</strong> <span className="tabular-nums text-steel">{percent(b.p)}</span></span>
+                <span
+                  className={`h-5 rounded-sm ${word === 'unlikely' ? 'bg-steel' : 'bg-copper'}`}
+                  style={{ width: `${Math.max(1.5, (54 * b.p) / most)}%` }}
+                />
+                <span className="whitespace-nowrap text-[15.5px]">
+                  <strong className="narrow">{word}</strong> <span className="tabular-nums text-steel">{percent(b.p)}</span>
+                </span>
               </span>
-              <span className="text-[14.5px] leading-tight text-steel">{action ? <>{action.name} <span className="whitespace-nowrap">· {minutes[action.id] ?? action.minutes} min{minutes[action.id] === undefined ? ' est.' : ''}</span></> : 'look further'}</span>
+              <span className="text-[14.5px] leading-tight text-steel">
+                {action ? (
+                  <>
+                    {action.name}{' '}
+                    <span className="whitespace-nowrap">
+                      · {minutes[action.id] ?? action.minutes} min{minutes[action.id] === undefined ? ' est.' : ''}
+                    </span>
+                  </>
+                ) : (
+                  'look further'
+                )}
+              </span>
             </button>
             {open === b.fault ? (
               <ul className="grid gap-0.5 pb-2 text-[15px] text-steel">
                 {trail.slice(1).map((step, i) => {
                   const p = (list: typeof step): number => list.find((x) => x.fault === b.fault)!.p
                   const [before, after] = [p(trail[i]!), p(step)]
-                  return <li key={i}><span className={after > before * 1.05 ? 'text-copper' : after < before * 0.95 ? 'text-pose' : ''}>{after > before * 1.05 ? '▲ for' : after < before * 0.95 ? '▼ against' : '– neither'}</span> · {known[i]!.label}: {percent(before)} → {percent(after)}</li>
+                  return (
+                    <li key={i}>
+                      <span className={after > before * 1.05 ? 'text-copper' : after < before * 0.95 ? 'text-pose' : ''}>
+                        {after > before * 1.05 ? '▲ for' : after < before * 0.95 ? '▼ against' : '– neither'}
+                      </span>{' '}
+                      · {known[i]!.label}: {percent(before)} → {percent(after)}
+                    </li>
+                  )
                 })}
                 {known.length === 0 ? <li>Nothing known yet: only how usual it is (estimated).</li> : null}
               </ul>
@@ -44,7 +72,9 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           </li>
         )
       })}
-      <li className="border-t border-rule py-2 text-[15px] text-steel">{rest > 0.005 ? `All others together ${percent(rest)}. ` : ''}Shares are the bench’s estimates, not a maker’s figures.</li>
+      <li className="border-t border-rule py-2 text-[15px] text-steel">
+        {rest > 0.005 ? `All others together ${percent(rest)}. ` : ''}Shares are the bench’s estimates, not a maker’s figures.
+      </li>
     </ul>
   )
 }

@@ -14,13 +14,22 @@ import { powerAgainst, PowerGuard } from './power-guard'
 
 function useTest(id: string): Test | undefined {
   const { file } = useJob()
-  return useMemo(() => (file?.pack ? hubDirect({ fullVolts: fullChargeVolts(file.pack) }).tests.find((t) => t.id === id) : undefined), [file, id])
+  return useMemo(
+    () => (file?.pack ? hubDirect({ fullVolts: fullChargeVolts(file.pack) }).tests.find((t) => t.id === id) : undefined),
+    [file, id],
+  )
 }
 
 /** Logs what a test showed in words. */
 export function logWord(job: JobContext, test: Test, outcome: string, drive: string): void {
   const name = test.answer.kind === 'words' ? (test.answer.outcomes.find((o) => o.id === outcome)?.name ?? outcome) : outcome
-  job.log('test-observed', { test: test.id, outcome, drive, text: `${test.title}: ${name.charAt(0).toLowerCase()}${name.slice(1)}`, live: test.power === 'live' })
+  job.log('test-observed', {
+    test: test.id,
+    outcome,
+    drive,
+    text: `${test.title}: ${name.charAt(0).toLowerCase()}${name.slice(1)}`,
+    live: test.power === 'live',
+  })
 }
 
 /** The reading pad: one test, its figures or its words. What is computed from several figures is never typed. */
@@ -32,21 +41,56 @@ export function TestSheet({ test: id, drive, onClose }: { readonly test: string;
   return (
     <Sheet open onClose={onClose} title={test.title} note={test.how}>
       <div className="grid gap-4">
-        {test.trap ? <p className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16px]"><span className="font-bold text-look">◆ </span>{test.trap}</p> : null}
-        {cautionsOf(test.cautions ?? []).map((c) => <p key={c.text} className="text-[15.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</p>)}
+        {test.trap ? (
+          <p className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16px]">
+            <span className="font-bold text-look">◆ </span>
+            {test.trap}
+          </p>
+        ) : null}
+        {cautionsOf(test.cautions ?? []).map((c) => (
+          <p key={c.text} className="text-[15.5px]">
+            <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>
+            {c.text}
+          </p>
+        ))}
         <PowerGuard test={test} />
         {test.answer.kind === 'words' ? (
           <div className="grid gap-2" role="group" aria-label="What it showed">
-            {test.answer.outcomes.map((o) => <Button key={o.id} disabled={against !== null} className="justify-start text-left" onClick={() => (logWord(job, test, o.id, drive), onClose())}>{o.name}</Button>)}
+            {test.answer.outcomes.map((o) => (
+              <Button
+                key={o.id}
+                disabled={against !== null}
+                className="justify-start text-left"
+                onClick={() => (logWord(job, test, o.id, drive), onClose())}
+              >
+                {o.name}
+              </Button>
+            ))}
           </div>
-        ) : <Pad test={test} answer={test.answer} drive={drive} blocked={against} onClose={onClose} />}
-        <Button weight="quiet" onClick={() => job.open({ kind: 'skip test', test: test.id, drive })}>Can’t do this one</Button>
+        ) : (
+          <Pad test={test} answer={test.answer} drive={drive} blocked={against} onClose={onClose} />
+        )}
+        <Button weight="quiet" onClick={() => job.open({ kind: 'skip test', test: test.id, drive })}>
+          Can’t do this one
+        </Button>
       </div>
     </Sheet>
   )
 }
 
-function Pad({ test, answer, drive, blocked, onClose }: { readonly test: Test; readonly answer: NumberAnswer; readonly drive: string; readonly blocked: string | null; readonly onClose: () => void }) {
+function Pad({
+  test,
+  answer,
+  drive,
+  blocked,
+  onClose,
+}: {
+  readonly test: Test
+  readonly answer: NumberAnswer
+  readonly drive: string
+  readonly blocked: string | null
+  readonly onClose: () => void
+}) {
   const { log } = useJob()
   const [values, setValues] = useState<readonly string[]>(answer.inputs.map(() => ''))
   const [at, setAt] = useState(0)
@@ -59,11 +103,17 @@ function Pad({ test, answer, drive, blocked, onClose }: { readonly test: Test; r
     if (blocked) return setFault(blocked)
     const bad = reads.findIndex((r) => !r.ok)
     const wrong = reads[bad]
-    if (wrong && !wrong.ok) return setAt(bad), setFault(readFaultWords(values[bad]!, answer.inputUnit, wrong.error))
+    if (wrong && !wrong.ok) return (setAt(bad), setFault(readFaultWords(values[bad]!, answer.inputUnit, wrong.error)))
     if (value === null) return setFault('Nothing can be worked out of these: the divisor is 0.')
     log('reading-taken', {
-      test: test.id, drive, quantity: answer.quantity, value: Number(value.toPrecision(6)), unit: answer.unit, live: test.power === 'live',
-      ...(instrument.trim() ? { instrument: instrument.trim() } : {}), ...(answer.compute === 'single' ? {} : { raw: figures }),
+      test: test.id,
+      drive,
+      quantity: answer.quantity,
+      value: Number(value.toPrecision(6)),
+      unit: answer.unit,
+      live: test.power === 'live',
+      ...(instrument.trim() ? { instrument: instrument.trim() } : {}),
+      ...(answer.compute === 'single' ? {} : { raw: figures }),
     })
     onClose()
   }
@@ -73,16 +123,45 @@ function Pad({ test, answer, drive, blocked, onClose }: { readonly test: Test; r
       {answer.inputs.length > 1 ? (
         <div role="tablist" aria-label="Figures" className="flex flex-wrap gap-2">
           {answer.inputs.map((name, i) => (
-            <button key={name} type="button" role="tab" aria-selected={i === at} onClick={() => setAt(i)} className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] aria-selected:border-copper aria-selected:bg-copper-tint">
-              {name}<br /><span className="font-sans tabular-nums">{values[i] ? `${values[i]} ${unitLabel(answer.inputUnit)}` : '–'}</span>
+            <button
+              key={name}
+              type="button"
+              role="tab"
+              aria-selected={i === at}
+              onClick={() => setAt(i)}
+              className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] aria-selected:border-copper aria-selected:bg-copper-tint"
+            >
+              {name}
+              <br />
+              <span className="font-sans tabular-nums">{values[i] ? `${values[i]} ${unitLabel(answer.inputUnit)}` : '–'}</span>
             </button>
           ))}
         </div>
       ) : null}
-      <Keypad label={answer.inputs[at]!} unit={unitLabel(answer.inputUnit)} value={values[at]!} fault={fault} onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))} />
-      {answer.compute !== 'single' ? <p role="status" className="text-[17px]">{answer.quantity}: <strong className="tabular-nums">{value === null ? '–' : `${formatNumber(value, 1)} ${unitLabel(answer.unit)}`}</strong> <span className="text-[14px] text-steel">worked out, not typed</span></p> : null}
+      <Keypad
+        label={answer.inputs[at]!}
+        unit={unitLabel(answer.inputUnit)}
+        value={values[at]!}
+        fault={fault}
+        onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))}
+      />
+      {answer.compute !== 'single' ? (
+        <p role="status" className="text-[17px]">
+          {answer.quantity}:{' '}
+          <strong className="tabular-nums">{value === null ? '–' : `${formatNumber(value, 1)} ${unitLabel(answer.unit)}`}</strong>{' '}
+          <span className="text-[14px] text-steel">worked out, not typed</span>
+        </p>
+      ) : null}
       <TextField label="With" value={instrument} onChange={(e) => setInstrument(e.target.value)} placeholder="meter 3" maxLength={120} />
-      {next >= 0 && reads[at]!.ok ? <Button weight="primary" onClick={() => setAt(next)}>Next: {answer.inputs[next]}</Button> : <Button weight="primary" onClick={done}>Log it</Button>}
+      {next >= 0 && reads[at]!.ok ? (
+        <Button weight="primary" onClick={() => setAt(next)}>
+          Next: {answer.inputs[next]}
+        </Button>
+      ) : (
+        <Button weight="primary" onClick={done}>
+          Log it
+        </Button>
+      )}
     </>
   )
 }
@@ -101,7 +180,20 @@ export function SkipSheet({ test: id, drive, onClose }: { readonly test: string;
         <Tiles legend="Why" name="why-not" value={why} onChange={setWhy} options={WHY_NOT.map((w) => ({ value: w, label: w }))} />
         <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={500} />
         <p className="text-[15px] text-steel">It stands on the page that goes home as not done.</p>
-        <Button weight="primary" onClick={() => (log('test-skipped', { test: id, drive, ...(test ? { text: test.title } : {}), reason: text.trim() ? `${why}: ${text.trim()}` : why }), onClose())}>Leave it out</Button>
+        <Button
+          weight="primary"
+          onClick={() => (
+            log('test-skipped', {
+              test: id,
+              drive,
+              ...(test ? { text: test.title } : {}),
+              reason: text.trim() ? `${why}: ${text.trim()}` : why,
+            }),
+            onClose()
+          )}
+        >
+          Leave it out
+        </Button>
       </div>
     </Sheet>
   )

@@ -1,6 +1,20 @@
 'use client'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { accessOf, advise, type Advice, type Belief, beliefTrail, type Catalogue, goalOf, hubDirect, type Reach, sharedMinutes, type Test, type TestCost, type Way } from '../../core/diagnosis'
+import {
+  accessOf,
+  advise,
+  type Advice,
+  type Belief,
+  beliefTrail,
+  type Catalogue,
+  goalOf,
+  hubDirect,
+  type Reach,
+  sharedMinutes,
+  type Test,
+  type TestCost,
+  type Way,
+} from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
 import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
 import { type Distances, distancesAside } from '../../workers/planner'
@@ -38,7 +52,9 @@ export function useDiagnosis(): Diagnosis | null {
   const drives = useMemo(() => (file?.drives ?? []).filter((d) => d.kind === 'hub direct'), [file])
   const asked = useChosenDrive(state.jobId)
   // The end that was measured last is the one in question, until another is chosen.
-  const last = [...state.observations, ...state.readings].filter((r) => r.drive !== undefined).reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
+  const last = [...state.observations, ...state.readings]
+    .filter((r) => r.drive !== undefined)
+    .reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
   const catalogue = useMemo(() => (file?.pack ? hubDirect({ fullVolts: fullChargeVolts(file.pack) }) : null), [file])
   const far = useDistances(catalogue, drive)
@@ -57,11 +73,25 @@ export function useDiagnosis(): Diagnosis | null {
         access: test.reach === 'outside' ? 0 : (way?.minutes ?? NOT_YET),
         power: toDead ? TO_DEAD : test.power === 'live' && !live ? TO_LIVE : 0,
         // Every job of the machine begins dead, so what a test makes dead is no loss.
-        shared: Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, (way ? sharedMinutes(way, job) : 0) + (toDead ? TO_DEAD : 0)])),
+        shared: Object.fromEntries(
+          Object.entries(far.jobs).map(([action, job]) => [action, (way ? sharedMinutes(way, job) : 0) + (toDead ? TO_DEAD : 0)]),
+        ),
       }
     }
     const minutes = Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, job.minutes]))
-    return { catalogue, drive, drives, choose: (id: string) => chooseDrive(state.jobId, id), known, trail, now: trail.at(-1)!, advice: advise(catalogue, evidence, cost, minutes, skipped), minutes, skipped, ready: far.ready }
+    return {
+      catalogue,
+      drive,
+      drives,
+      choose: (id: string) => chooseDrive(state.jobId, id),
+      known,
+      trail,
+      now: trail.at(-1)!,
+      advice: advise(catalogue, evidence, cost, minutes, skipped),
+      minutes,
+      skipped,
+      ready: far.ready,
+    }
   }, [catalogue, drive, drives, state, far, dead, live])
 }
 
@@ -93,7 +123,14 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
       return goal === null ? [] : [{ action: a.id, goal }]
     })
     const { variants } = latest.current
-    distancesAside(file, startOf(latest.current, file), places.map((p) => p.guard), jobs.map((j) => j.goal), { variants }, asking.signal).then(
+    distancesAside(
+      file,
+      startOf(latest.current, file),
+      places.map((p) => p.guard),
+      jobs.map((j) => j.goal),
+      { variants },
+      asking.signal,
+    ).then(
       (d: Distances) => {
         if (asking.signal.aborted) return
         const some = (list: readonly (Way | null)[], name: (i: number) => string): Record<string, Way> =>

@@ -21,7 +21,10 @@ export function headline(catalogue: Catalogue, now: readonly Belief[], advice: A
   const left = suspectsLeft(now.map((b) => b.p)).map((i) => now[i]!)
   const share = left.reduce((s, b) => s + b.p, 0)
   const count = `${numberWord(left.length)} suspects left`
-  if (advice.stop === 'same job' && advice.act) return left.length === 1 ? `${faultName(catalogue, left[0]!.fault)}: ${percent(share)}` : `${count}, and ${left.length === 2 ? 'both' : 'all'} mean: ${advice.act.name}`
+  if (advice.stop === 'same job' && advice.act)
+    return left.length === 1
+      ? `${faultName(catalogue, left[0]!.fault)}: ${percent(share)}`
+      : `${count}, and ${left.length === 2 ? 'both' : 'all'} mean: ${advice.act.name}`
   if (left.length === 1) return `${faultName(catalogue, left[0]!.fault)}: ${percent(share)}`
   return left.length <= 4 ? `${count} (${percent(share)})` : `${count}: keep testing`
 }
@@ -32,6 +35,7 @@ export function costWords(r: RankedTest): string {
   if (r.cost.access > 0.4) parts.push(`${formatNumber(r.cost.access, 0)} to get there`)
   if (r.cost.power > 0) parts.push(`${formatNumber(r.cost.power, 0)} to make it ${r.test.power}`)
   const anyway = r.minutes - r.added
-  if (anyway > 0.4) return `${parts.join(' + ')}, ${anyway > 0.8 * (r.minutes - r.test.minutes) ? 'needed anyway' : `${formatNumber(anyway, 0)} of it needed anyway`}`
+  if (anyway > 0.4)
+    return `${parts.join(' + ')}, ${anyway > 0.8 * (r.minutes - r.test.minutes) ? 'needed anyway' : `${formatNumber(anyway, 0)} of it needed anyway`}`
   return parts.length > 1 ? parts.join(' + ') : r.test.reach === 'outside' ? `${parts[0]} · nothing to open` : `${parts[0]} · open already`
 }

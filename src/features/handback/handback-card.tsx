@@ -19,11 +19,15 @@ export function HandBackCard() {
       <article className="flex min-h-full flex-col gap-3">
         <p className="text-[15px] text-steel">Hand back</p>
         <h2 className="title text-[30px]">It has gone home</h2>
-        <p className="text-[17px]">To {state.handedBack.to}, by {nameOf(state.handedBack.by)}. The page stands as it was then; what is logged now is an addendum.</p>
+        <p className="text-[17px]">
+          To {state.handedBack.to}, by {nameOf(state.handedBack.by)}. The page stands as it was then; what is logged now is an addendum.
+        </p>
         <Rechecks />
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           <SavePage />
-          <Button weight="primary" onClick={() => window.print()}>Print the page</Button>
+          <Button weight="primary" onClick={() => window.print()}>
+            Print the page
+          </Button>
         </div>
       </article>
     )
@@ -34,12 +38,18 @@ export function HandBackCard() {
       <h2 className="title text-[30px]">{missing.length === 0 ? 'Read it over, hand it back' : 'Not ready to go home'}</h2>
       {missing.length > 0 ? (
         <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
-          <p className="font-semibold"><span className="text-stop">▲ </span>Still open:</p>
+          <p className="font-semibold">
+            <span className="text-stop">▲ </span>Still open:
+          </p>
           <ul>
             {missing.map((m) => (
               <li key={m} className="flex flex-wrap items-center justify-between gap-2">
                 {checkWords(m)}
-                {mayWork && mayPass(m, person.role) ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: m })}>Go on without, why</Button> : null}
+                {mayWork && mayPass(m, person.role) ? (
+                  <Button weight="quiet" onClick={() => open({ kind: 'override', check: m })}>
+                    Go on without, why
+                  </Button>
+                ) : null}
               </li>
             ))}
           </ul>
@@ -47,10 +57,22 @@ export function HandBackCard() {
       ) : null}
       <Rechecks />
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <TextField label="Handed to" value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} /> : null}
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
         {mayWork ? (
-          <Button weight="primary" disabled={missing.length > 0} onClick={() => (to.trim() ? log('handed-back', { to: to.trim() }) : setFault('To whom does it go?'))}>Hand it back</Button>
+          <TextField label="Handed to" value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} />
+        ) : null}
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {fault}
+          </p>
+        ) : null}
+        {mayWork ? (
+          <Button
+            weight="primary"
+            disabled={missing.length > 0}
+            onClick={() => (to.trim() ? log('handed-back', { to: to.trim() }) : setFault('To whom does it go?'))}
+          >
+            Hand it back
+          </Button>
         ) : null}
         <SavePage />
         <Button onClick={() => window.print()}>Print the page</Button>

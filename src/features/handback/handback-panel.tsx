@@ -9,13 +9,27 @@ import { writeReport } from '../../formats/hand-back'
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
-/** The page as it stands; once handed back as it was printed then. One that has just gone home is drawn as the server keeps it: later entries left out. */
+/**
+ * The page as it stands; once handed back as it was printed then. One that has just gone home is drawn as the server keeps it:
+ * later entries left out.
+ */
 export function useReport(): Report {
   const { state, view, nameOf, now, pages } = useJob()
   const seq = state.handedBack?.seq
   const kept = pages.find((p) => p.seq === seq)?.body
-  const frozen = useMemo(() => (seq === undefined || kept ? null : reduce(state.jobId, view.entries.filter((e) => e.seq <= seq))), [seq, kept, state.jobId, view.entries])
-  return kept ?? writeReport(frozen ?? state, { nameOf, when: (at) => day.format(at), now: frozen?.handedBack?.at ?? (now || state.lastAt) })
+  const frozen = useMemo(
+    () =>
+      seq === undefined || kept
+        ? null
+        : reduce(
+            state.jobId,
+            view.entries.filter((e) => e.seq <= seq),
+          ),
+    [seq, kept, state.jobId, view.entries],
+  )
+  return (
+    kept ?? writeReport(frozen ?? state, { nameOf, when: (at) => day.format(at), now: frozen?.handedBack?.at ?? (now || state.lastAt) })
+  )
 }
 
 /** The page that goes with the machine; prints on one side. */
@@ -23,30 +37,81 @@ export function HandBackPanel() {
   const { state, now, nameOf } = useJob()
   const report = useReport()
   return (
-    <div role="region" aria-label="The page that goes with it" tabIndex={0} className="overflow-y-auto bg-paper px-6 py-5 print:overflow-visible print:bg-white print:p-0 print:text-[11px] print:leading-tight">
+    <div
+      role="region"
+      aria-label="The page that goes with it"
+      tabIndex={0}
+      className="overflow-y-auto bg-paper px-6 py-5 print:overflow-visible print:bg-white print:p-0 print:text-[11px] print:leading-tight"
+    >
       <header className="mb-3 border-b-2 border-ink pb-2">
-        <p className="text-[15px] text-steel print:text-[11px]">Job {report.job} · {report.owner} · {report.at.slice(0, 10)}</p>
-        <h2 className="title text-[27px] print:text-[20px]">{report.machine} · {report.work}</h2>
+        <p className="text-[15px] text-steel print:text-[11px]">
+          Job {report.job} · {report.owner} · {report.at.slice(0, 10)}
+        </p>
+        <h2 className="title text-[27px] print:text-[20px]">
+          {report.machine} · {report.work}
+        </h2>
       </header>
       <div className="print:columns-2 print:gap-6">
-        {report.sections.map((s) => <Part key={s.id} section={s} />)}
+        {report.sections.map((s) => (
+          <Part key={s.id} section={s} />
+        ))}
       </div>
-      {state.handedBack ? <p className="mt-4 text-[17px] font-semibold print:text-[12px]">● Handed back to {state.handedBack.to}, {nameOf(state.handedBack.by)}, {now > 0 ? clockText(state.handedBack.at, now) : ''}{state.addenda > 0 ? ` · ${count(state.addenda, 'later entry', 'later entries')}, an addendum` : ''}</p> : null}
-      <p className="mt-3 hidden text-[10px] text-steel print:block">The maker’s manual and local rules come first. Numbers marked estimated are the shop’s own.</p>
+      {state.handedBack ? (
+        <p className="mt-4 text-[17px] font-semibold print:text-[12px]">
+          ● Handed back to {state.handedBack.to}, {nameOf(state.handedBack.by)}, {now > 0 ? clockText(state.handedBack.at, now) : ''}
+          {state.addenda > 0 ? ` · ${count(state.addenda, 'later entry', 'later entries')}, an addendum` : ''}
+        </p>
+      ) : null}
+      <p className="mt-3 hidden text-[10px] text-steel print:block">
+        The maker’s manual and local rules come first. Numbers marked estimated are the shop’s own.
+      </p>
     </div>
   )
 }
 
 function Part({ section }: { readonly section: ReportSection }) {
   return (
-    <section className={`${section.look ? 'my-3 border-l-[6px] border-look bg-look-tint px-4 py-2 print:border-l-2' : 'mb-3'} print:my-1.5 print:break-inside-avoid print:py-0.5`}>
-      <h3 className={section.id === 'not checked' ? 'title text-[18px] print:text-[13px]' : 'narrow text-[15px] text-steel print:text-[11px]'}>{section.title}</h3>
-      {section.lines.length > 0 ? <ul>{section.lines.map((line, i) => <li key={i} className="text-[16.5px] print:text-[11px]">{section.look ? '◆ ' : ''}{line}</li>)}</ul> : null}
+    <section
+      className={`${section.look ? 'my-3 border-l-[6px] border-look bg-look-tint px-4 py-2 print:border-l-2' : 'mb-3'} print:my-1.5 print:break-inside-avoid print:py-0.5`}
+    >
+      <h3
+        className={section.id === 'not checked' ? 'title text-[18px] print:text-[13px]' : 'narrow text-[15px] text-steel print:text-[11px]'}
+      >
+        {section.title}
+      </h3>
+      {section.lines.length > 0 ? (
+        <ul>
+          {section.lines.map((line, i) => (
+            <li key={i} className="text-[16.5px] print:text-[11px]">
+              {section.look ? '◆ ' : ''}
+              {line}
+            </li>
+          ))}
+        </ul>
+      ) : null}
       {section.table && section.table.rows.length > 0 ? (
         <div className="overflow-x-auto">
           <table className="w-full text-left text-[15.5px] print:text-[10px]">
-            <thead className="narrow text-[13.5px] text-steel print:text-[9.5px]"><tr>{section.table.head.map((h) => <th key={h} className="py-0.5 pr-3 font-normal">{h}</th>)}</tr></thead>
-            <tbody>{section.table.rows.map((row, i) => <tr key={i} className="border-t border-rule align-baseline">{row.map((cell, k) => <td key={k} className={cell.length <= 22 ? 'py-0.5 pr-3 md:whitespace-nowrap' : 'py-0.5 pr-3'}>{cell}</td>)}</tr>)}</tbody>
+            <thead className="narrow text-[13.5px] text-steel print:text-[9.5px]">
+              <tr>
+                {section.table.head.map((h) => (
+                  <th key={h} className="py-0.5 pr-3 font-normal">
+                    {h}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {section.table.rows.map((row, i) => (
+                <tr key={i} className="border-t border-rule align-baseline">
+                  {row.map((cell, k) => (
+                    <td key={k} className={cell.length <= 22 ? 'py-0.5 pr-3 md:whitespace-nowrap' : 'py-0.5 pr-3'}>
+                      {cell}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
           </table>
         </div>
       ) : null}

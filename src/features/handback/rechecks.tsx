@@ -20,7 +20,12 @@ export function Rechecks() {
   const touched = (word: string): boolean => state.up.some((s) => s.joint?.critical === word && state.steps[s.id]?.status === 'done')
   const inDays = (days: number): string => new Date(now + days * 86_400_000).toISOString().slice(0, 10)
   const usual = [
-    ...(touched('axle') ? [{ what: 'Axle nut marks, both ends', due: 'after the first ride', kilometres: 5 }, { what: 'Axle nut marks, both ends', due: 'after 50 km', kilometres: 50 }] : []),
+    ...(touched('axle')
+      ? [
+          { what: 'Axle nut marks, both ends', due: 'after the first ride', kilometres: 5 },
+          { what: 'Axle nut marks, both ends', due: 'after 50 km', kilometres: 50 },
+        ]
+      : []),
     ...(touched('brake') ? [{ what: 'Disc screws and caliper bolts', due: 'after 50 km', kilometres: 50 }] : []),
     ...(now > 0 ? [{ what: 'Tyres, brake, play, plugs', due: dayWords.format(new Date(inDays(28))), on: inDays(28) }] : []),
   ].filter((u) => !state.rechecks.some((r) => r.what === u.what && r.due === u.due))
@@ -29,8 +34,13 @@ export function Rechecks() {
     if (!what.trim()) return setFault('What is looked at again?')
     if (how === 'day' && !/^\d{4}-\d{2}-\d{2}$/.test(on)) return setFault('On which day?')
     if (how === 'day' && on < new Date(now).toISOString().slice(0, 10)) return setFault(`${dayWords.format(new Date(on))} is past.`)
-    if (how === 'km' && (distance === null || distance <= 0 || distance > 100_000)) return setFault(km.trim() ? `“${km}” is not a distance in kilometres.` : 'After how many kilometres?')
-    log('recheck-set', { what: what.trim(), due: how === 'day' ? dayWords.format(new Date(on)) : `after ${distance} km`, ...(how === 'day' ? { on } : { kilometres: distance! }) })
+    if (how === 'km' && (distance === null || distance <= 0 || distance > 100_000))
+      return setFault(km.trim() ? `“${km}” is not a distance in kilometres.` : 'After how many kilometres?')
+    log('recheck-set', {
+      what: what.trim(),
+      due: how === 'day' ? dayWords.format(new Date(on)) : `after ${distance} km`,
+      ...(how === 'day' ? { on } : { kilometres: distance! }),
+    })
     setWhat('')
     setOn('')
     setKm('')
@@ -38,19 +48,80 @@ export function Rechecks() {
   return (
     <section className="grid gap-2 border-t border-rule pt-2">
       <h3 className="title text-[18px]">Check again</h3>
-      {state.rechecks.length > 0 ? <ul className="text-[16px]">{state.rechecks.map((r) => <li key={r.entry}>◩ {r.what}: {r.due}</li>)}</ul> : null}
+      {state.rechecks.length > 0 ? (
+        <ul className="text-[16px]">
+          {state.rechecks.map((r) => (
+            <li key={r.entry}>
+              ◩ {r.what}: {r.due}
+            </li>
+          ))}
+        </ul>
+      ) : null}
       <div className="flex flex-wrap gap-2">
-        {usual.map((u) => <button key={`${u.what} ${u.due}`} type="button" onClick={() => log('recheck-set', u)} className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] leading-tight">{u.what}<br /><span className="font-sans text-[13.5px] text-steel">{u.due}</span></button>)}
+        {usual.map((u) => (
+          <button
+            key={`${u.what} ${u.due}`}
+            type="button"
+            onClick={() => log('recheck-set', u)}
+            className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] leading-tight"
+          >
+            {u.what}
+            <br />
+            <span className="font-sans text-[13.5px] text-steel">{u.due}</span>
+          </button>
+        ))}
       </div>
-      {adding ? <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
-        <TextField label="Something else" value={what} onChange={(e) => (setFault(undefined), setWhat(e.target.value))} placeholder="tug the 6-pins" maxLength={300} />
-        <div className="flex flex-wrap items-end gap-2">
-          <Tiles legend="When" name="when" value={how} onChange={setHow} options={[{ value: 'day', label: 'On a day' }, { value: 'km', label: 'After km' }]} />
-          {how === 'day' ? <TextField className="flex-1" label="Day" type="date" value={on} onChange={(e) => (setFault(undefined), setOn(e.target.value))} /> : <TextField className="flex-1" label="Kilometres" value={km} onChange={(e) => (setFault(undefined), setKm(e.target.value))} inputMode="decimal" autoComplete="off" />}
-        </div>
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button type="submit">{state.handedBack ? 'Add it as an addendum' : 'Add it to the page'}</Button>
-      </form> : <Button weight="quiet" onClick={() => setAdding(true)}>Look again at something else</Button>}
+      {adding ? (
+        <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
+          <TextField
+            label="Something else"
+            value={what}
+            onChange={(e) => (setFault(undefined), setWhat(e.target.value))}
+            placeholder="tug the 6-pins"
+            maxLength={300}
+          />
+          <div className="flex flex-wrap items-end gap-2">
+            <Tiles
+              legend="When"
+              name="when"
+              value={how}
+              onChange={setHow}
+              options={[
+                { value: 'day', label: 'On a day' },
+                { value: 'km', label: 'After km' },
+              ]}
+            />
+            {how === 'day' ? (
+              <TextField
+                className="flex-1"
+                label="Day"
+                type="date"
+                value={on}
+                onChange={(e) => (setFault(undefined), setOn(e.target.value))}
+              />
+            ) : (
+              <TextField
+                className="flex-1"
+                label="Kilometres"
+                value={km}
+                onChange={(e) => (setFault(undefined), setKm(e.target.value))}
+                inputMode="decimal"
+                autoComplete="off"
+              />
+            )}
+          </div>
+          {fault ? (
+            <p role="alert" className="text-[16px] font-semibold text-stop">
+              ▲ {fault}
+            </p>
+          ) : null}
+          <Button type="submit">{state.handedBack ? 'Add it as an addendum' : 'Add it to the page'}</Button>
+        </form>
+      ) : (
+        <Button weight="quiet" onClick={() => setAdding(true)}>
+          Look again at something else
+        </Button>
+      )}
     </section>
   )
 }

@@ -11,7 +11,9 @@ export function SavePage() {
   const report = useReport()
   const [fault, setFault] = useState<string>()
   const name = `nailsmith-${state.number || 'job'}`
-  const dated = state.rechecks.flatMap((r) => (r.on ? [{ what: `${report.machine}: ${r.what}`, on: r.on, about: `Job ${report.job}, ${report.work}` }] : []))
+  const dated = state.rechecks.flatMap((r) =>
+    r.on ? [{ what: `${report.machine}: ${r.what}`, on: r.on, about: `Job ${report.job}, ${report.work}` }] : [],
+  )
   const calendar = async (): Promise<void> => {
     setFault(undefined)
     const { calendarFile } = await import('../../formats/calendar')
@@ -21,11 +23,21 @@ export function SavePage() {
   }
   return (
     <>
-      {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+      {fault ? (
+        <p role="alert" className="text-[16px] font-semibold text-stop">
+          ▲ {fault}
+        </p>
+      ) : null}
       <div className="grid grid-cols-3 gap-2">
-        <Button weight="quiet" onClick={() => save(`${name}.md`, 'text/markdown', reportMarkdown(report))}>As text</Button>
-        <Button weight="quiet" onClick={() => save(`${name}.json`, 'application/json', reportJson(report))}>As data</Button>
-        <Button weight="quiet" disabled={dated.length === 0} onClick={() => void calendar()}>Calendar</Button>
+        <Button weight="quiet" onClick={() => save(`${name}.md`, 'text/markdown', reportMarkdown(report))}>
+          As text
+        </Button>
+        <Button weight="quiet" onClick={() => save(`${name}.json`, 'application/json', reportJson(report))}>
+          As data
+        </Button>
+        <Button weight="quiet" disabled={dated.length === 0} onClick={() => void calendar()}>
+          Calendar
+        </Button>
       </div>
     </>
   )

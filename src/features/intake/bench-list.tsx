@@ -28,7 +28,20 @@ export interface BenchListProps {
 }
 
 /** What has to be there before the first bolt: tools, what is used up, a second person and when; and the other ways there are. */
-export function BenchList({ file, plan, swap, now, lacking, worths, mayChange, avoiding, upOrder, onLacking, onAvoid, onUpOrder }: BenchListProps) {
+export function BenchList({
+  file,
+  plan,
+  swap,
+  now,
+  lacking,
+  worths,
+  mayChange,
+  avoiding,
+  upOrder,
+  onLacking,
+  onAvoid,
+  onUpOrder,
+}: BenchListProps) {
   const cure = Math.max(0, ...plan.up.steps.flatMap((s) => s.lock?.cureHours ?? []))
   const gone = [...lacking].filter((name) => file.tools.some((t) => t.name === name) && !plan.tools.some((t) => t.name === name))
   const toBuy = plan.consumables.filter((c) => lacking.has(c.name))
@@ -41,16 +54,25 @@ export function BenchList({ file, plan, swap, now, lacking, worths, mayChange, a
           {plan.tools.map((t) => (
             <li key={t.id}>
               <button
-                type="button" disabled={!mayChange} onClick={() => onLacking(t.name, true)}
+                type="button"
+                disabled={!mayChange}
+                onClick={() => onLacking(t.name, true)}
                 title={[t.form, t.why, t.steps === 1 ? `only for “${t.firstStep}”` : count(t.steps, 'step')].filter(Boolean).join('. ')}
                 className={`narrow min-h-11 rounded-md border-2 px-2.5 text-left text-[15px] leading-tight ${t.special ? 'border-look bg-look-tint' : 'border-rule bg-paper'}`}
               >
-                {t.special ? <span className="font-bold text-look">◆ </span> : null}{t.name}{t.form && !t.name.includes(t.form) ? <span className="block text-[13px] text-steel">{t.form}</span> : null}
+                {t.special ? <span className="font-bold text-look">◆ </span> : null}
+                {t.name}
+                {t.form && !t.name.includes(t.form) ? <span className="block text-[13px] text-steel">{t.form}</span> : null}
               </button>
             </li>
           ))}
         </ul>
-        {standIns(plan).map((text) => <p key={text} className="mt-1 text-[15.5px]"><span className="font-bold text-look">◆ </span>{text}</p>)}
+        {standIns(plan).map((text) => (
+          <p key={text} className="mt-1 text-[15.5px]">
+            <span className="font-bold text-look">◆ </span>
+            {text}
+          </p>
+        ))}
         <Worth worths={worths} />
         <Gone names={gone} mayChange={mayChange} onBack={(name) => onLacking(name, false)} />
       </section>
@@ -60,13 +82,24 @@ export function BenchList({ file, plan, swap, now, lacking, worths, mayChange, a
           <ul className="mt-1 flex flex-wrap gap-1.5">
             {plan.consumables.map((c) => (
               <li key={c.id}>
-                <button type="button" disabled={!mayChange} aria-pressed={lacking.has(c.name)} onClick={() => onLacking(c.name, !lacking.has(c.name))} className={`narrow min-h-11 rounded-md border-2 px-2.5 text-[15px] ${lacking.has(c.name) ? 'border-dashed border-look bg-look-tint' : 'border-rule bg-paper'}`}>
+                <button
+                  type="button"
+                  disabled={!mayChange}
+                  aria-pressed={lacking.has(c.name)}
+                  onClick={() => onLacking(c.name, !lacking.has(c.name))}
+                  className={`narrow min-h-11 rounded-md border-2 px-2.5 text-[15px] ${lacking.has(c.name) ? 'border-dashed border-look bg-look-tint' : 'border-rule bg-paper'}`}
+                >
                   {c.count} × {c.name}
                 </button>
               </li>
             ))}
           </ul>
-          {toBuy.length > 0 ? <p role="status" className="mt-1 text-[15.5px]"><span className="font-bold text-look">◆ </span>To get before it goes back up: {toBuy.map((c) => `${c.count} × ${c.name}`).join(', ')}.</p> : null}
+          {toBuy.length > 0 ? (
+            <p role="status" className="mt-1 text-[15.5px]">
+              <span className="font-bold text-look">◆ </span>To get before it goes back up:{' '}
+              {toBuy.map((c) => `${c.count} × ${c.name}`).join(', ')}.
+            </p>
+          ) : null}
         </section>
       ) : null}
       <Helper plan={plan} swap={swap} now={now} />
@@ -77,28 +110,55 @@ export function BenchList({ file, plan, swap, now, lacking, worths, mayChange, a
           <ul className="grid gap-1.5">
             {plan.rejected.map((r) => (
               <li key={r.avoid.join()} className="flex flex-wrap items-center gap-2">
-                <p className="flex-1 basis-52">{r.use.length > 0 ? r.use.join(', ') : 'Without it'}, instead of: {r.instead.join(', ')}. <span className="text-steel">{r.moreMinutes < 1 ? 'under a minute more' : `${Math.round(r.moreMinutes)} min more`}</span></p>
+                <p className="flex-1 basis-52">
+                  {r.use.length > 0 ? r.use.join(', ') : 'Without it'}, instead of: {r.instead.join(', ')}.{' '}
+                  <span className="text-steel">{r.moreMinutes < 1 ? 'under a minute more' : `${Math.round(r.moreMinutes)} min more`}</span>
+                </p>
                 {mayChange ? <Button onClick={() => onAvoid(r.avoid)}>This way</Button> : null}
               </li>
             ))}
           </ul>
-          {avoiding && mayChange ? <Button className="mt-1" weight="quiet" onClick={() => onAvoid([])}>Back to the shortest way</Button> : null}
+          {avoiding && mayChange ? (
+            <Button className="mt-1" weight="quiet" onClick={() => onAvoid([])}>
+              Back to the shortest way
+            </Button>
+          ) : null}
         </section>
       ) : null}
       {mayChange && plan.reverseMore !== null ? (
         <Tiles
-          legend="The way up" name="up-order" value={upOrder} onChange={onUpOrder}
-          options={[{ value: 'planned', label: 'Shortest' }, { value: 'reverse', label: 'Exact reverse', ...(plan.reverseMore >= AS_GOOD ? { hint: `${Math.round(plan.reverseMore)} min more` } : {}) }]}
+          legend="The way up"
+          name="up-order"
+          value={upOrder}
+          onChange={onUpOrder}
+          options={[
+            { value: 'planned', label: 'Shortest' },
+            {
+              value: 'reverse',
+              label: 'Exact reverse',
+              ...(plan.reverseMore >= AS_GOOD ? { hint: `${Math.round(plan.reverseMore)} min more` } : {}),
+            },
+          ]}
         />
       ) : null}
-      {!plan.down.proved || !plan.up.proved ? <p className="text-[14.5px] text-steel">Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.</p> : null}
+      {!plan.down.proved || !plan.up.proved ? (
+        <p className="text-[14.5px] text-steel">
+          Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.
+        </p>
+      ) : null}
     </div>
   )
 }
 
 /** Each tool that does another's work, once, with its risk. */
 function standIns(plan: Plan): string[] {
-  return [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => (s.substitute && s.tool ? [`${s.tool.name} stands in for ${s.substitute.for}. ${s.substitute.risk}`] : [])))]
+  return [
+    ...new Set(
+      [...plan.down.steps, ...plan.up.steps].flatMap((s) =>
+        s.substitute && s.tool ? [`${s.tool.name} stands in for ${s.substitute.for}. ${s.substitute.risk}`] : [],
+      ),
+    ),
+  ]
 }
 
 /** Which tools have to be there, and which only make it easier. */
@@ -107,12 +167,19 @@ function Worth({ worths }: Pick<BenchListProps, 'worths'>) {
   const easier = worths.filter((w) => w.more !== null)
   const felt = easier.filter((w) => w.instead?.byFeel)
   const lines = [
-    ...easier.filter((w) => !w.instead?.byFeel).map(({ name, more, instead }) => `Without ${name}: ${[...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [more! < 1 ? 'No extra time.' : `${Math.round(more!)} min more.`])].join(' ')}`),
+    ...easier
+      .filter((w) => !w.instead?.byFeel)
+      .map(
+        ({ name, more, instead }) =>
+          `Without ${name}: ${[...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [more! < 1 ? 'No extra time.' : `${Math.round(more!)} min more.`])].join(' ')}`,
+      ),
     ...(felt.length > 0 ? [`Without ${felt.map((w) => w.name).join(', ')}: by feel, not measured.`] : []),
   ]
   return (
     <ul aria-label="What can be left out" className="mt-1 text-[15.5px] text-steel">
-      {lines.map((text) => <li key={text}>{text}</li>)}
+      {lines.map((text) => (
+        <li key={text}>{text}</li>
+      ))}
       <li>{lines.length === 0 ? 'None of it can be left out.' : 'All other tools are required.'}</li>
     </ul>
   )
@@ -125,20 +192,48 @@ function Refer({ file, plan }: Pick<BenchListProps, 'file' | 'plan'>) {
   const heavy = found.flatMap((r) => (r.why === 'heavy' ? [`${r.part}, ${r.kg} kg`] : []))
   return (
     <>
-      {found.some((r) => r.why === 'high voltage') ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without one, this job goes to somebody who has.</p> : null}
+      {found.some((r) => r.why === 'high voltage') ? (
+        <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">
+          <span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without
+          one, this job goes to somebody who has.
+        </p>
+      ) : null}
       {apart.length + heavy.length > 0 ? (
-        <p><span className="font-bold text-look">◆ </span>{apart.length > 0 ? `Comes apart here: ${apart.join(' and ')}. ` : ''}{heavy.length > 0 ? `By hoist or jack, not by arm: ${heavy.join('; ')}. ` : ''}Never done one? Then beside somebody who has, or it goes to them.</p>
+        <p>
+          <span className="font-bold text-look">◆ </span>
+          {apart.length > 0 ? `Comes apart here: ${apart.join(' and ')}. ` : ''}
+          {heavy.length > 0 ? `By hoist or jack, not by arm: ${heavy.join('; ')}. ` : ''}Never done one? Then beside somebody who has, or it
+          goes to them.
+        </p>
       ) : null}
     </>
   )
 }
 
 /** Tools that somebody said are not here: one tap and they are again. */
-export function Gone({ names, mayChange, onBack }: { readonly names: readonly string[]; readonly mayChange: boolean; readonly onBack: (name: string) => void }) {
+export function Gone({
+  names,
+  mayChange,
+  onBack,
+}: {
+  readonly names: readonly string[]
+  readonly mayChange: boolean
+  readonly onBack: (name: string) => void
+}) {
   return names.length === 0 ? null : (
     <p className="mt-1 flex flex-wrap items-center gap-1.5 text-[15.5px]">
       <span className="text-steel">Not here:</span>
-      {names.map((name) => <button key={name} type="button" disabled={!mayChange} onClick={() => onBack(name)} className="narrow min-h-11 rounded-md border-2 border-dashed border-steel px-2.5 text-[15px]"><s>{name}</s> <span className="text-steel">here again</span></button>)}
+      {names.map((name) => (
+        <button
+          key={name}
+          type="button"
+          disabled={!mayChange}
+          onClick={() => onBack(name)}
+          className="narrow min-h-11 rounded-md border-2 border-dashed border-steel px-2.5 text-[15px]"
+        >
+          <s>{name}</s> <span className="text-steel">here again</span>
+        </button>
+      ))}
     </p>
   )
 }
@@ -155,11 +250,19 @@ function Helper({ plan, swap, now }: Pick<BenchListProps, 'plan' | 'swap' | 'now
       <ul>
         {calls.map((l) => (
           <li key={l.from}>
-            <span aria-hidden>◩◩ </span>{now > 0 ? `about ${clockText(now + l.from * 60_000, now)}` : `after ${Math.round(l.from)} min`}, for {Math.max(1, Math.round(l.minutes))} min: {l.titles[0]}{l.titles.length > 1 ? ` … ${l.titles.at(-1)}` : ''}
+            <span aria-hidden>◩◩ </span>
+            {now > 0 ? `about ${clockText(now + l.from * 60_000, now)}` : `after ${Math.round(l.from)} min`}, for{' '}
+            {Math.max(1, Math.round(l.minutes))} min: {l.titles[0]}
+            {l.titles.length > 1 ? ` … ${l.titles.at(-1)}` : ''}
           </li>
         ))}
       </ul>
-      {sooner >= AS_GOOD ? <p>A second mechanic all the way: {sooner} min sooner{now > 0 ? `, up again about ${clockText(now + (after + plan.up.minutes.elapsed - sooner) * 60_000, now)}` : ''}.</p> : null}
+      {sooner >= AS_GOOD ? (
+        <p>
+          A second mechanic all the way: {sooner} min sooner
+          {now > 0 ? `, up again about ${clockText(now + (after + plan.up.minutes.elapsed - sooner) * 60_000, now)}` : ''}.
+        </p>
+      ) : null}
     </section>
   )
 }

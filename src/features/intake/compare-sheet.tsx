@@ -9,20 +9,36 @@ import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { comparedWords, valueWords } from './compare-words'
 
-const MARK = { match: ['●', 'text-ok', 'fits'], mismatch: ['▲', 'text-stop', 'differs'], 'not measured': ['◆', 'text-look', 'not measured'] } as const
+const MARK = {
+  match: ['●', 'text-ok', 'fits'],
+  mismatch: ['▲', 'text-stop', 'differs'],
+  'not measured': ['◆', 'text-look', 'not measured'],
+} as const
 
 /** The two as a table: what the old one has, what the new one has, and whether they go together. */
 export function CompareTable({ rows }: { readonly rows: readonly Compared[] }) {
   return (
     <table className="w-full text-left text-[16px]">
-      <thead className="narrow text-[14px] text-steel"><tr><th className="py-1 pr-3">What</th><th className="pr-3">Old</th><th className="pr-3">New</th><th>Verdict</th></tr></thead>
+      <thead className="narrow text-[14px] text-steel">
+        <tr>
+          <th className="py-1 pr-3">What</th>
+          <th className="pr-3">Old</th>
+          <th className="pr-3">New</th>
+          <th>Verdict</th>
+        </tr>
+      </thead>
       <tbody>
         {rows.map((r) => (
           <tr key={r.id} className="border-t border-rule align-baseline">
             <td className="py-1 pr-3">{r.name}</td>
-            <td className="pr-3 tabular-nums">{valueWords(r.old, r.unit)}{r.oldFrom === 'machine file' ? <span className="text-[13px] text-steel"> file</span> : null}</td>
+            <td className="pr-3 tabular-nums">
+              {valueWords(r.old, r.unit)}
+              {r.oldFrom === 'machine file' ? <span className="text-[13px] text-steel"> file</span> : null}
+            </td>
             <td className="pr-3 font-semibold tabular-nums">{valueWords(r.fresh, r.unit)}</td>
-            <td className={`whitespace-nowrap ${MARK[r.verdict][1]}`}>{MARK[r.verdict][0]} {MARK[r.verdict][2]}</td>
+            <td className={`whitespace-nowrap ${MARK[r.verdict][1]}`}>
+              {MARK[r.verdict][0]} {MARK[r.verdict][2]}
+            </td>
           </tr>
         ))}
       </tbody>
@@ -38,15 +54,23 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   const specs = planned?.compare ?? known?.compare ?? []
   const before = state.comparisons[part]?.rows
   const text = (v: number | string | null | undefined): string => (v === null || v === undefined ? '' : String(v))
-  const [fresh, setFresh] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(specs.map((s) => [s.id, text(before?.find((r) => r.id === s.id)?.fresh)])))
-  const [old, setOld] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries((before ?? []).filter((r) => r.oldFrom === 'measured').map((r) => [r.id, text(r.old)])))
+  const [fresh, setFresh] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(specs.map((s) => [s.id, text(before?.find((r) => r.id === s.id)?.fresh)])),
+  )
+  const [old, setOld] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries((before ?? []).filter((r) => r.oldFrom === 'measured').map((r) => [r.id, text(r.old)])),
+  )
   const [fault, setFault] = useState<{ readonly id: string; readonly text: string }>()
   const done = (): void => {
     const rows: Compared[] = []
     for (const spec of specs) {
       const [mine, theirs] = [readValue(spec, old[spec.id]), readValue(spec, fresh[spec.id])]
       const bad = mine === undefined ? old[spec.id] : theirs === undefined ? fresh[spec.id] : null
-      if (bad !== null) return setFault({ id: spec.id, text: `“${bad}” is not a size in ${spec.unit ? unitLabel(spec.unit) : 'figures'}: a number from 0 to 100,000.` })
+      if (bad !== null)
+        return setFault({
+          id: spec.id,
+          text: `“${bad}” is not a size in ${spec.unit ? unitLabel(spec.unit) : 'figures'}: a number from 0 to 100,000.`,
+        })
       rows.push(compareOne(spec, mine ?? null, theirs ?? null))
     }
     log('replacement-compared', { part, rows })
@@ -54,40 +78,84 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   }
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
   return (
-    <Sheet open onClose={onClose} title={`New ${planned?.part?.name ?? known?.name ?? 'part'} beside the old`} note="The file’s value stands for the old one until you key in your own. Leave empty what you cannot measure.">
-      <p aria-hidden="true" className="narrow mb-1 grid grid-cols-[minmax(0,1fr)_88px_112px_24px] gap-2 text-[14px] text-steel"><span /><span>The old one</span><span>The new one</span></p>
+    <Sheet
+      open
+      onClose={onClose}
+      title={`New ${planned?.part?.name ?? known?.name ?? 'part'} beside the old`}
+      note="The file’s value stands for the old one until you key in your own. Leave empty what you cannot measure."
+    >
+      <p aria-hidden="true" className="narrow mb-1 grid grid-cols-[minmax(0,1fr)_88px_112px_24px] gap-2 text-[14px] text-steel">
+        <span />
+        <span>The old one</span>
+        <span>The new one</span>
+      </p>
       <ul className="grid gap-2">
         {specs.map((spec, i) => {
           const verdict = draft[i]!.verdict
           return (
             <li key={spec.id} className="grid grid-cols-[minmax(0,1fr)_88px_112px_24px] items-center gap-2 border-b border-rule pb-2">
-              <span className="text-[16px] leading-tight">{spec.name}{spec.unit ? <span className="text-steel">, {unitLabel(spec.unit)}</span> : null}</span>
-              {spec.options ? <span className="text-[15px]">{spec.value}</span> : (
+              <span className="text-[16px] leading-tight">
+                {spec.name}
+                {spec.unit ? <span className="text-steel">, {unitLabel(spec.unit)}</span> : null}
+              </span>
+              {spec.options ? (
+                <span className="text-[15px]">{spec.value}</span>
+              ) : (
                 <input
-                  aria-label={`Old, ${spec.name}`} inputMode="decimal" autoComplete="off" placeholder={`${spec.value} file`} value={old[spec.id] ?? ''} onChange={(e) => (setFault(undefined), setOld({ ...old, [spec.id]: e.target.value }))}
+                  aria-label={`Old, ${spec.name}`}
+                  inputMode="decimal"
+                  autoComplete="off"
+                  placeholder={`${spec.value} file`}
+                  value={old[spec.id] ?? ''}
+                  onChange={(e) => (setFault(undefined), setOld({ ...old, [spec.id]: e.target.value }))}
                   className="min-h-12 w-full rounded-md border-2 border-rule bg-paper px-2 text-right text-[16px] tabular-nums placeholder:text-steel"
                 />
               )}
               {spec.options ? (
-                <select aria-label={`New, ${spec.name}`} value={fresh[spec.id] ?? ''} onChange={(e) => setFresh({ ...fresh, [spec.id]: e.target.value })} className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-1 text-[15px]">
+                <select
+                  aria-label={`New, ${spec.name}`}
+                  value={fresh[spec.id] ?? ''}
+                  onChange={(e) => setFresh({ ...fresh, [spec.id]: e.target.value })}
+                  className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-1 text-[15px]"
+                >
                   <option value="">–</option>
-                  {spec.options.map((o) => <option key={o} value={o}>{o}</option>)}
+                  {spec.options.map((o) => (
+                    <option key={o} value={o}>
+                      {o}
+                    </option>
+                  ))}
                 </select>
               ) : (
                 <input
-                  aria-label={`New, ${spec.name}`} inputMode="decimal" autoComplete="off" value={fresh[spec.id] ?? ''} onChange={(e) => (setFault(undefined), setFresh({ ...fresh, [spec.id]: e.target.value }))}
-                  aria-invalid={fault?.id === spec.id || undefined} className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-2 text-right text-[18px] font-semibold tabular-nums"
+                  aria-label={`New, ${spec.name}`}
+                  inputMode="decimal"
+                  autoComplete="off"
+                  value={fresh[spec.id] ?? ''}
+                  onChange={(e) => (setFault(undefined), setFresh({ ...fresh, [spec.id]: e.target.value }))}
+                  aria-invalid={fault?.id === spec.id || undefined}
+                  className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-2 text-right text-[18px] font-semibold tabular-nums"
                 />
               )}
-              <span className={`text-[18px] ${MARK[verdict][1]}`} title={MARK[verdict][2]}>{MARK[verdict][0]}<span className="sr-only">{MARK[verdict][2]}</span></span>
+              <span className={`text-[18px] ${MARK[verdict][1]}`} title={MARK[verdict][2]}>
+                {MARK[verdict][0]}
+                <span className="sr-only">{MARK[verdict][2]}</span>
+              </span>
               {verdict === 'mismatch' ? <p className="col-span-4 text-[15px] text-stop">{spec.why}</p> : null}
-              {fault?.id === spec.id ? <p role="alert" className="col-span-4 text-[15px] font-semibold text-stop">▲ {fault.text}</p> : null}
+              {fault?.id === spec.id ? (
+                <p role="alert" className="col-span-4 text-[15px] font-semibold text-stop">
+                  ▲ {fault.text}
+                </p>
+              ) : null}
             </li>
           )
         })}
       </ul>
-      <p className="mt-3 text-[16px]" role="status">{comparedWords(draft)}</p>
-      <Button weight="primary" className="mt-3" onClick={done}>Log the comparison</Button>
+      <p className="mt-3 text-[16px]" role="status">
+        {comparedWords(draft)}
+      </p>
+      <Button weight="primary" className="mt-3" onClick={done}>
+        Log the comparison
+      </Button>
     </Sheet>
   )
 }

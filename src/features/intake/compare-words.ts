@@ -5,7 +5,11 @@ import { unitLabel } from '../../core/units'
 export function comparedWords(rows: readonly Compared[]): string {
   const bad = rows.filter((r) => r.verdict === 'mismatch').map((r) => `${r.name} differs`)
   const open = rows.filter((r) => r.verdict === 'not measured').length
-  return [`${rows.filter((r) => r.verdict === 'match').length} of ${rows.length} match`, ...bad, ...(open > 0 ? [`${open} not measured`] : [])].join(', ')
+  return [
+    `${rows.filter((r) => r.verdict === 'match').length} of ${rows.length} match`,
+    ...bad,
+    ...(open > 0 ? [`${open} not measured`] : []),
+  ].join(', ')
 }
 
 /** A value with its unit, as the table writes it. */

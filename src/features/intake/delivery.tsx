@@ -19,18 +19,29 @@ export function DeliveryLine({ plan }: { readonly plan: Plan }) {
   const had = state.delivery
   if (wanted.length === 0) return null
   const left = wanted.filter((w) => !had?.items.some((i) => i.name === w.name)).length
-  const [mark, ink, frame] = had && miscount(had.items).short.length > 0 ? ['▲', 'text-stop', 'border-stop bg-stop-tint'] : left > 0 ? ['◆', 'text-look', 'border-look bg-look-tint'] : ['●', 'text-ok', 'border-ok']
+  const [mark, ink, frame] =
+    had && miscount(had.items).short.length > 0
+      ? ['▲', 'text-stop', 'border-stop bg-stop-tint']
+      : left > 0
+        ? ['◆', 'text-look', 'border-look bg-look-tint']
+        : ['●', 'text-ok', 'border-ok']
   return (
     <div className={`flex flex-wrap items-center justify-between gap-2 border-l-[6px] px-4 py-2 text-[16.5px] ${frame}`}>
       <p className="flex-1 basis-52">
         <span className={`font-bold ${ink}`}>{mark} </span>
-        {had ? `Parts received: ${deliveryWords(had.items)}${left > 0 ? `; ${left} not counted` : ''}. ${nameOf(had.by)}${now > 0 ? `, ${clockText(had.at, now)}` : ''}` : `Has all come that it takes, ${count(wanted.length, 'kind')} of things? Count it before anything is undone.`}
-        {had?.also ? <span className="block text-[15px] text-steel">Beside it: {had.also}. What it is for should be known before it goes down.</span> : null}
+        {had
+          ? `Parts received: ${deliveryWords(had.items)}${left > 0 ? `; ${left} not counted` : ''}. ${nameOf(had.by)}${now > 0 ? `, ${clockText(had.at, now)}` : ''}`
+          : `Has all come that it takes, ${count(wanted.length, 'kind')} of things? Count it before anything is undone.`}
+        {had?.also ? (
+          <span className="block text-[15px] text-steel">Beside it: {had.also}. What it is for should be known before it goes down.</span>
+        ) : null}
       </p>
       {mayNote ? (
         <span className="flex flex-wrap gap-1.5">
           <Button onClick={() => open({ kind: 'delivery', wanted })}>{had ? 'Count again' : 'Count it'}</Button>
-          <Button weight="quiet" onClick={() => addPhoto(undefined, { caption: 'What came for the job, laid out' })}>Photo</Button>
+          <Button weight="quiet" onClick={() => addPhoto(undefined, { caption: 'What came for the job, laid out' })}>
+            Photo
+          </Button>
         </span>
       ) : null}
     </div>
@@ -41,7 +52,9 @@ export function DeliveryLine({ plan }: { readonly plan: Plan }) {
 export function DeliverySheet({ wanted, onClose }: { readonly wanted: readonly Wanted[]; readonly onClose: () => void }) {
   const { state, log } = useJob()
   const before = state.delivery
-  const [found, setFound] = useState<Readonly<Record<string, number>>>(() => Object.fromEntries((before?.items ?? []).map((i) => [i.name, i.found])))
+  const [found, setFound] = useState<Readonly<Record<string, number>>>(() =>
+    Object.fromEntries((before?.items ?? []).map((i) => [i.name, i.found])),
+  )
   const [also, setAlso] = useState(before?.also ?? '')
   const items = wanted.flatMap((w) => (found[w.name] === undefined ? [] : [{ ...w, found: found[w.name]! }]))
   const left = wanted.length - items.length
@@ -50,30 +63,87 @@ export function DeliverySheet({ wanted, onClose }: { readonly wanted: readonly W
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title="Parts received" note="Laid out and counted against what the job takes. What is short now stops it half way later.">
+    <Sheet
+      open
+      onClose={onClose}
+      title="Parts received"
+      note="Laid out and counted against what the job takes. What is short now stops it half way later."
+    >
       <ul className="grid gap-2">
-        {wanted.map((w) => <Row key={w.name} wanted={w} found={found[w.name]} onFound={(n) => setFound({ ...found, [w.name]: Math.max(0, Math.min(MOST, n)) })} />)}
+        {wanted.map((w) => (
+          <Row
+            key={w.name}
+            wanted={w}
+            found={found[w.name]}
+            onFound={(n) => setFound({ ...found, [w.name]: Math.max(0, Math.min(MOST, n)) })}
+          />
+        ))}
       </ul>
-      <TextField className="mt-3" label="Also in the box" value={also} onChange={(e) => setAlso(e.target.value)} placeholder="what is not on this list" maxLength={1000} />
-      <p role="status" className="mt-3 text-[16px]">{items.length === 0 ? 'Nothing counted yet.' : `${sentence(deliveryWords(items))}${left > 0 ? `; ${left} not counted yet` : ''}.`}</p>
-      <Button weight="primary" className="mt-3" disabled={items.length === 0} onClick={done}>Log the count</Button>
+      <TextField
+        className="mt-3"
+        label="Also in the box"
+        value={also}
+        onChange={(e) => setAlso(e.target.value)}
+        placeholder="what is not on this list"
+        maxLength={1000}
+      />
+      <p role="status" className="mt-3 text-[16px]">
+        {items.length === 0 ? 'Nothing counted yet.' : `${sentence(deliveryWords(items))}${left > 0 ? `; ${left} not counted yet` : ''}.`}
+      </p>
+      <Button weight="primary" className="mt-3" disabled={items.length === 0} onClick={done}>
+        Log the count
+      </Button>
     </Sheet>
   )
 }
 
 const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-function Row({ wanted: { name, expected }, found, onFound }: { readonly wanted: Wanted; readonly found: number | undefined; readonly onFound: (found: number) => void }) {
+function Row({
+  wanted: { name, expected },
+  found,
+  onFound,
+}: {
+  readonly wanted: Wanted
+  readonly found: number | undefined
+  readonly onFound: (found: number) => void
+}) {
   const off = (found ?? expected) - expected
-  const [mark, tone] = found === undefined ? ['○', 'text-steel'] : off < 0 ? ['▲', 'text-stop'] : off > 0 ? ['◆', 'text-look'] : ['●', 'text-ok']
+  const [mark, tone] =
+    found === undefined ? ['○', 'text-steel'] : off < 0 ? ['▲', 'text-stop'] : off > 0 ? ['◆', 'text-look'] : ['●', 'text-ok']
   return (
     <li className="grid grid-cols-[20px_minmax(0,1fr)_auto] items-center gap-2 border-b border-rule pb-2">
-      <span aria-hidden="true" className={`text-[18px] ${tone}`}>{mark}</span>
-      <span className="text-[16px] leading-tight">{name}<span className={`block text-[14px] ${tone}`}>{found === undefined ? `${expected} wanted` : off === 0 ? `${expected} of ${expected}` : found === 0 ? 'none here' : off < 0 ? `${-off} short of ${expected}` : `${off} more than ${expected}`}</span></span>
+      <span aria-hidden="true" className={`text-[18px] ${tone}`}>
+        {mark}
+      </span>
+      <span className="text-[16px] leading-tight">
+        {name}
+        <span className={`block text-[14px] ${tone}`}>
+          {found === undefined
+            ? `${expected} wanted`
+            : off === 0
+              ? `${expected} of ${expected}`
+              : found === 0
+                ? 'none here'
+                : off < 0
+                  ? `${-off} short of ${expected}`
+                  : `${off} more than ${expected}`}
+        </span>
+      </span>
       <span className="flex gap-1.5" role="group" aria-label={name}>
-        <Button className="min-w-16 aria-pressed:border-copper aria-pressed:bg-copper-tint" aria-pressed={found !== undefined && off === 0} onClick={() => onFound(expected)}>{expected === 1 ? 'Here' : `All ${expected}`}</Button>
-        <Button className="min-w-12" aria-label={`One less, ${name}`} onClick={() => onFound((found ?? expected) - 1)}>−</Button>
-        <Button className="min-w-12" aria-label={`One more, ${name}`} onClick={() => onFound((found ?? expected) + 1)}>+</Button>
+        <Button
+          className="min-w-16 aria-pressed:border-copper aria-pressed:bg-copper-tint"
+          aria-pressed={found !== undefined && off === 0}
+          onClick={() => onFound(expected)}
+        >
+          {expected === 1 ? 'Here' : `All ${expected}`}
+        </Button>
+        <Button className="min-w-12" aria-label={`One less, ${name}`} onClick={() => onFound((found ?? expected) - 1)}>
+          −
+        </Button>
+        <Button className="min-w-12" aria-label={`One more, ${name}`} onClick={() => onFound((found ?? expected) + 1)}>
+          +
+        </Button>
       </span>
     </li>
   )

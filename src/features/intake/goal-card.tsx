@@ -54,7 +54,16 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     const { topSpeed: _, lacking: __, ...kept } = settings
     logAll([
       { kind: 'goal-set', body: { goals: planned.goals, text: inOneGo(names) } },
-      { kind: 'plan-adopted', body: { plan: planned.plan, file: file.id, revision: file.revision, settings: kept, ...(isolates || !live ? {} : { reason: live.trim() }) } },
+      {
+        kind: 'plan-adopted',
+        body: {
+          plan: planned.plan,
+          file: file.id,
+          revision: file.revision,
+          settings: kept,
+          ...(isolates || !live ? {} : { reason: live.trim() }),
+        },
+      },
     ])
     if (state.stage === 'take in' || state.stage === 'find the fault') log('stage-moved', { to: 'take down' })
     show('take down')
@@ -62,53 +71,145 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   // A way down on which nothing is isolated has to be answered for, not slipped into.
   const isolates = !planned || state.power.state !== 'live' || planned.plan.down.steps.some((s) => s.power !== undefined)
   const fresh = planned?.plan.swap.filter((s) => s.part && s.compare).map((s) => s.part!) ?? []
-  const hands = planned ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn : 0
-  const elapsed = planned ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed : 0
+  const hands = planned
+    ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn
+    : 0
+  const elapsed = planned
+    ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed
+    : 0
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{state.planned ? `Now: ${state.job}` : 'Before step 1'}</p>
       <h2 className="title text-[30px]">Which job?</h2>
-      {mayWork ? <Tiles legend="Why do we go in?" name="goal" value={goal} onChange={choose} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} /> : <p className="text-[17px] text-steel">A mechanic chooses the job.</p>}
+      {mayWork ? (
+        <Tiles
+          legend="Why do we go in?"
+          name="goal"
+          value={goal}
+          onChange={choose}
+          options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
+        />
+      ) : (
+        <p className="text-[17px] text-steel">A mechanic chooses the job.</p>
+      )}
       {mayWork && goal && file.goals.length > 1 ? (
         <div role="group" aria-label="And in the same go" className="flex flex-wrap items-center gap-1.5">
-          {more ? <span className="text-[15px] text-steel">And in the same go:</span> : <Button weight="quiet" onClick={() => setMore(true)}>And in the same go…</Button>}
-          {file.goals.filter((g) => g.id !== goal && (more || also.includes(g.id))).map((g) => <Chip key={g.id} on={also.includes(g.id)} onClick={() => toggle(g.id)}>{g.name}</Chip>)}
+          {more ? (
+            <span className="text-[15px] text-steel">And in the same go:</span>
+          ) : (
+            <Button weight="quiet" onClick={() => setMore(true)}>
+              And in the same go…
+            </Button>
+          )}
+          {file.goals
+            .filter((g) => g.id !== goal && (more || also.includes(g.id)))
+            .map((g) => (
+              <Chip key={g.id} on={also.includes(g.id)} onClick={() => toggle(g.id)}>
+                {g.name}
+              </Chip>
+            ))}
         </div>
       ) : null}
-      {fault ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">▲ {fault}</p> : null}
-      {unsaved ? <p role="status" className="text-[15.5px]"><span className="font-bold text-look">◆ </span>What is not here counts for this page only: the server did not take it.</p> : null}
-      {fault && lacking.size > 0 ? <Gone names={[...lacking].filter((name) => file.tools.some((t) => t.name === name))} mayChange={mayWork} onBack={(name) => setGone(name, false)} /> : null}
-      {fault && avoid.length > 0 ? <Button weight="quiet" onClick={() => setAvoid([])}>Back to the shortest way</Button> : null}
-      {goal && !planned && !fault ? <p role="status" className="text-[17px] text-steel">Working out the way down…{percent(share)}</p> : null}
+      {fault ? (
+        <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
+          ▲ {fault}
+        </p>
+      ) : null}
+      {unsaved ? (
+        <p role="status" className="text-[15.5px]">
+          <span className="font-bold text-look">◆ </span>What is not here counts for this page only: the server did not take it.
+        </p>
+      ) : null}
+      {fault && lacking.size > 0 ? (
+        <Gone
+          names={[...lacking].filter((name) => file.tools.some((t) => t.name === name))}
+          mayChange={mayWork}
+          onBack={(name) => setGone(name, false)}
+        />
+      ) : null}
+      {fault && avoid.length > 0 ? (
+        <Button weight="quiet" onClick={() => setAvoid([])}>
+          Back to the shortest way
+        </Button>
+      ) : null}
+      {goal && !planned && !fault ? (
+        <p role="status" className="text-[17px] text-steel">
+          Working out the way down…{percent(share)}
+        </p>
+      ) : null}
       {planned ? (
         <>
           <dl className="grid grid-cols-3 gap-2">
-            <Fact label="Down" value={count(planned.plan.down.steps.filter((s) => s.number !== undefined).length, 'step')} note={`${Math.round(planned.plan.down.minutes.handsOn)} min`} />
-            <Fact label="Up" value={count(planned.plan.up.steps.length, 'step')} note={`${Math.round(planned.plan.up.minutes.handsOn)} min`} />
-            <Fact label="Hands on" value={`${Math.round(hands)} min`} note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''} />
+            <Fact
+              label="Down"
+              value={count(planned.plan.down.steps.filter((s) => s.number !== undefined).length, 'step')}
+              note={`${Math.round(planned.plan.down.minutes.handsOn)} min`}
+            />
+            <Fact
+              label="Up"
+              value={count(planned.plan.up.steps.length, 'step')}
+              note={`${Math.round(planned.plan.up.minutes.handsOn)} min`}
+            />
+            <Fact
+              label="Hands on"
+              value={`${Math.round(hands)} min`}
+              note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''}
+            />
           </dl>
-          {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? <OtherSide file={file} first={done} second={planned.goals[0]!} variants={state.variants} /> : null}
+          {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? (
+            <OtherSide file={file} first={done} second={planned.goals[0]!} variants={state.variants} />
+          ) : null}
           <BenchList
-            file={file} plan={planned.plan} swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)} now={now} lacking={lacking} worths={worths} mayChange={mayWork}
-            avoiding={avoid.length > 0} upOrder={upOrder} onLacking={setGone} onAvoid={setAvoid} onUpOrder={setUpOrder}
+            file={file}
+            plan={planned.plan}
+            swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)}
+            now={now}
+            lacking={lacking}
+            worths={worths}
+            mayChange={mayWork}
+            avoiding={avoid.length > 0}
+            upOrder={upOrder}
+            onLacking={setGone}
+            onAvoid={setAvoid}
+            onUpOrder={setUpOrder}
           />
           <DeliveryLine plan={planned.plan} />
           {fresh.map((part) => (
-            <div key={part.id} className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
-              <p className="flex-1 basis-52">{state.comparisons[part.id] ? <>The new {part.name} was compared: {comparedWords(state.comparisons[part.id]!.rows)}.</> : <><span className="font-bold text-look">◆ </span>The new {part.name} in hand? Compare it before anything is undone.</>}</p>
+            <div
+              key={part.id}
+              className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]"
+            >
+              <p className="flex-1 basis-52">
+                {state.comparisons[part.id] ? (
+                  <>
+                    The new {part.name} was compared: {comparedWords(state.comparisons[part.id]!.rows)}.
+                  </>
+                ) : (
+                  <>
+                    <span className="font-bold text-look">◆ </span>The new {part.name} in hand? Compare it before anything is undone.
+                  </>
+                )}
+              </p>
               {mayWork ? <Button onClick={() => open({ kind: 'compare', part: part.id })}>Compare it</Button> : null}
             </div>
           ))}
           {isolates ? null : (
             <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
-              <p><span className="font-bold text-stop">▲ </span>Nothing on this way down isolates the pack, and it counts as live. Isolate it at the strip above, or say why it stays on.</p>
+              <p>
+                <span className="font-bold text-stop">▲ </span>Nothing on this way down isolates the pack, and it counts as live. Isolate it
+                at the strip above, or say why it stays on.
+              </p>
               <TextField className="mt-2" label="Why it stays on" value={live} onChange={(e) => setLive(e.target.value)} maxLength={500} />
             </div>
           )}
         </>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>{ready ? 'Start down' : planned ? `Planning anew…${percent(share)}` : 'Choose a job first'}</Button> : null}
+        {mayWork ? (
+          <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>
+            {ready ? 'Start down' : planned ? `Planning anew…${percent(share)}` : 'Choose a job first'}
+          </Button>
+        ) : null}
       </div>
     </article>
   )
@@ -134,10 +235,23 @@ function NoFileCard() {
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">No machine file</p>
       <h2 className="title text-[30px]">Log it as it comes off</h2>
-      <p className="text-[17px]">Nobody has a file of a {state.machine.name}. Each line you log is a step down with its own tray cell, and its way back up grows from it.</p>
+      <p className="text-[17px]">
+        Nobody has a file of a {state.machine.name}. Each line you log is a step down with its own tray cell, and its way back up grows from
+        it.
+      </p>
       <p className="text-[17px]">Make it safe first: the strip above says how it stands.</p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? <Button weight="primary" onClick={() => (state.stage === 'take in' || state.stage === 'find the fault' ? log('stage-moved', { to: 'take down' }) : undefined, show('take down'))}>Start down</Button> : null}
+        {mayWork ? (
+          <Button
+            weight="primary"
+            onClick={() => (
+              state.stage === 'take in' || state.stage === 'find the fault' ? log('stage-moved', { to: 'take down' }) : undefined,
+              show('take down')
+            )}
+          >
+            Start down
+          </Button>
+        ) : null}
       </div>
     </article>
   )

@@ -20,14 +20,35 @@ export function IntakePanel() {
   return (
     <div className="overflow-y-auto bg-bench">
       <Block title="What it does">
-        <Lines none="Nothing noted yet." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”${s.certainty === 'maybe' ? ' (not sure)' : ''}`, by: by(s) }))} />
+        <Lines
+          none="Nothing noted yet."
+          items={state.symptoms.map((s) => ({
+            key: s.entry,
+            text: `“${s.text}”${s.certainty === 'maybe' ? ' (not sure)' : ''}`,
+            by: by(s),
+          }))}
+        />
         {mayNote ? <SymptomAdder /> : null}
       </Block>
       <Damage by={by} />
       <PackBlock />
       {toCompare(state).map(({ part }) => (
-        <Block key={part!.id} title={`New ${part!.name} beside the old`} aside={mayWork ? <Button onClick={() => open({ kind: 'compare', part: part!.id })}>{state.comparisons[part!.id] ? 'Compare again' : 'Compare it'}</Button> : null}>
-          {state.comparisons[part!.id] ? <CompareTable rows={state.comparisons[part!.id]!.rows} /> : <p className="text-[16px] text-steel">Not compared yet. Nothing is undone for a part that does not fit.</p>}
+        <Block
+          key={part!.id}
+          title={`New ${part!.name} beside the old`}
+          aside={
+            mayWork ? (
+              <Button onClick={() => open({ kind: 'compare', part: part!.id })}>
+                {state.comparisons[part!.id] ? 'Compare again' : 'Compare it'}
+              </Button>
+            ) : null
+          }
+        >
+          {state.comparisons[part!.id] ? (
+            <CompareTable rows={state.comparisons[part!.id]!.rows} />
+          ) : (
+            <p className="text-[16px] text-steel">Not compared yet. Nothing is undone for a part that does not fit.</p>
+          )}
         </Block>
       ))}
       {file && file.variants.length > 0 ? (
@@ -36,9 +57,23 @@ export function IntakePanel() {
             {file.variants.map((v) => (
               <div key={v.id}>
                 {mayNote ? (
-                  <Tiles legend={v.question} name={v.id} options={v.options.map((o) => ({ value: o.id, label: o.label }))} value={state.variants[v.id] ?? ''} onChange={(option) => log('variant-answered', { variant: v.id, option })} />
-                ) : <p className="text-[17px]">{v.question} {v.options.find((o) => o.id === state.variants[v.id])?.label ?? 'not answered'}</p>}
-                {state.variants[v.id] === undefined ? <p className="mt-1 text-[15px] text-look">◆ Not answered: planned as “{v.options.find((o) => o.id === v.worst)?.label}”.</p> : null}
+                  <Tiles
+                    legend={v.question}
+                    name={v.id}
+                    options={v.options.map((o) => ({ value: o.id, label: o.label }))}
+                    value={state.variants[v.id] ?? ''}
+                    onChange={(option) => log('variant-answered', { variant: v.id, option })}
+                  />
+                ) : (
+                  <p className="text-[17px]">
+                    {v.question} {v.options.find((o) => o.id === state.variants[v.id])?.label ?? 'not answered'}
+                  </p>
+                )}
+                {state.variants[v.id] === undefined ? (
+                  <p className="mt-1 text-[15px] text-look">
+                    ◆ Not answered: planned as “{v.options.find((o) => o.id === v.worst)?.label}”.
+                  </p>
+                ) : null}
               </div>
             ))}
           </div>
@@ -65,16 +100,30 @@ function SymptomAdder() {
       <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="The usual ones">
         {hubSymptoms.map((s) => (
           <button
-            key={s.id} type="button" disabled={had.has(s.id)} onClick={() => log('symptom-noted', { text: s.name, symptom: s.id, certainty })}
+            key={s.id}
+            type="button"
+            disabled={had.has(s.id)}
+            onClick={() => log('symptom-noted', { text: s.name, symptom: s.id, certainty })}
             className="narrow min-h-12 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] leading-tight disabled:border-copper disabled:bg-copper-tint"
           >
-            {had.has(s.id) ? '● ' : ''}{s.name}
+            {had.has(s.id) ? '● ' : ''}
+            {s.name}
           </button>
         ))}
       </div>
       <form className="mt-2 flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
-        <TextField className="flex-1 basis-60" label="It also" value={text} onChange={(e) => setText(e.target.value)} placeholder="in the owner’s words" maxLength={1000} />
-        <label className="narrow flex min-h-12 items-center gap-2 text-[15px]"><input type="checkbox" className="size-5 accent-copper" checked={!sure} onChange={() => setSure(!sure)} />not sure</label>
+        <TextField
+          className="flex-1 basis-60"
+          label="It also"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          placeholder="in the owner’s words"
+          maxLength={1000}
+        />
+        <label className="narrow flex min-h-12 items-center gap-2 text-[15px]">
+          <input type="checkbox" className="size-5 accent-copper" checked={!sure} onChange={() => setSure(!sure)} />
+          not sure
+        </label>
         <Button type="submit">Note it</Button>
       </form>
     </>
@@ -96,12 +145,22 @@ function Damage({ by }: { readonly by: (m: Mark) => string }) {
   const last = state.damage.at(-1)
   return (
     <Block title="Damage before it was touched">
-      <Lines none="None seen yet. Walk round it once." items={state.damage.map((s) => ({ key: s.entry, text: `${s.side ? `${s.side}: ` : ''}${s.text}`, by: by(s) }))} />
+      <Lines
+        none="None seen yet. Walk round it once."
+        items={state.damage.map((s) => ({ key: s.entry, text: `${s.side ? `${s.side}: ` : ''}${s.text}`, by: by(s) }))}
+      />
       {mayNote ? (
         <form className="mt-2 grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
           <Tiles legend="Where" name="damage-side" options={SIDES.map((s) => ({ value: s, label: s }))} value={side} onChange={setSide} />
           <div className="flex items-end gap-2">
-            <TextField className="flex-1" label="Seen" value={text} onChange={(e) => setText(e.target.value)} placeholder="bar end scraped" maxLength={1000} />
+            <TextField
+              className="flex-1"
+              label="Seen"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              placeholder="bar end scraped"
+              maxLength={1000}
+            />
             <Button type="submit">Note it</Button>
           </div>
         </form>
@@ -113,7 +172,13 @@ function Damage({ by }: { readonly by: (m: Mark) => string }) {
             {p.caption ? <figcaption className="max-w-40 text-[13px] text-steel">{p.caption}</figcaption> : null}
           </figure>
         ))}
-        {mayNote ? <Button onClick={() => addPhoto(undefined, last ? { caption: last.text.slice(0, 300), ...(last.side ? { side: last.side } : {}) } : {})}>{last ? `Photo of “${last.text.slice(0, 28)}”` : 'Photo'}</Button> : null}
+        {mayNote ? (
+          <Button
+            onClick={() => addPhoto(undefined, last ? { caption: last.text.slice(0, 300), ...(last.side ? { side: last.side } : {}) } : {})}
+          >
+            {last ? `Photo of “${last.text.slice(0, 28)}”` : 'Photo'}
+          </Button>
+        ) : null}
       </div>
     </Block>
   )

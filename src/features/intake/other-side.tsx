@@ -6,20 +6,46 @@ import { alikeAside } from '../../workers/planner'
 import { count } from '../shared/words'
 
 /** The other wheel, as a copy of what was done for this one: what is different, and nothing else. */
-export function OtherSide({ file, first, second, variants }: { readonly file: MachineFile; readonly first: { readonly id: string; readonly name: string }; readonly second: string; readonly variants: Readonly<Record<string, string>> }) {
+export function OtherSide({
+  file,
+  first,
+  second,
+  variants,
+}: {
+  readonly file: MachineFile
+  readonly first: { readonly id: string; readonly name: string }
+  readonly second: string
+  readonly variants: Readonly<Record<string, string>>
+}) {
   const [found, setFound] = useState<Differences | null>(null)
   useEffect(() => {
     const asking = new AbortController()
-    alikeAside(file, first.id, second, { variants }, asking.signal).then((d) => asking.signal.aborted || setFound(d), () => undefined)
+    alikeAside(file, first.id, second, { variants }, asking.signal).then(
+      (d) => asking.signal.aborted || setFound(d),
+      () => undefined,
+    )
     return () => asking.abort()
   }, [file, first.id, second, variants])
   if (!found) return null
-  const lists = [['Here too', found.more], ['Not here', found.fewer], ['Otherwise', found.otherwise.map((o) => `${o.title}: ${o.how}`)]] as const
+  const lists = [
+    ['Here too', found.more],
+    ['Not here', found.fewer],
+    ['Otherwise', found.otherwise.map((o) => `${o.title}: ${o.how}`)],
+  ] as const
   const odd = lists.reduce((n, [, list]) => n + list.length, 0)
   return (
     <section className="rounded-md border border-pose bg-pose-tint px-3 py-2 text-[16px]">
-      <p><span aria-hidden>◩ </span>As for the {first.name}: {count(found.same, 'step')} the same{odd === 0 ? ', nothing different.' : '.'}</p>
-      {lists.map(([name, list]) => (list.length > 0 ? <p key={name} className="mt-1"><span className="font-semibold">{name}: </span>{list.join(' · ')}</p> : null))}
+      <p>
+        <span aria-hidden>◩ </span>As for the {first.name}: {count(found.same, 'step')} the same{odd === 0 ? ', nothing different.' : '.'}
+      </p>
+      {lists.map(([name, list]) =>
+        list.length > 0 ? (
+          <p key={name} className="mt-1">
+            <span className="font-semibold">{name}: </span>
+            {list.join(' · ')}
+          </p>
+        ) : null,
+      )}
     </section>
   )
 }

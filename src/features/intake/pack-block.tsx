@@ -19,11 +19,23 @@ export function PackBlock() {
   const chemistry = file?.pack?.chemistry
   const lowestGroup = group.trim() === '' ? undefined : readNumber(group)
   const temperature = warmth.trim() === '' ? undefined : readNumber(warmth)
-  const found = packSigns({ signs, ...(chemistry ? { chemistry } : {}), ...(typeof lowestGroup === 'number' ? { lowestGroup } : {}), ...(typeof temperature === 'number' ? { temperature } : {}) })
+  const found = packSigns({
+    signs,
+    ...(chemistry ? { chemistry } : {}),
+    ...(typeof lowestGroup === 'number' ? { lowestGroup } : {}),
+    ...(typeof temperature === 'number' ? { temperature } : {}),
+  })
   const done = (): void => {
-    if (lowestGroup === null || (lowestGroup !== undefined && (lowestGroup < 0 || lowestGroup > 5))) return setFault(`“${group}” is not the voltage of a cell group: 0 to 5 V.`)
-    if (temperature === null || (temperature !== undefined && (temperature < -40 || temperature > 150))) return setFault(`“${warmth}” is not a pack’s temperature: −40 to 150 °C.`)
-    log('pack-checked', { result: found.length > 0 ? 'quarantine' : 'sound', signs: found, ...(lowestGroup !== undefined ? { lowestGroup } : {}), ...(temperature !== undefined ? { temperature } : {}) })
+    if (lowestGroup === null || (lowestGroup !== undefined && (lowestGroup < 0 || lowestGroup > 5)))
+      return setFault(`“${group}” is not the voltage of a cell group: 0 to 5 V.`)
+    if (temperature === null || (temperature !== undefined && (temperature < -40 || temperature > 150)))
+      return setFault(`“${warmth}” is not a pack’s temperature: −40 to 150 °C.`)
+    log('pack-checked', {
+      result: found.length > 0 ? 'quarantine' : 'sound',
+      signs: found,
+      ...(lowestGroup !== undefined ? { lowestGroup } : {}),
+      ...(temperature !== undefined ? { temperature } : {}),
+    })
     setSigns([])
     setGroup('')
     setWarmth('')
@@ -32,29 +44,72 @@ export function PackBlock() {
     <Block title="The pack, before anything is charged">
       {look?.result === 'quarantine' ? (
         <div className="mb-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
-          <p className="font-semibold"><span className="text-stop">▲ </span>Quarantine: {look.signs.join(', ')}</p>
-          <p>Do not charge it, do not bring it to the bench. Outdoors, on something that does not burn, two metres from anything that does. Refer it to the maker or a licensed recycler; no power until a lead passes it.</p>
+          <p className="font-semibold">
+            <span className="text-stop">▲ </span>Quarantine: {look.signs.join(', ')}
+          </p>
+          <p>
+            Do not charge it, do not bring it to the bench. Outdoors, on something that does not burn, two metres from anything that does.
+            Refer it to the maker or a licensed recycler; no power until a lead passes it.
+          </p>
         </div>
-      ) : look ? <p className="text-[17px]"><span className="font-semibold text-ok">● Sound</span>{look.lowestGroup !== undefined ? `, lowest group ${look.lowestGroup} V` : ''}{look.temperature !== undefined ? `, ${look.temperature} °C` : ''} <span className="text-[14px] text-steel">{nameOf(look.by)}{now > 0 ? `, ${clockText(look.at, now)}` : ''}</span></p> : null}
+      ) : look ? (
+        <p className="text-[17px]">
+          <span className="font-semibold text-ok">● Sound</span>
+          {look.lowestGroup !== undefined ? `, lowest group ${look.lowestGroup} V` : ''}
+          {look.temperature !== undefined ? `, ${look.temperature} °C` : ''}{' '}
+          <span className="text-[14px] text-steel">
+            {nameOf(look.by)}
+            {now > 0 ? `, ${clockText(look.at, now)}` : ''}
+          </span>
+        </p>
+      ) : null}
       {mayWork ? (
         <>
           <fieldset className="mt-2">
             <legend className="mb-1 text-[15px] font-semibold">Any of these?</legend>
             <div className="flex flex-wrap gap-2">
               {PACK_SIGNS.map((sign) => (
-                <label key={sign} className="narrow flex min-h-12 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-paper px-3 has-checked:border-stop has-checked:bg-stop-tint">
-                  <input type="checkbox" className="size-5 accent-stop" checked={signs.includes(sign)} onChange={() => setSigns(signs.includes(sign) ? signs.filter((s) => s !== sign) : [...signs, sign])} />
+                <label
+                  key={sign}
+                  className="narrow flex min-h-12 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-paper px-3 has-checked:border-stop has-checked:bg-stop-tint"
+                >
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-stop"
+                    checked={signs.includes(sign)}
+                    onChange={() => setSigns(signs.includes(sign) ? signs.filter((s) => s !== sign) : [...signs, sign])}
+                  />
                   {sign}
                 </label>
               ))}
             </div>
           </fieldset>
           <div className="mt-2 grid grid-cols-2 gap-2">
-            <TextField label="Lowest cell group, V" value={group} onChange={(e) => (setFault(undefined), setGroup(e.target.value))} inputMode="decimal" placeholder="if the pack shows it" autoComplete="off" />
-            <TextField label="Warmest place, °C" value={warmth} onChange={(e) => (setFault(undefined), setWarmth(e.target.value))} inputMode="decimal" placeholder={`above ${HOT_ABOVE} is hot`} autoComplete="off" />
+            <TextField
+              label="Lowest cell group, V"
+              value={group}
+              onChange={(e) => (setFault(undefined), setGroup(e.target.value))}
+              inputMode="decimal"
+              placeholder="if the pack shows it"
+              autoComplete="off"
+            />
+            <TextField
+              label="Warmest place, °C"
+              value={warmth}
+              onChange={(e) => (setFault(undefined), setWarmth(e.target.value))}
+              inputMode="decimal"
+              placeholder={`above ${HOT_ABOVE} is hot`}
+              autoComplete="off"
+            />
           </div>
-          {fault ? <p role="alert" className="mt-1 text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-          <Button className="mt-3" weight={found.length > 0 ? 'stop' : 'plain'} onClick={done}>{found.length > 0 ? `To quarantine: ${found.join(', ')}` : 'None of them: sound'}</Button>
+          {fault ? (
+            <p role="alert" className="mt-1 text-[16px] font-semibold text-stop">
+              ▲ {fault}
+            </p>
+          ) : null}
+          <Button className="mt-3" weight={found.length > 0 ? 'stop' : 'plain'} onClick={done}>
+            {found.length > 0 ? `To quarantine: ${found.join(', ')}` : 'None of them: sound'}
+          </Button>
         </>
       ) : null}
     </Block>

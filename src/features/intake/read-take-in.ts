@@ -22,7 +22,10 @@ export interface Opening {
  * Reads the form into the first entries of a job. Its number comes from the server, and so does full charge where a file knows it.
  * @returns the entries; or what is wanted, in words
  */
-export function readTakeIn(typed: TakeInValues, machines: readonly KnownMachine[]): { readonly entries: readonly Opening[] } | { readonly message: string } {
+export function readTakeIn(
+  typed: TakeInValues,
+  machines: readonly KnownMachine[],
+): { readonly entries: readonly Opening[] } | { readonly message: string } {
   const v = (field: keyof TakeInValues, max: number): string => cut(typed[field], max).trim()
   if (typed.machine === '') return { message: 'Which machine is it? Tap it, or “Another” where it is none of these.' }
   const machine = machines.find((m) => m.id === typed.machine)
@@ -31,13 +34,31 @@ export function readTakeIn(typed: TakeInValues, machines: readonly KnownMachine[
   const complaint = v('complaint', 2000)
   if (!complaint) return { message: 'What does it do, or not do? The owner’s own words are best.' }
   const volts = machine || typed.volts.trim() === '' ? null : readNumber(typed.volts)
-  if (!machine && typed.volts.trim() !== '' && (volts === null || volts < 1 || volts > 2000)) return { message: `“${cut(typed.volts, 12)}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.` }
-  const some = <K extends string>(key: K, value: string): { readonly [P in K]?: string } => (value ? ({ [key]: value } as { readonly [P in K]: string }) : {})
+  if (!machine && typed.volts.trim() !== '' && (volts === null || volts < 1 || volts > 2000))
+    return {
+      message: `“${cut(typed.volts, 12)}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.`,
+    }
+  const some = <K extends string>(key: K, value: string): { readonly [P in K]?: string } =>
+    value ? ({ [key]: value } as { readonly [P in K]: string }) : {}
   const opened: Bodies['job-opened'] = {
     number: '',
-    machine: { name, ...some('unit', v('unit', 120)), ...(machine ? { file: machine.id, revision: machine.revision } : {}), ...some('owner', v('owner', 200)), ...(volts !== null ? { fullVolts: volts } : {}) },
-    ...some('stand', v('stand', 40)), complaint, ...some('job', v('job', 200)),
+    machine: {
+      name,
+      ...some('unit', v('unit', 120)),
+      ...(machine ? { file: machine.id, revision: machine.revision } : {}),
+      ...some('owner', v('owner', 200)),
+      ...(volts !== null ? { fullVolts: volts } : {}),
+    },
+    ...some('stand', v('stand', 40)),
+    complaint,
+    ...some('job', v('job', 200)),
   }
   const damage = v('damage', 2000)
-  return { entries: [{ kind: 'job-opened', body: opened }, { kind: 'symptom-noted', body: { text: complaint } }, ...(damage ? [{ kind: 'damage-noted' as const, body: { text: damage } }] : [])] }
+  return {
+    entries: [
+      { kind: 'job-opened', body: opened },
+      { kind: 'symptom-noted', body: { text: complaint } },
+      ...(damage ? [{ kind: 'damage-noted' as const, body: { text: damage } }] : []),
+    ],
+  }
 }

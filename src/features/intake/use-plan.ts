@@ -39,10 +39,21 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
   // As text, so that only what is asked starts planning, not each entry of the journal.
   const asked = JSON.stringify([goals, state.variants, [...lacking], avoid, upOrder])
   useEffect(() => {
-    const [wanted, variants, gone, ways, order] = JSON.parse(asked) as [string[], Record<string, string>, string[], string[], Plan['upOrder']]
+    const [wanted, variants, gone, ways, order] = JSON.parse(asked) as [
+      string[],
+      Record<string, string>,
+      string[],
+      string[],
+      Plan['upOrder'],
+    ]
     if (wanted.length === 0) return
     const asking = new AbortController()
-    const options: PlanOptions = { variants, toolsOwned: file.tools.filter((t) => !gone.includes(t.name)).map((t) => t.id), avoid: ways, upOrder: order }
+    const options: PlanOptions = {
+      variants,
+      toolsOwned: file.tools.filter((t) => !gone.includes(t.name)).map((t) => t.id),
+      avoid: ways,
+      upOrder: order,
+    }
     planAside(file, startOf(latest.current, file), wanted, options, setShare, asking.signal).then(
       async (result) => {
         const words = result.ok ? '' : (await import('../shared/plan-words')).whyNot(result.error, file)
@@ -58,10 +69,19 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
   useEffect(() => {
     if (!made) return
     const asking = new AbortController()
-    worthsAside(file, startOf(latest.current, file), made.goals, made.options, made.plan, asking.signal).then((list) => asking.signal.aborted || setWorths({ of: made, list }), () => undefined)
+    worthsAside(file, startOf(latest.current, file), made.goals, made.options, made.plan, asking.signal).then(
+      (list) => asking.signal.aborted || setWorths({ of: made, list }),
+      () => undefined,
+    )
     return () => asking.abort()
   }, [file, made])
   const fault = failed?.asked === asked && made?.asked !== asked ? failed.words : undefined
   const planned = made && !fault && made.goals[0] === goals[0] ? made : null
-  return { planned, fault, share, ready: planned?.asked === asked, worths: worths && worths.of === planned && planned.asked === asked ? worths.list : null }
+  return {
+    planned,
+    fault,
+    share,
+    ready: planned?.asked === asked,
+    worths: worths && worths.of === planned && planned.asked === asked ? worths.list : null,
+  }
 }

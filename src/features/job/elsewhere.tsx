@@ -12,11 +12,23 @@ export function Elsewhere({ job }: { readonly job: JobContext }) {
   const shut = refused && !refused.inEffect && refused.to === stage ? refused.missing : []
   return (
     <div className="mb-3 rounded-md border border-pose bg-pose-tint px-3 py-2 text-[15.5px]">
-      <p>◩ The job is at <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>; you are looking at {STAGE_LABEL[stage].toLowerCase()}.</p>
+      <p>
+        ◩ The job is at <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>; you are looking at {STAGE_LABEL[stage].toLowerCase()}.
+      </p>
       {shut.length > 0 ? <p className="text-stop">▲ Can’t move yet: {shut.map((m) => missingWords(m, state)).join(', ')}.</p> : null}
       <div className="mt-1 flex flex-wrap gap-2">
-        <Button className="min-h-11" onClick={() => show(state.stage)}>Back to where it is</Button>
-        {mayWork ? <Button className="min-h-11" weight="quiet" onClick={() => (back ? open({ kind: 'move', to: stage }) : log('stage-moved', { to: stage }))}>Move the job to this stage</Button> : null}
+        <Button className="min-h-11" onClick={() => show(state.stage)}>
+          Back to where it is
+        </Button>
+        {mayWork ? (
+          <Button
+            className="min-h-11"
+            weight="quiet"
+            onClick={() => (back ? open({ kind: 'move', to: stage }) : log('stage-moved', { to: stage }))}
+          >
+            Move the job to this stage
+          </Button>
+        ) : null}
       </div>
     </div>
   )

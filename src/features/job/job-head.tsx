@@ -18,31 +18,61 @@ export function JobHead() {
         <p className="truncate text-[15px] text-steel">
           Job {state.number} · {[state.machine.owner, state.machine.unit].filter(Boolean).join(', ') || 'no owner given'}
         </p>
-        <h1 title={state.job} className="title truncate text-[24px]">{state.machine.name}{state.job ? ` · ${state.job}` : ''}</h1>
+        <h1 title={state.job} className="title truncate text-[24px]">
+          {state.machine.name}
+          {state.job ? ` · ${state.job}` : ''}
+        </h1>
       </div>
       <nav aria-label="Stages" className="relative h-[92px] max-md:hidden">
-        <div className="absolute inset-x-0 top-1"><Dip at={placeOf(at, stageProgress(summary))} depth={DEPTH} height={DEPTH + 34} colour="copper" ring={24} /></div>
+        <div className="absolute inset-x-0 top-1">
+          <Dip at={placeOf(at, stageProgress(summary))} depth={DEPTH} height={DEPTH + 34} colour="copper" ring={24} />
+        </div>
         {STAGE_LIST.map((stage, i) => (
-          <span key={stage} aria-hidden className={clsx('absolute size-3 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px]', i < at ? 'border-copper bg-copper' : i === at ? 'hidden' : 'border-rule bg-paper')} style={{ left: `${columnOf(i) * 100}%`, top: 18 + depthAt(columnOf(i)) * DEPTH }} />
+          <span
+            key={stage}
+            aria-hidden
+            className={clsx(
+              'absolute size-3 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px]',
+              i < at ? 'border-copper bg-copper' : i === at ? 'hidden' : 'border-rule bg-paper',
+            )}
+            style={{ left: `${columnOf(i) * 100}%`, top: 18 + depthAt(columnOf(i)) * DEPTH }}
+          />
         ))}
         {STAGE_LIST.map((stage, i) => {
           const x = columnOf(i)
           const here = i === at
           return (
             <button
-              key={stage} type="button" onClick={() => show(stage)} aria-current={shown === stage ? 'page' : undefined}
-              className={clsx('narrow absolute flex min-h-12 -translate-x-1/2 items-end whitespace-nowrap px-2 pb-1 text-[14.5px]', here ? 'text-copper' : i < at ? 'text-ink' : 'text-steel', shown === stage && 'underline decoration-2 underline-offset-4')}
+              key={stage}
+              type="button"
+              onClick={() => show(stage)}
+              aria-current={shown === stage ? 'page' : undefined}
+              className={clsx(
+                'narrow absolute flex min-h-12 -translate-x-1/2 items-end whitespace-nowrap px-2 pb-1 text-[14.5px]',
+                here ? 'text-copper' : i < at ? 'text-ink' : 'text-steel',
+                shown === stage && 'underline decoration-2 underline-offset-4',
+              )}
               style={{ left: `${x * 100}%`, top: i === 4 ? 44 : 12 + depthAt(x) * 26, marginLeft: i === 3 ? -46 : i === 5 ? 46 : 0 }}
             >
-              {STAGE_LABEL[stage]}{here && stepText(summary) && !summary.fileless ? ` ${stepText(summary).replace(/^step (\d+) of (\d+).*$/, '$1/$2')}` : ''}
+              {STAGE_LABEL[stage]}
+              {here && stepText(summary) && !summary.fileless ? ` ${stepText(summary).replace(/^step (\d+) of (\d+).*$/, '$1/$2')}` : ''}
             </button>
           )
         })}
       </nav>
       <label className="flex items-center gap-2 pb-2 text-[15px] md:hidden">
         <span className="sr-only">Stage shown</span>
-        <select value={shown} onChange={(e) => show(e.target.value as typeof shown)} className="min-h-12 flex-1 rounded-md border-2 border-steel bg-paper px-2 text-[16px]">
-          {STAGE_LIST.map((stage) => <option key={stage} value={stage}>{STAGE_LABEL[stage]}{stage === state.stage ? ' — the job is here' : ''}</option>)}
+        <select
+          value={shown}
+          onChange={(e) => show(e.target.value as typeof shown)}
+          className="min-h-12 flex-1 rounded-md border-2 border-steel bg-paper px-2 text-[16px]"
+        >
+          {STAGE_LIST.map((stage) => (
+            <option key={stage} value={stage}>
+              {STAGE_LABEL[stage]}
+              {stage === state.stage ? ' — the job is here' : ''}
+            </option>
+          ))}
         </select>
       </label>
     </div>

@@ -7,7 +7,18 @@ import { stayOffline } from '../../client/offline'
 import { PhotoFault, takePhoto } from '../../client/photo'
 import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
-import { type Entry, isKind, type KindRules, KINDS, presentStep, type Stage, STAGE_RULES, stageIndex, STAGES, type UnknownEntry } from '../../core/job'
+import {
+  type Entry,
+  isKind,
+  type KindRules,
+  KINDS,
+  presentStep,
+  type Stage,
+  STAGE_RULES,
+  stageIndex,
+  STAGES,
+  type UnknownEntry,
+} from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import { Boundary } from '../../ui/boundary'
 import { useNow } from '../../ui/time'
@@ -69,7 +80,10 @@ export function JobScreen(props: JobScreenProps) {
   const state = worded ?? view.state
   const now = useNow(5_000, clockNow)
   // Read with every tick of `now`: the two are of one moment.
-  const when = useMemo(() => (now === 0 ? { earliest: state.lastAt, latest: state.lastAt } : { earliest: Math.min(now, surely()), latest: now }), [now, state.lastAt])
+  const when = useMemo(
+    () => (now === 0 ? { earliest: state.lastAt, latest: state.lastAt } : { earliest: Math.min(now, surely()), latest: now }),
+    [now, state.lastAt],
+  )
   const [asked, setAsked] = useState<Stage | null>(null)
   const [sheet, setSheet] = useState<SheetState | null>(null)
   const [chosen, setChosen] = useState<string | null>(null)
@@ -99,7 +113,18 @@ export function JobScreen(props: JobScreenProps) {
   const choose = useCallback((id: string): void => setChosen((before) => (before === id ? null : id)), [])
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const job: JobContext = {
-    view, state, now, when, file, person, people, mayWork, mayNote, stage, settings, pages,
+    view,
+    state,
+    now,
+    when,
+    file,
+    person,
+    people,
+    mayWork,
+    mayNote,
+    stage,
+    settings,
+    pages,
     nameOf: (id) => names.get(id) ?? 'somebody',
     log: (kind, body) => void journal.log(kind, body),
     logAll: (items) => void journal.logAll(items),
@@ -127,7 +152,9 @@ export function JobScreen(props: JobScreenProps) {
     if (chosenDone) setChosen((c) => (c === present?.id ? null : c))
   }, [chosenDone, present?.id])
 
-  const mine = mayWork ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && mayUndo(e.kind)) : undefined
+  const mine = mayWork
+    ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && mayUndo(e.kind))
+    : undefined
   const crossOutLast = (): void => void (mine && journal.log('struck', { target: mine.id }))
   const pedal = (): void => {
     if (!mayWork || !RUN.includes(stage) || stage === 'swap' || !present || sheet) return
@@ -162,9 +189,21 @@ export function JobScreen(props: JobScreenProps) {
   }
 
   if (!view.ready || !worded) {
-    return <main id="main" className="p-8 text-[19px] text-steel" aria-busy="true">Opening the job…</main>
+    return (
+      <main id="main" className="p-8 text-[19px] text-steel" aria-busy="true">
+        Opening the job…
+      </main>
+    )
   }
-  const elsewhere = stage !== state.stage && !(RUN.includes(stage) && RUN.includes(state.stage) && stage !== 'swap' && state.stage !== 'swap' && limb === (state.stage === 'build up' ? 'up' : 'down'))
+  const elsewhere =
+    stage !== state.stage &&
+    !(
+      RUN.includes(stage) &&
+      RUN.includes(state.stage) &&
+      stage !== 'swap' &&
+      state.stage !== 'swap' &&
+      limb === (state.stage === 'build up' ? 'up' : 'down')
+    )
   return (
     <JobContextProvider value={job}>
       <main id="main" className="flex flex-col md:h-[calc(100dvh-48px)]">
@@ -172,41 +211,110 @@ export function JobScreen(props: JobScreenProps) {
           <JobHead />
           <StateStrip />
           <LinkBar />
-          {photoFault ? <p role="alert" className="bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>{photoFault}</p> : null}
+          {photoFault ? (
+            <p role="alert" className="bg-stop-tint px-4 py-2 text-[16px]">
+              <span className="font-bold text-stop">▲ </span>
+              {photoFault}
+            </p>
+          ) : null}
         </div>
         <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_minmax(400px,35.5%)] print:block">
           <div className="order-2 min-h-0 max-md:border-t max-md:border-rule md:order-1 md:flex md:flex-col [&>*]:min-h-0 [&>*]:flex-1">
-            <Boundary of={`“${STAGE_LABEL[stage]}”`}>{stage === 'take in' ? <IntakePanel /> : stage === 'find the fault' ? <FaultPanel /> : stage === 'prove' ? <ProvePanel /> : stage === 'hand back' ? <HandBackPanel /> : (
-              <LateLadder job={lateJob} limb={limb} present={stage === 'swap' ? null : latePresent} chosen={chosen} onChoose={choose} />
-            )}</Boundary>
+            <Boundary of={`“${STAGE_LABEL[stage]}”`}>
+              {stage === 'take in' ? (
+                <IntakePanel />
+              ) : stage === 'find the fault' ? (
+                <FaultPanel />
+              ) : stage === 'prove' ? (
+                <ProvePanel />
+              ) : stage === 'hand back' ? (
+                <HandBackPanel />
+              ) : (
+                <LateLadder job={lateJob} limb={limb} present={stage === 'swap' ? null : latePresent} chosen={chosen} onChoose={choose} />
+              )}
+            </Boundary>
           </div>
-          <aside aria-label="What to do now" className="screen-only order-1 flex flex-col overflow-y-auto border-rule contain-content max-md:contain-none bg-paper p-4 pt-3 md:order-2 md:border-l">
+          <aside
+            aria-label="What to do now"
+            className="screen-only order-1 flex flex-col overflow-y-auto border-rule contain-content max-md:contain-none bg-paper p-4 pt-3 md:order-2 md:border-l"
+          >
             {elsewhere ? <Elsewhere job={job} /> : null}
             <div className="flex-1">
-              <Boundary of={`The card of “${STAGE_LABEL[stage]}”`}>{stage === 'take in' ? <GoalCard /> : stage === 'find the fault' ? <FaultCard /> : stage === 'prove' ? <ProveCard /> : stage === 'hand back' ? <HandBackCard /> : stage === 'swap' && !picked ? <SwapCard /> : (
-                <RunCard limb={limb} step={shown} present={shown !== null && shown.id === present?.id} />
-              )}</Boundary>
+              <Boundary of={`The card of “${STAGE_LABEL[stage]}”`}>
+                {stage === 'take in' ? (
+                  <GoalCard />
+                ) : stage === 'find the fault' ? (
+                  <FaultCard />
+                ) : stage === 'prove' ? (
+                  <ProveCard />
+                ) : stage === 'hand back' ? (
+                  <HandBackCard />
+                ) : stage === 'swap' && !picked ? (
+                  <SwapCard />
+                ) : (
+                  <RunCard limb={limb} step={shown} present={shown !== null && shown.id === present?.id} />
+                )}
+              </Boundary>
             </div>
             <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
-              <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'journal' })}>Journal ({view.entries.length})</button>
-              {mine ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={crossOutLast}>Cross out my last</button> : null}
-              {mayWork ? state.parked
-                ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => journal.log('resumed', {})}>Take it up again</button>
-                : <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'park' })}>Park it</button> : null}
-              {mayWork ? <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'hand over' })}>Hand over</button> : null}
-              <button type="button" className="min-h-12 underline underline-offset-4 max-md:hidden" onClick={() => setSheet({ kind: 'keys' })}>Keys</button>
+              <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'journal' })}>
+                Journal ({view.entries.length})
+              </button>
+              {mine ? (
+                <button type="button" className="min-h-12 underline underline-offset-4" onClick={crossOutLast}>
+                  Cross out my last
+                </button>
+              ) : null}
+              {mayWork ? (
+                state.parked ? (
+                  <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => journal.log('resumed', {})}>
+                    Take it up again
+                  </button>
+                ) : (
+                  <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'park' })}>
+                    Park it
+                  </button>
+                )
+              ) : null}
+              {mayWork ? (
+                <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'hand over' })}>
+                  Hand over
+                </button>
+              ) : null}
+              <button
+                type="button"
+                className="min-h-12 underline underline-offset-4 max-md:hidden"
+                onClick={() => setSheet({ kind: 'keys' })}
+              >
+                Keys
+              </button>
             </div>
           </aside>
         </div>
       </main>
-      <input ref={picker} type="file" accept="image/*" capture="environment" aria-label="Photo file" tabIndex={-1} className="sr-only" onChange={(e) => void onPhoto(e.target.files)} />
-      {sheet ? <Boundary of="This sheet"><Sheets
-        sheet={sheet} onClose={() => setSheet(null)} single={single}
-        onSingle={(on) => {
-          setSingle(on)
-          localStorage.setItem('nailsmith-single-keys', on ? 'on' : 'off')
-        }}
-      /></Boundary> : null}
+      <input
+        ref={picker}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        aria-label="Photo file"
+        tabIndex={-1}
+        className="sr-only"
+        onChange={(e) => void onPhoto(e.target.files)}
+      />
+      {sheet ? (
+        <Boundary of="This sheet">
+          <Sheets
+            sheet={sheet}
+            onClose={() => setSheet(null)}
+            single={single}
+            onSingle={(on) => {
+              setSingle(on)
+              localStorage.setItem('nailsmith-single-keys', on ? 'on' : 'off')
+            }}
+          />
+        </Boundary>
+      ) : null}
     </JobContextProvider>
   )
 }

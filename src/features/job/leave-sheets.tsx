@@ -12,7 +12,12 @@ function OpenItems() {
   const { state, now } = useJob()
   return (
     <ul className="grid gap-1 rounded-md border border-rule p-3 text-[16px]">
-      {openItems(state, now || state.lastAt).map((i) => <li key={JSON.stringify(i)}>{standsOut(i) ? <span className="font-bold text-look">◆ </span> : '· '}{openItemWords(i, state)}</li>)}
+      {openItems(state, now || state.lastAt).map((i) => (
+        <li key={JSON.stringify(i)}>
+          {standsOut(i) ? <span className="font-bold text-look">◆ </span> : '· '}
+          {openItemWords(i, state)}
+        </li>
+      ))}
     </ul>
   )
 }
@@ -29,9 +34,25 @@ export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
       <div className="grid gap-4">
         <OpenItems />
         <TextField label="Why" value={why} onChange={(e) => setWhy(e.target.value)} placeholder="waiting for a motor" maxLength={300} />
-        <TextField label="Where the bag lies" value={where} onChange={(e) => setWhere(e.target.value)} placeholder="shelf 2, blue bag" maxLength={300} />
-        <TextField label="What makes it safe to leave" value={safe} onChange={(e) => setSafe(e.target.value)} placeholder="isolated, propped, labelled" maxLength={300} />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+        <TextField
+          label="Where the bag lies"
+          value={where}
+          onChange={(e) => setWhere(e.target.value)}
+          placeholder="shelf 2, blue bag"
+          maxLength={300}
+        />
+        <TextField
+          label="What makes it safe to leave"
+          value={safe}
+          onChange={(e) => setSafe(e.target.value)}
+          placeholder="isolated, propped, labelled"
+          maxLength={300}
+        />
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {fault}
+          </p>
+        ) : null}
         <Button
           weight="primary"
           onClick={() => {
@@ -65,10 +86,26 @@ export function HandOverSheet({ onClose }: { readonly onClose: () => void }) {
     <Sheet open onClose={onClose} title="Hand it over" note="They take it up exactly here. Above 60 V the proof of dead ends with you.">
       <div className="grid gap-4">
         <OpenItems />
-        {others.length > 0 ? <Tiles legend="To" name="to" value={to} onChange={(id) => (setTo(id), setFault(undefined))} options={others.map((p) => ({ value: p.id, label: p.name, hint: p.role }))} /> : <p className="text-[16px] text-steel">Nobody else here works on machines.</p>}
+        {others.length > 0 ? (
+          <Tiles
+            legend="To"
+            name="to"
+            value={to}
+            onChange={(id) => (setTo(id), setFault(undefined))}
+            options={others.map((p) => ({ value: p.id, label: p.name, hint: p.role }))}
+          />
+        ) : (
+          <p className="text-[16px] text-steel">Nobody else here works on machines.</p>
+        )}
         <TextArea label="What they have to know besides" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button weight="primary" onClick={() => (to ? (log('handed-over', { to, text: text.trim() }), onClose()) : setFault('To whom?'))}>Hand it over</Button>
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {fault}
+          </p>
+        ) : null}
+        <Button weight="primary" onClick={() => (to ? (log('handed-over', { to, text: text.trim() }), onClose()) : setFault('To whom?'))}>
+          Hand it over
+        </Button>
       </div>
     </Sheet>
   )

@@ -23,12 +23,34 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
   }
   const read = readQuickLine(text)
   return (
-    <Sheet open onClose={onClose} title="A log line" note="“4 M5x12 chain guard” is four screws into a cell of their own. Anything else is a note, or a part that came off.">
+    <Sheet
+      open
+      onClose={onClose}
+      title="A log line"
+      note="“4 M5x12 chain guard” is four screws into a cell of their own. Anything else is a note, or a part that came off."
+    >
       <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(read && read.count > 0 ? 'off' : 'note'))}>
-        <TextField label="Line" value={text} onChange={(e) => (setFault(false), setText(e.target.value))} maxLength={1000} autoFocus autoComplete="off" />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ The line is empty.</p> : null}
-        {job.mayWork ? <Button weight={read && read.count > 0 ? 'primary' : 'plain'} onClick={() => write('off')}>{read && read.count > 0 ? `Off: ${read.title}` : 'Came off, as a part'}</Button> : null}
-        <Button weight={read && read.count > 0 ? 'plain' : 'primary'} onClick={() => write('note')}>A note</Button>
+        <TextField
+          label="Line"
+          value={text}
+          onChange={(e) => (setFault(false), setText(e.target.value))}
+          maxLength={1000}
+          autoFocus
+          autoComplete="off"
+        />
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ The line is empty.
+          </p>
+        ) : null}
+        {job.mayWork ? (
+          <Button weight={read && read.count > 0 ? 'primary' : 'plain'} onClick={() => write('off')}>
+            {read && read.count > 0 ? `Off: ${read.title}` : 'Came off, as a part'}
+          </Button>
+        ) : null}
+        <Button weight={read && read.count > 0 ? 'plain' : 'primary'} onClick={() => write('note')}>
+          A note
+        </Button>
       </form>
     </Sheet>
   )
@@ -57,7 +79,12 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
   }
   const lead = (e: Entry | UnknownEntry): boolean => strikeWantsLead(view.entries, e.id)
   return (
-    <Sheet open onClose={onClose} title="Journal" note={`${view.entries.length} entries. Crossing out keeps the line; crossing out a crossing-out brings it back.`}>
+    <Sheet
+      open
+      onClose={onClose}
+      title="Journal"
+      note={`${view.entries.length} entries. Crossing out keeps the line; crossing out a crossing-out brings it back.`}
+    >
       <ol className="grid gap-1">
         {[...view.entries].reverse().map((e) => (
           <li key={e.id} className="border-t border-rule py-2">
@@ -65,16 +92,37 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
               <p className={`flex-1 text-[16px] ${struck.has(e.id) ? 'text-steel line-through' : ''}`}>
                 {lineOf(e, state)}
                 <span className="block text-[14px] text-steel">
-                  {nameOf(e.by)}{now > 0 ? `, ${clockText(e.at, now)}` : ''}{view.unsent.has(e.id) ? ' · not sent yet' : ''}{flags.has(e.id) ? ` · ◆ ${flags.get(e.id)}` : ''}
+                  {nameOf(e.by)}
+                  {now > 0 ? `, ${clockText(e.at, now)}` : ''}
+                  {view.unsent.has(e.id) ? ' · not sent yet' : ''}
+                  {flags.has(e.id) ? ` · ◆ ${flags.get(e.id)}` : ''}
                 </span>
               </p>
               {mayStrike(e) && !struck.has(e.id) && striking !== e.id ? (
-                <Button weight="quiet" className="min-h-11 px-3 text-[14px]" onClick={() => (lead(e) ? (setStriking(e.id), setReason('')) : log('struck', { target: e.id }))}>Cross out</Button>
+                <Button
+                  weight="quiet"
+                  className="min-h-11 px-3 text-[14px]"
+                  onClick={() => (lead(e) ? (setStriking(e.id), setReason('')) : log('struck', { target: e.id }))}
+                >
+                  Cross out
+                </Button>
               ) : null}
             </div>
             {striking === e.id ? (
-              <form className="mt-2 grid gap-2" onSubmit={(ev) => (ev.preventDefault(), reason.trim() && (log('struck', { target: e.id, reason: reason.trim() }), setStriking(null)))}>
-                <TextField label="Why is it crossed out?" value={reason} onChange={(ev) => setReason(ev.target.value)} maxLength={500} autoFocus />
+              <form
+                className="mt-2 grid gap-2"
+                onSubmit={(ev) => (
+                  ev.preventDefault(),
+                  reason.trim() && (log('struck', { target: e.id, reason: reason.trim() }), setStriking(null))
+                )}
+              >
+                <TextField
+                  label="Why is it crossed out?"
+                  value={reason}
+                  onChange={(ev) => setReason(ev.target.value)}
+                  maxLength={500}
+                  autoFocus
+                />
                 <Button type="submit">Cross out, with this reason</Button>
               </form>
             ) : null}
@@ -96,20 +144,33 @@ export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
   }
   return (
     <Sheet open onClose={onClose} title="Not taken by the server" note="They are kept on this device until you put them away.">
-      {view.shelf.length === 0 ? <p className="text-[17px]">The shelf is empty.</p> : (
+      {view.shelf.length === 0 ? (
+        <p className="text-[17px]">The shelf is empty.</p>
+      ) : (
         <>
           <ul className="grid gap-2">
             {view.shelf.map((s) => (
               <li key={s.id} className="rounded-md border border-rule p-3 text-[16px]">
                 <p className="font-semibold">{s.draft.kind}</p>
-                <p><span className="font-bold text-stop">▲ </span>{s.reason}</p>
-                <pre className="mt-1 max-h-24 overflow-auto text-[13px] text-steel" tabIndex={0}>{JSON.stringify(s.draft.body).slice(0, 600)}</pre>
-                <Button weight="quiet" className="mt-1 min-h-11 text-[14px]" onClick={() => offer(s.id)}>Offer it again</Button>
-                <Button weight="quiet" className="ml-2 mt-1 min-h-11 text-[14px]" onClick={() => putAway(s.id)}>Put away</Button>
+                <p>
+                  <span className="font-bold text-stop">▲ </span>
+                  {s.reason}
+                </p>
+                <pre className="mt-1 max-h-24 overflow-auto text-[13px] text-steel" tabIndex={0}>
+                  {JSON.stringify(s.draft.body).slice(0, 600)}
+                </pre>
+                <Button weight="quiet" className="mt-1 min-h-11 text-[14px]" onClick={() => offer(s.id)}>
+                  Offer it again
+                </Button>
+                <Button weight="quiet" className="ml-2 mt-1 min-h-11 text-[14px]" onClick={() => putAway(s.id)}>
+                  Put away
+                </Button>
               </li>
             ))}
           </ul>
-          <Button className="mt-4" onClick={save}>Save them as a file</Button>
+          <Button className="mt-4" onClick={save}>
+            Save them as a file
+          </Button>
         </>
       )}
     </Sheet>
@@ -125,7 +186,8 @@ export function StagesSheet({ onClose }: { readonly onClose: () => void }) {
         {STAGE_LIST.map((stage) => (
           <li key={stage}>
             <Button className="w-full" weight={stage === shown ? 'primary' : 'plain'} onClick={() => (show(stage), onClose())}>
-              {STAGE_LABEL[stage]}{stage === state.stage ? ' — the job is here' : stageIndex(stage) < stageIndex(state.stage) ? ' ✓' : ''}
+              {STAGE_LABEL[stage]}
+              {stage === state.stage ? ' — the job is here' : stageIndex(stage) < stageIndex(state.stage) ? ' ✓' : ''}
             </Button>
           </li>
         ))}
@@ -145,11 +207,29 @@ const KEYS = [
   ['?', 'these keys'],
 ] as const
 
-export function KeysSheet({ onClose, single, onSingle }: { readonly onClose: () => void; readonly single: boolean; readonly onSingle: (on: boolean) => void }) {
+export function KeysSheet({
+  onClose,
+  single,
+  onSingle,
+}: {
+  readonly onClose: () => void
+  readonly single: boolean
+  readonly onSingle: (on: boolean) => void
+}) {
   return (
-    <Sheet open onClose={onClose} title="Keys" note="Space and the pedal never pass a hazard, a check or a reading, and never make it live.">
+    <Sheet
+      open
+      onClose={onClose}
+      title="Keys"
+      note="Space and the pedal never pass a hazard, a check or a reading, and never make it live."
+    >
       <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2 text-[17px]">
-        {KEYS.map(([key, what]) => <div key={key} className="contents"><dt className="narrow">{key}</dt><dd>{what}</dd></div>)}
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="narrow">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
       </dl>
       <label className="mt-5 flex min-h-12 cursor-pointer items-center gap-3 text-[17px]">
         <input type="checkbox" checked={single} onChange={(e) => onSingle(e.target.checked)} className="size-6 accent-copper" />

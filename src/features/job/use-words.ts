@@ -15,7 +15,10 @@ export function useWords(state: JobState, file: MachineFile | null): JobState | 
     if (!bare) return
     let left = false
     // Where they do not come, ids stand for them: the job opens all the same.
-    import('../shared/wording').then(({ wordingOf }) => left || setWords(wordingOf(file, state.goals)), () => left || setWords('none'))
+    import('../shared/wording').then(
+      ({ wordingOf }) => left || setWords(wordingOf(file, state.goals)),
+      () => left || setWords('none'),
+    )
     return () => void (left = true)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the jobs by their ids, not by the list that holds them
   }, [bare, file, goals])

@@ -11,19 +11,30 @@ export function MachineList({ machines, mayPutIn }: MachineListProps) {
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
       <h1 className="title py-4 text-[28px]">Machines with a file</h1>
-      {machines.length === 0 ? <p className="text-[17px]">None yet. A machine without a file is logged as it comes off, and its way up grows from that.</p> : (
+      {machines.length === 0 ? (
+        <p className="text-[17px]">None yet. A machine without a file is logged as it comes off, and its way up grows from that.</p>
+      ) : (
         <ul>
           {machines.map((m) => (
             <li key={m.id} className="border-t border-rule">
-              <Link href={`/machines/${encodeURIComponent(m.id)}`} className="flex min-h-16 items-center justify-between gap-3 text-[18px] hover:bg-paper">
+              <Link
+                href={`/machines/${encodeURIComponent(m.id)}`}
+                className="flex min-h-16 items-center justify-between gap-3 text-[18px] hover:bg-paper"
+              >
                 <span className="title text-[21px]">{m.name}</span>
-                <span className="text-[15.5px] text-steel">{m.class} · revision {m.revision} <span aria-hidden>▸</span></span>
+                <span className="text-[15.5px] text-steel">
+                  {m.class} · revision {m.revision} <span aria-hidden>▸</span>
+                </span>
               </Link>
             </li>
           ))}
         </ul>
       )}
-      <p className="border-t border-rule pt-2"><Link href="/words" className="inline-flex min-h-12 items-center text-[17px] font-semibold underline underline-offset-4">What things are called, and what fits which head</Link></p>
+      <p className="border-t border-rule pt-2">
+        <Link href="/words" className="inline-flex min-h-12 items-center text-[17px] font-semibold underline underline-offset-4">
+          What things are called, and what fits which head
+        </Link>
+      </p>
       {mayPutIn ? <PutIn /> : null}
     </main>
   )

@@ -13,10 +13,18 @@ import { Leads } from './leads'
 const PocketCard = dynamic(() => import('./pocket-card').then((m) => m.PocketCard))
 
 /** What is asked about: a job, or getting at one thing. */
-type Asked = { readonly name: string; readonly key: string; readonly goal: string } | { readonly name: string; readonly key: string; readonly guard: Guard }
+type Asked =
+  | { readonly name: string; readonly key: string; readonly goal: string }
+  | { readonly name: string; readonly key: string; readonly guard: Guard }
 
 /** A machine as layers from the outside in; what a job takes, or what is in the way of one thing, lit up. Read only. */
-export function MachineView({ file, revisions }: { readonly file: MachineFile; readonly revisions: readonly { readonly revision: string; readonly jobs: number }[] }) {
+export function MachineView({
+  file,
+  revisions,
+}: {
+  readonly file: MachineFile
+  readonly revisions: readonly { readonly revision: string; readonly jobs: number }[]
+}) {
   const [variants, setVariants] = useState<Readonly<Record<string, string>>>({})
   const [asked, setAsked] = useState<Asked | null>(null)
   const { layers, stays, faults } = useLook(file, variants)
@@ -30,10 +38,15 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
     const mine = asked?.key === id
     return (
       <button
-        key={`${kind} ${id}`} type="button" aria-pressed={mine} onClick={() => setAsked(mine ? null : { name: name.get(id)!, key: id, guard: fact })}
+        key={`${kind} ${id}`}
+        type="button"
+        aria-pressed={mine}
+        onClick={() => setAsked(mine ? null : { name: name.get(id)!, key: id, guard: fact })}
         className={`narrow min-h-12 rounded-full px-3 text-[15.5px] ${kind === 'part' ? 'border-2 font-semibold' : kind === 'plug' ? 'border-2 border-dashed' : 'border'} ${mine ? 'border-copper bg-copper text-on-copper' : lit.has(id) ? 'border-copper bg-copper-tint' : 'border-steel bg-paper'}`}
       >
-        {kind === 'plug' ? '⌁ ' : ''}{name.get(id)}{kind === 'fixing' && members.get(id)! > 1 ? ` ×${members.get(id)}` : ''}
+        {kind === 'plug' ? '⌁ ' : ''}
+        {name.get(id)}
+        {kind === 'fixing' && members.get(id)! > 1 ? ` ×${members.get(id)}` : ''}
       </button>
     )
   }
@@ -41,42 +54,117 @@ export function MachineView({ file, revisions }: { readonly file: MachineFile; r
     <>
       <main id="main" className="grid md:grid-cols-[minmax(0,1fr)_400px] print:hidden" inert={card !== null}>
         <div className="px-5 pb-10">
-          <p className="pt-4 text-[15px] text-steel">{file.class} · revision {file.revision}{file.mass ? ` · ${file.mass.value} kg` : ''}{file.pack ? ` · ${fullChargeVolts(file.pack)} V full` : ''}</p>
+          <p className="pt-4 text-[15px] text-steel">
+            {file.class} · revision {file.revision}
+            {file.mass ? ` · ${file.mass.value} kg` : ''}
+            {file.pack ? ` · ${fullChargeVolts(file.pack)} V full` : ''}
+          </p>
           <h1 className="title text-[28px]">{file.name}, from the outside in</h1>
           {faults.length > 0 ? (
             <div role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
-              <p className="font-semibold"><span className="text-stop">▲ </span>{count(faults.length, 'fault')} in the file</p>
-              <ul>{faults.slice(0, 6).map((f) => <li key={f.at + f.value}>{f.at}: “{f.value}” {f.kind}</li>)}</ul>
+              <p className="font-semibold">
+                <span className="text-stop">▲ </span>
+                {count(faults.length, 'fault')} in the file
+              </p>
+              <ul>
+                {faults.slice(0, 6).map((f) => (
+                  <li key={f.at + f.value}>
+                    {f.at}: “{f.value}” {f.kind}
+                  </li>
+                ))}
+              </ul>
             </div>
           ) : null}
           <div className="mt-3 grid gap-3">
-            <Tiles legend="A job" name="goal" value={asked && 'goal' in asked ? asked.goal : ''} onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })} options={file.goals.map((g) => ({ value: g.id, label: g.name }))} />
-            {file.variants.map((v) => <Tiles key={v.id} legend={v.question} name={v.id} value={variants[v.id] ?? ''} onChange={(option) => setVariants({ ...variants, [v.id]: option })} options={v.options.map((o) => ({ value: o.id, label: o.label, ...(variants[v.id] === undefined && o.id === v.worst ? { hint: 'taken until answered' } : {}) }))} />)}
+            <Tiles
+              legend="A job"
+              name="goal"
+              value={asked && 'goal' in asked ? asked.goal : ''}
+              onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })}
+              options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
+            />
+            {file.variants.map((v) => (
+              <Tiles
+                key={v.id}
+                legend={v.question}
+                name={v.id}
+                value={variants[v.id] ?? ''}
+                onChange={(option) => setVariants({ ...variants, [v.id]: option })}
+                options={v.options.map((o) => ({
+                  value: o.id,
+                  label: o.label,
+                  ...(variants[v.id] === undefined && o.id === v.worst ? { hint: 'taken until answered' } : {}),
+                }))}
+              />
+            ))}
           </div>
           <ol className="mt-4 grid gap-2">
             {layers.map((layer, i) => (
-              <li key={i} className="flex flex-wrap items-center gap-1.5 border-l-4 border-rule py-1 pl-3" style={{ marginLeft: `${Math.min(i, 10) * 14}px` }}>
+              <li
+                key={i}
+                className="flex flex-wrap items-center gap-1.5 border-l-4 border-rule py-1 pl-3"
+                style={{ marginLeft: `${Math.min(i, 10) * 14}px` }}
+              >
                 <span className="narrow w-full text-[13.5px] text-steel">{i === 0 ? 'outermost' : `layer ${i + 1}`}</span>
-                {layer.parts.map((id) => chip(id, 'part'))}{layer.joints.map((id) => chip(id, 'fixing'))}{layer.connections.map((id) => chip(id, 'plug'))}
+                {layer.parts.map((id) => chip(id, 'part'))}
+                {layer.joints.map((id) => chip(id, 'fixing'))}
+                {layer.connections.map((id) => chip(id, 'plug'))}
               </li>
             ))}
           </ol>
-          {layers.length === 0 ? <p role="status" className="mt-4 text-[17px] text-steel">Taking it apart on paper…</p> : <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>}
-          <p className="text-[15.5px] text-steel">{revisions.length > 1 ? 'Revisions: ' : 'Revision '}{revisions.map((r, i) => <span key={r.revision}>{i > 0 ? ', ' : ''}<a className="inline-flex min-h-11 items-center underline underline-offset-4" href={`/api/machines/${encodeURIComponent(file.id)}?revision=${encodeURIComponent(r.revision)}`}>{r.revision}</a> ({count(r.jobs, 'job')})</span>)}. Tap one to save the file.</p>
-          {file.sealed.length > 0 ? <p className="text-[15.5px]"><span className="font-bold text-look">◆ </span>Sealed: {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}</p> : null}
+          {layers.length === 0 ? (
+            <p role="status" className="mt-4 text-[17px] text-steel">
+              Taking it apart on paper…
+            </p>
+          ) : (
+            <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>
+          )}
+          <p className="text-[15.5px] text-steel">
+            {revisions.length > 1 ? 'Revisions: ' : 'Revision '}
+            {revisions.map((r, i) => (
+              <span key={r.revision}>
+                {i > 0 ? ', ' : ''}
+                <a
+                  className="inline-flex min-h-11 items-center underline underline-offset-4"
+                  href={`/api/machines/${encodeURIComponent(file.id)}?revision=${encodeURIComponent(r.revision)}`}
+                >
+                  {r.revision}
+                </a>{' '}
+                ({count(r.jobs, 'job')})
+              </span>
+            ))}
+            . Tap one to save the file.
+          </p>
+          {file.sealed.length > 0 ? (
+            <p className="text-[15.5px]">
+              <span className="font-bold text-look">◆ </span>Sealed:{' '}
+              {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}
+            </p>
+          ) : null}
           <Leads file={file} />
         </div>
-        <aside aria-label="What is in the way" tabIndex={0} className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto">
-          {asked && answer ? <Way asked={asked} answer={answer} onCard={setCard} /> : (
+        <aside
+          aria-label="What is in the way"
+          tabIndex={0}
+          className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto"
+        >
+          {asked && answer ? (
+            <Way asked={asked} answer={answer} onCard={setCard} />
+          ) : (
             <>
               <h2 className="title text-[24px]">What is in the way of it?</h2>
-              <p className="mt-2 text-[17px]">Tap a part, a fixing or a plug, or choose a job: all that has to come off for it lights up, in the order of the fewest turns and tools.</p>
+              <p className="mt-2 text-[17px]">
+                Tap a part, a fixing or a plug, or choose a job: all that has to come off for it lights up, in the order of the fewest turns
+                and tools.
+              </p>
               <p className="mt-3 text-[15.5px] text-steel">Heavy outline: a part. Thin: a fixing, with how many. Dashed: a plug.</p>
             </>
           )}
         </aside>
       </main>
-      {card ? <PocketCard file={file} goal={file.goals.find((g) => g.id === card)!} variants={variants} onClose={() => setCard(null)} /> : null}
+      {card ? (
+        <PocketCard file={file} goal={file.goals.find((g) => g.id === card)!} variants={variants} onClose={() => setCard(null)} />
+      ) : null}
     </>
   )
 }
@@ -87,17 +175,37 @@ function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer
     <>
       <p className="text-[15px] text-steel">{'goal' in asked ? 'The job' : 'In the way of'}</p>
       <h2 className="title text-[24px]">{asked.name}</h2>
-      {!plan && !fault ? <p role="status" className="mt-2 text-[17px] text-steel">Working out the way…{answer.share ? ` ${Math.round(answer.share * 100)} %` : ''}</p> : null}
-      {fault ? <p role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">▲ {fault}</p> : null}
+      {!plan && !fault ? (
+        <p role="status" className="mt-2 text-[17px] text-steel">
+          Working out the way…{answer.share ? ` ${Math.round(answer.share * 100)} %` : ''}
+        </p>
+      ) : null}
+      {fault ? (
+        <p role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">
+          ▲ {fault}
+        </p>
+      ) : null}
       {plan ? (
         <>
-          <p className="mt-1 text-[16.5px]">{count(plan.down.steps.length, 'step')} down, {Math.round(plan.down.minutes.handsOn)} min hands on{'goal' in asked ? `; ${plan.up.steps.length} up, ${Math.round(plan.up.minutes.handsOn)} min` : ''}.{plan.down.proved ? ' No order takes less.' : ` Within ${Math.ceil(plan.down.gap * 100)} % of the least possible.`}</p>
-          {'goal' in asked ? <Button className="mt-2 w-full" onClick={() => onCard(asked.goal)}>Pocket card for the road</Button> : null}
+          <p className="mt-1 text-[16.5px]">
+            {count(plan.down.steps.length, 'step')} down, {Math.round(plan.down.minutes.handsOn)} min hands on
+            {'goal' in asked ? `; ${plan.up.steps.length} up, ${Math.round(plan.up.minutes.handsOn)} min` : ''}.
+            {plan.down.proved ? ' No order takes less.' : ` Within ${Math.ceil(plan.down.gap * 100)} % of the least possible.`}
+          </p>
+          {'goal' in asked ? (
+            <Button className="mt-2 w-full" onClick={() => onCard(asked.goal)}>
+              Pocket card for the road
+            </Button>
+          ) : null}
           <ol className="mt-2 grid gap-0.5">
             {plan.down.steps.map((s, i) => (
               <li key={s.id} className="flex items-baseline gap-2 border-t border-rule py-1.5 text-[16.5px]">
                 <span className="narrow w-6 shrink-0 text-right text-steel">{i + 1}</span>
-                <span className="flex-1">{s.turn ? <span className="block text-[14.5px] text-pose">◩ {s.turn.title}</span> : null}{s.check ? '◆ ' : ''}{s.title}</span>
+                <span className="flex-1">
+                  {s.turn ? <span className="block text-[14.5px] text-pose">◩ {s.turn.title}</span> : null}
+                  {s.check ? '◆ ' : ''}
+                  {s.title}
+                </span>
                 {s.tool ? <span className="narrow shrink-0 rounded-sm border border-steel px-1.5 text-[13px]">{s.tool.short}</span> : null}
               </li>
             ))}
@@ -122,7 +230,10 @@ function useLook(file: MachineFile, variants: Readonly<Record<string, string>>):
   const [look, setLook] = useState(NOT_YET)
   useEffect(() => {
     const asking = new AbortController()
-    lookAside(file, variants, asking.signal).then((l) => asking.signal.aborted || setLook(l), () => undefined)
+    lookAside(file, variants, asking.signal).then(
+      (l) => asking.signal.aborted || setLook(l),
+      () => undefined,
+    )
     return () => asking.abort()
   }, [file, variants])
   return look
@@ -136,9 +247,18 @@ function useAnswer(file: MachineFile, asked: Asked | null, variants: Readonly<Re
     if (!asked) return
     const asking = new AbortController()
     const goal = 'goal' in asked ? asked.goal : 'in-the-way'
-    const with_: MachineFile = 'goal' in asked ? file : { ...file, goals: [...file.goals, { id: goal, name: asked.name, guard: asked.guard }] }
-    planAside(with_, 'untouched', [goal], { variants }, (share) => asking.signal.aborted || setKnown({ of: key, share }), asking.signal).then(
-      (result) => asking.signal.aborted || setKnown(result.ok ? { of: key, plan: result.value } : { of: key, fault: whyNot(result.error, file) }),
+    const with_: MachineFile =
+      'goal' in asked ? file : { ...file, goals: [...file.goals, { id: goal, name: asked.name, guard: asked.guard }] }
+    planAside(
+      with_,
+      'untouched',
+      [goal],
+      { variants },
+      (share) => asking.signal.aborted || setKnown({ of: key, share }),
+      asking.signal,
+    ).then(
+      (result) =>
+        asking.signal.aborted || setKnown(result.ok ? { of: key, plan: result.value } : { of: key, fault: whyNot(result.error, file) }),
       () => asking.signal.aborted || setKnown({ of: key, fault: 'The planner stopped. Tap it again.' }),
     )
     return () => asking.abort()

@@ -10,7 +10,17 @@ import { whyNot } from '../shared/plan-words'
 type Found = { readonly plan: Plan } | { readonly fault: string } | { readonly tried: number; readonly of: number }
 
 /** One printed side for the road: the smallest kit, and the way that gets by with it. */
-export function PocketCard({ file, goal, variants, onClose }: { readonly file: MachineFile; readonly goal: Goal; readonly variants: Readonly<Record<string, string>>; readonly onClose: () => void }) {
+export function PocketCard({
+  file,
+  goal,
+  variants,
+  onClose,
+}: {
+  readonly file: MachineFile
+  readonly goal: Goal
+  readonly variants: Readonly<Record<string, string>>
+  readonly onClose: () => void
+}) {
   const [found, setFound] = useState<Found>({ tried: 0, of: 0 })
   useEffect(() => {
     const asking = new AbortController()
@@ -28,26 +38,63 @@ export function PocketCard({ file, goal, variants, onClose }: { readonly file: M
     return () => void setTimeout(() => opener instanceof HTMLElement && opener.focus())
   }, [])
   return (
-    <div onKeyDown={(e) => e.key === 'Escape' && onClose()} className="fixed inset-0 z-20 overflow-y-auto bg-paper p-5 text-ink print:static print:overflow-visible print:bg-white print:p-0 print:text-black" role="dialog" aria-modal="true" aria-label="Pocket card">
+    <div
+      onKeyDown={(e) => e.key === 'Escape' && onClose()}
+      className="fixed inset-0 z-20 overflow-y-auto bg-paper p-5 text-ink print:static print:overflow-visible print:bg-white print:p-0 print:text-black"
+      role="dialog"
+      aria-modal="true"
+      aria-label="Pocket card"
+    >
       <div className="mx-auto max-w-[820px]">
         <div className="screen-only flex justify-between gap-3 pb-3">
-          <button ref={shut} type="button" className={buttonClass('quiet')} onClick={onClose}>Close</button>
+          <button ref={shut} type="button" className={buttonClass('quiet')} onClick={onClose}>
+            Close
+          </button>
           {'plan' in found ? <Button onClick={() => window.print()}>Print it</Button> : null}
         </div>
-        {'fault' in found ? <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">▲ {found.fault}</p> : 'tried' in found ? <p role="status" className="text-[17px] text-steel">Leaving tools behind, one by one{found.of > 0 ? `: ${found.tried + 1} of ${found.of}` : ''}…</p> : <Card file={file} goal={goal} plan={found.plan} variants={variants} />}
+        {'fault' in found ? (
+          <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">
+            ▲ {found.fault}
+          </p>
+        ) : 'tried' in found ? (
+          <p role="status" className="text-[17px] text-steel">
+            Leaving tools behind, one by one{found.of > 0 ? `: ${found.tried + 1} of ${found.of}` : ''}…
+          </p>
+        ) : (
+          <Card file={file} goal={goal} plan={found.plan} variants={variants} />
+        )}
       </div>
     </div>
   )
 }
 
-function Card({ file, goal, plan, variants }: { readonly file: MachineFile; readonly goal: Goal; readonly plan: Plan; readonly variants: Readonly<Record<string, string>> }) {
-  const stops = [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.cautions))].flatMap((id) => (cautionOf(id).level === 'stop' ? [cautionOf(id).text] : []))
+function Card({
+  file,
+  goal,
+  plan,
+  variants,
+}: {
+  readonly file: MachineFile
+  readonly goal: Goal
+  readonly plan: Plan
+  readonly variants: Readonly<Record<string, string>>
+}) {
+  const stops = [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.cautions))].flatMap((id) =>
+    cautionOf(id).level === 'stop' ? [cautionOf(id).text] : [],
+  )
   const wrenches = new Set(file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id))
-  const answered = file.variants.flatMap((v) => v.options.filter((o) => o.id === (variants[v.id] ?? v.worst)).map((o) => `${v.question} ${o.label}`))
+  const answered = file.variants.flatMap((v) =>
+    v.options.filter((o) => o.id === (variants[v.id] ?? v.worst)).map((o) => `${v.question} ${o.label}`),
+  )
   return (
     <article className="text-[13.5px] leading-snug print:text-[8.6pt]">
-      <h2 className="title text-[24px] print:text-[15pt]">{file.name} · {goal.name}</h2>
-      <p className="text-steel print:text-black">Revision {file.revision}{answered.map((text) => ` · ${text}`)} · {Math.round(plan.down.minutes.handsOn + plan.up.minutes.handsOn)} min with this kit</p>
+      <h2 className="title text-[24px] print:text-[15pt]">
+        {file.name} · {goal.name}
+      </h2>
+      <p className="text-steel print:text-black">
+        Revision {file.revision}
+        {answered.map((text) => ` · ${text}`)} · {Math.round(plan.down.minutes.handsOn + plan.up.minutes.handsOn)} min with this kit
+      </p>
       <section className="mt-2 border-y-2 border-ink py-1.5">
         <h3 className="narrow font-semibold">In the pocket</h3>
         <p>{[...pocket(file, plan), ...plan.consumables.map((c) => `${c.count} × ${c.name}`)].map((name) => `☐ ${name}`).join('   ')}</p>
@@ -56,8 +103,15 @@ function Card({ file, goal, plan, variants }: { readonly file: MachineFile; read
         <Limb name="Down" steps={plan.down.steps} wrenches={wrenches} />
         <Limb name="Up" steps={plan.up.steps} wrenches={wrenches} />
       </div>
-      {stops.length > 0 ? <p className="mt-2 border-t border-rule pt-1"><span className="font-semibold">▲ </span>{stops.join(' ')}</p> : null}
-      <p className="mt-1 text-steel print:text-black">What went hand-tight is brought to its number in the shop before it is ridden hard. The maker’s manual and local rules come first.</p>
+      {stops.length > 0 ? (
+        <p className="mt-2 border-t border-rule pt-1">
+          <span className="font-semibold">▲ </span>
+          {stops.join(' ')}
+        </p>
+      ) : null}
+      <p className="mt-1 text-steel print:text-black">
+        What went hand-tight is brought to its number in the shop before it is ridden hard. The maker’s manual and local rules come first.
+      </p>
     </article>
   )
 }
@@ -67,10 +121,21 @@ function pocket(file: MachineFile, plan: Plan): string[] {
   const kinds = new Map(file.tools.map((t) => [t.id, t]))
   const inOne = plan.tools.filter((t) => !t.special && ['hex key', 'six-lobe', 'cross'].includes(kinds.get(t.id)?.kind ?? '') && !t.form)
   const rest = plan.tools.filter((t) => !inOne.includes(t)).map((t) => t.name)
-  return [...(inOne.length > 1 ? [`multi-tool with ${inOne.map((t) => kinds.get(t.id)!.short).join(', ')}`] : inOne.map((t) => t.name)), ...rest]
+  return [
+    ...(inOne.length > 1 ? [`multi-tool with ${inOne.map((t) => kinds.get(t.id)!.short).join(', ')}`] : inOne.map((t) => t.name)),
+    ...rest,
+  ]
 }
 
-function Limb({ name, steps, wrenches }: { readonly name: string; readonly steps: readonly PlannedStep[]; readonly wrenches: ReadonlySet<string> }) {
+function Limb({
+  name,
+  steps,
+  wrenches,
+}: {
+  readonly name: string
+  readonly steps: readonly PlannedStep[]
+  readonly wrenches: ReadonlySet<string>
+}) {
   return (
     <section>
       <h3 className="narrow font-semibold">{name}</h3>
@@ -78,7 +143,22 @@ function Limb({ name, steps, wrenches }: { readonly name: string; readonly steps
         {steps.map((s, i) => (
           <li key={s.id} className="flex gap-1.5">
             <span className="w-5 shrink-0 text-right">{i + 1}</span>
-            <span>{s.turn ? <em>◩ {s.turn.title}{s.turn.people === 2 ? ' (two people)' : ''}. </em> : null}{s.check ? '◆ ' : ''}{s.title}{s.torque && s.limb === 'up' ? (s.tool && wrenches.has(s.tool.id) ? `, ${s.torque.value} N·m` : `, hand-tight: ${s.torque.value} N·m in the shop`) : ''}{s.tool ? ` [${s.tool.short}]` : ''}</span>
+            <span>
+              {s.turn ? (
+                <em>
+                  ◩ {s.turn.title}
+                  {s.turn.people === 2 ? ' (two people)' : ''}.{' '}
+                </em>
+              ) : null}
+              {s.check ? '◆ ' : ''}
+              {s.title}
+              {s.torque && s.limb === 'up'
+                ? s.tool && wrenches.has(s.tool.id)
+                  ? `, ${s.torque.value} N·m`
+                  : `, hand-tight: ${s.torque.value} N·m in the shop`
+                : ''}
+              {s.tool ? ` [${s.tool.short}]` : ''}
+            </span>
           </li>
         ))}
       </ol>

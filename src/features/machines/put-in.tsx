@@ -26,13 +26,21 @@ export function PutIn() {
   const look = async (file: File | undefined): Promise<void> => {
     if (picker.current) picker.current.value = ''
     if (!file) return
-    if (file.size > MAX_BYTES) return setNow({ is: 'refused', message: `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a machine file has at most ${MAX_BYTES / 1e6}.` })
+    if (file.size > MAX_BYTES)
+      return setNow({
+        is: 'refused',
+        message: `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a machine file has at most ${MAX_BYTES / 1e6}.`,
+      })
     asking.current?.abort()
     const mine = (asking.current = new AbortController())
     setNow({ is: 'looking', file: file.name })
     try {
       const text = await file.text()
-      const found = await inspectAside(text, (done, of) => mine.signal.aborted || setNow({ is: 'looking', file: file.name, done, of }), mine.signal)
+      const found = await inspectAside(
+        text,
+        (done, of) => mine.signal.aborted || setNow({ is: 'looking', file: file.name, done, of }),
+        mine.signal,
+      )
       setNow({ is: 'looked', file: file.name, text, found })
     } catch {
       setNow(mine.signal.aborted ? { is: 'idle' } : { is: 'refused', message: `“${file.name}” could not be read. Choose it again.` })
@@ -41,11 +49,23 @@ export function PutIn() {
   const keep = async (text: string): Promise<void> => {
     try {
       const response = await fetch('/api/machines', { method: 'POST', headers: { 'content-type': 'application/json' }, body: text })
-      const body = (await response.json()) as { readonly message?: string; readonly id: string; readonly name: string; readonly revision: string; readonly kept: 'new' | 'same' | 'beside' }
+      const body = (await response.json()) as {
+        readonly message?: string
+        readonly id: string
+        readonly name: string
+        readonly revision: string
+        readonly kept: 'new' | 'same' | 'beside'
+      }
       if (!response.ok) return setNow({ is: 'refused', message: body.message ?? 'The server did not take it.' })
       setNow({
-        is: 'kept', id: body.id,
-        words: body.kept === 'new' ? `${body.name}, revision ${body.revision}, is in.` : body.kept === 'same' ? `${body.name}: this file was here already, as revision ${body.revision}.` : `Its revision was in use by another file of the ${body.name}; this one is kept beside it as ${body.revision}.`,
+        is: 'kept',
+        id: body.id,
+        words:
+          body.kept === 'new'
+            ? `${body.name}, revision ${body.revision}, is in.`
+            : body.kept === 'same'
+              ? `${body.name}: this file was here already, as revision ${body.revision}.`
+              : `Its revision was in use by another file of the ${body.name}; this one is kept beside it as ${body.revision}.`,
       })
     } catch {
       setNow({ is: 'refused', message: 'The server cannot be reached. The file is untouched; try again.' })
@@ -55,17 +75,53 @@ export function PutIn() {
   return (
     <section aria-label="Put in a machine file" className="mt-6 border-t-2 border-ink pt-4">
       <h2 className="title text-[22px]">Put in a machine file</h2>
-      <p className="mt-1 text-[16.5px]">It is looked through first. A revision in use is never replaced: jobs keep the one they began with. <a className="underline underline-offset-4" href="/api/machine-schema">Its shape, as a JSON Schema</a></p>
-      <input ref={picker} type="file" accept=".json,application/json" className="sr-only" tabIndex={-1} aria-label="A machine file" onChange={(e) => void look(e.target.files?.[0])} />
+      <p className="mt-1 text-[16.5px]">
+        It is looked through first. A revision in use is never replaced: jobs keep the one they began with.{' '}
+        <a className="underline underline-offset-4" href="/api/machine-schema">
+          Its shape, as a JSON Schema
+        </a>
+      </p>
+      <input
+        ref={picker}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="A machine file"
+        onChange={(e) => void look(e.target.files?.[0])}
+      />
       <div className="mt-3 flex flex-wrap gap-2">
         <Button onClick={() => picker.current?.click()}>Choose a file</Button>
-        {now.is === 'looking' ? <Button weight="quiet" onClick={() => asking.current?.abort()}>Stop</Button> : null}
-        {now.is === 'looked' && now.found.problems.length === 0 ? <Button weight="primary" className="min-h-12" onClick={() => void keep(now.text)}>Put it in</Button> : null}
+        {now.is === 'looking' ? (
+          <Button weight="quiet" onClick={() => asking.current?.abort()}>
+            Stop
+          </Button>
+        ) : null}
+        {now.is === 'looked' && now.found.problems.length === 0 ? (
+          <Button weight="primary" className="min-h-12" onClick={() => void keep(now.text)}>
+            Put it in
+          </Button>
+        ) : null}
       </div>
       <div role="status" className="mt-3 text-[16.5px]">
-        {now.is === 'looking' ? <p className="text-steel">{now.of === undefined ? `Reading “${now.file}”…` : `Planning job ${now.done! + 1} of ${now.of}…`}</p> : null}
-        {now.is === 'refused' ? <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2"><span className="font-bold text-stop">▲ </span>{now.message}</p> : null}
-        {now.is === 'kept' ? <p className="border-l-[6px] border-ok bg-ok-tint px-4 py-2"><span className="font-bold text-ok">● </span>{now.words} <Link className="underline underline-offset-4" href={`/machines/${encodeURIComponent(now.id)}`}>Look at it</Link></p> : null}
+        {now.is === 'looking' ? (
+          <p className="text-steel">{now.of === undefined ? `Reading “${now.file}”…` : `Planning job ${now.done! + 1} of ${now.of}…`}</p>
+        ) : null}
+        {now.is === 'refused' ? (
+          <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2">
+            <span className="font-bold text-stop">▲ </span>
+            {now.message}
+          </p>
+        ) : null}
+        {now.is === 'kept' ? (
+          <p className="border-l-[6px] border-ok bg-ok-tint px-4 py-2">
+            <span className="font-bold text-ok">● </span>
+            {now.words}{' '}
+            <Link className="underline underline-offset-4" href={`/machines/${encodeURIComponent(now.id)}`}>
+              Look at it
+            </Link>
+          </p>
+        ) : null}
         {now.is === 'looked' ? <Looked name={now.file} found={now.found} /> : null}
       </div>
     </section>
@@ -77,9 +133,17 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
   if (!file || !jobs) {
     return (
       <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2">
-        <p className="font-semibold"><span className="text-stop">▲ </span>{count(problems.length, 'thing')} to put right in “{name}”</p>
+        <p className="font-semibold">
+          <span className="text-stop">▲ </span>
+          {count(problems.length, 'thing')} to put right in “{name}”
+        </p>
         <ul className="mt-1 grid gap-1">
-          {problems.slice(0, SHOWN).map((p) => <li key={p.at + p.text}>{p.at ? <code className="mr-1.5 text-[14.5px]">{p.at}</code> : null}{p.text}</li>)}
+          {problems.slice(0, SHOWN).map((p) => (
+            <li key={p.at + p.text}>
+              {p.at ? <code className="mr-1.5 text-[14.5px]">{p.at}</code> : null}
+              {p.text}
+            </li>
+          ))}
         </ul>
         {problems.length > SHOWN ? <p className="text-steel">and {problems.length - SHOWN} more</p> : null}
       </div>
@@ -88,11 +152,24 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
   const fixings = file.joints.reduce((n, j) => n + j.members.length, 0)
   return (
     <>
-      <p><span className="font-bold text-ok">● </span><span className="font-semibold">{file.name}</span>, revision {file.revision}: {count(file.parts.length, 'part')}, {count(fixings, 'fixing')}, hangs together.</p>
+      <p>
+        <span className="font-bold text-ok">● </span>
+        <span className="font-semibold">{file.name}</span>, revision {file.revision}: {count(file.parts.length, 'part')},{' '}
+        {count(fixings, 'fixing')}, hangs together.
+      </p>
       <ul className="mt-1">
         {jobs.map((j) => (
           <li key={j.goal} className="border-t border-rule py-1">
-            {j.error ? <><span className="font-bold text-look">◆ </span>{j.name}: {whyNot(j.error, file)}</> : <>{j.name}: {j.steps!.down} down, {j.steps!.up} up, {j.minutes} min{j.proved ? '' : ' (order not proved)'}</>}
+            {j.error ? (
+              <>
+                <span className="font-bold text-look">◆ </span>
+                {j.name}: {whyNot(j.error, file)}
+              </>
+            ) : (
+              <>
+                {j.name}: {j.steps!.down} down, {j.steps!.up} up, {j.minutes} min{j.proved ? '' : ' (order not proved)'}
+              </>
+            )}
           </li>
         ))}
       </ul>

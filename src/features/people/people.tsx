@@ -53,13 +53,26 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
     <main id="main" className="mx-auto grid max-w-[1080px] gap-x-8 px-5 pb-12 md:grid-cols-[1.15fr_1fr]">
       <div>
         <section aria-labelledby="who">
-          <h1 id="who" className="title py-4 text-[28px]">Who works here</h1>
+          <h1 id="who" className="title py-4 text-[28px]">
+            Who works here
+          </h1>
           <ul>
             {here.map((p) => (
               <li key={p.id} className="border-t border-rule">
-                <button type="button" aria-expanded={chosen === p.id} onClick={() => setChosen(chosen === p.id ? null : p.id)} className="flex min-h-12 w-full items-center justify-between gap-3 text-left text-[17px]">
-                  <span className="font-semibold">{p.name}{p.id === me ? ', you' : ''}</span>
-                  <span className="text-steel">{p.role}{p.qualified ? ', high-voltage qualified' : ''} <span aria-hidden>{chosen === p.id ? '▴' : '▾'}</span></span>
+                <button
+                  type="button"
+                  aria-expanded={chosen === p.id}
+                  onClick={() => setChosen(chosen === p.id ? null : p.id)}
+                  className="flex min-h-12 w-full items-center justify-between gap-3 text-left text-[17px]"
+                >
+                  <span className="font-semibold">
+                    {p.name}
+                    {p.id === me ? ', you' : ''}
+                  </span>
+                  <span className="text-steel">
+                    {p.role}
+                    {p.qualified ? ', high-voltage qualified' : ''} <span aria-hidden>{chosen === p.id ? '▴' : '▾'}</span>
+                  </span>
                 </button>
                 {chosen === p.id ? <OnePerson person={p} me={me} change={change} /> : null}
               </li>
@@ -68,7 +81,9 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
         </section>
         {gone.length > 0 ? (
           <section aria-labelledby="gone">
-            <h2 id="gone" className="title pb-1 pt-6 text-[20px]">Struck off</h2>
+            <h2 id="gone" className="title pb-1 pt-6 text-[20px]">
+              Struck off
+            </h2>
             <p className="text-[15px] text-steel">They sign in no more. What they wrote stays under their names.</p>
             <ul>
               {gone.map((p) => (
@@ -90,19 +105,52 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
 
 function Told({ state }: { readonly state: { readonly message?: string; readonly done?: string } }) {
   return (
-    <p role="status" className={state.message ? 'rounded-md bg-stop-tint px-3 py-2 text-[16px]' : state.done ? 'rounded-md bg-ok-tint px-3 py-2 text-[16px]' : 'sr-only'}>
-      {state.message ? <><span className="font-bold text-stop">▲ </span>{state.message}</> : state.done ? <><span className="font-bold text-ok">● </span>{state.done}</> : null}
+    <p
+      role="status"
+      className={
+        state.message
+          ? 'rounded-md bg-stop-tint px-3 py-2 text-[16px]'
+          : state.done
+            ? 'rounded-md bg-ok-tint px-3 py-2 text-[16px]'
+            : 'sr-only'
+      }
+    >
+      {state.message ? (
+        <>
+          <span className="font-bold text-stop">▲ </span>
+          {state.message}
+        </>
+      ) : state.done ? (
+        <>
+          <span className="font-bold text-ok">● </span>
+          {state.done}
+        </>
+      ) : null}
     </p>
   )
 }
 
 /** One thing done by one button. */
-function Deed({ action, fields, label, stop = false }: { readonly action: FormAction; readonly fields: Readonly<Record<string, string>>; readonly label: string; readonly stop?: boolean }) {
+function Deed({
+  action,
+  fields,
+  label,
+  stop = false,
+}: {
+  readonly action: FormAction
+  readonly fields: Readonly<Record<string, string>>
+  readonly label: string
+  readonly stop?: boolean
+}) {
   const [state, submit, busy] = useActionState(action, {})
   return (
     <form action={submit} className="grid justify-items-end gap-1">
-      {Object.entries(fields).map(([name, value]) => <input key={name} type="hidden" name={name} value={value} />)}
-      <Button type="submit" weight={stop ? 'stop' : 'quiet'} className="min-h-11" disabled={busy}>{label}</Button>
+      {Object.entries(fields).map(([name, value]) => (
+        <input key={name} type="hidden" name={name} value={value} />
+      ))}
+      <Button type="submit" weight={stop ? 'stop' : 'quiet'} className="min-h-11" disabled={busy}>
+        {label}
+      </Button>
       <Told state={state} />
     </form>
   )
@@ -117,25 +165,52 @@ function OnePerson({ person, me, change }: { readonly person: Person; readonly m
       <form action={setRole} className="grid gap-3">
         <input type="hidden" name="id" value={person.id} />
         <input type="hidden" name="deed" value="role" />
-        <Tiles legend="What they do" name="role" options={ROLES} defaultValue={ROLES.find((r) => r.value === person.role)?.value ?? 'viewer'} />
+        <Tiles
+          legend="What they do"
+          name="role"
+          options={ROLES}
+          defaultValue={ROLES.find((r) => r.value === person.role)?.value ?? 'viewer'}
+        />
         <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
           <input type="checkbox" name="qualified" defaultChecked={person.qualified} className="size-5 accent-copper" />
           Qualified for work above 60 V DC, by the shop’s own rules
         </label>
         <Told state={role} />
-        <Button type="submit" disabled={changing}>Change this</Button>
+        <Button type="submit" disabled={changing}>
+          Change this
+        </Button>
       </form>
       <form key={secret.done ?? ''} action={setSecret} className="grid gap-3 border-t border-rule pt-3">
         <input type="hidden" name="id" value={person.id} />
         <input type="hidden" name="deed" value="passphrase" />
-        <TextField label="New passphrase" name="passphrase" type="password" autoComplete="new-password" hint="At least ten characters. They are signed out everywhere, and sign in with it." required />
+        <TextField
+          label="New passphrase"
+          name="passphrase"
+          type="password"
+          autoComplete="new-password"
+          hint="At least ten characters. They are signed out everywhere, and sign in with it."
+          required
+        />
         <Told state={secret} />
-        <Button type="submit" disabled={giving}>Give this passphrase</Button>
+        <Button type="submit" disabled={giving}>
+          Give this passphrase
+        </Button>
       </form>
       {person.id === me ? null : (
         <div className="grid gap-2 border-t border-rule pt-3">
-          {sure ? <p className="text-[16px]"><span className="font-bold text-look">◆ </span>{person.name} is signed out everywhere at once and signs in no more. What tablets have not sent of theirs is still taken.</p> : null}
-          {sure ? <Deed action={change} fields={{ id: person.id, deed: 'strike off' }} label={`Strike ${person.name} off`} stop /> : <Button weight="quiet" onClick={() => setSure(true)}>Strike off…</Button>}
+          {sure ? (
+            <p className="text-[16px]">
+              <span className="font-bold text-look">◆ </span>
+              {person.name} is signed out everywhere at once and signs in no more. What tablets have not sent of theirs is still taken.
+            </p>
+          ) : null}
+          {sure ? (
+            <Deed action={change} fields={{ id: person.id, deed: 'strike off' }} label={`Strike ${person.name} off`} stop />
+          ) : (
+            <Button weight="quiet" onClick={() => setSure(true)}>
+              Strike off…
+            </Button>
+          )}
         </div>
       )}
     </div>
@@ -154,21 +229,37 @@ function Sessions({ people, sessions, device, end }: Pick<PeopleProps, 'people' 
   const devices = [...new Set(sessions.map((s) => s.deviceId))]
   return (
     <section aria-labelledby="where">
-      <h2 id="where" className="title pb-1 pt-6 text-[20px]">Signed in now</h2>
-      <p className="text-[15px] text-steel">{count(sessions.length, 'session')} on {count(devices.length, 'device')}. A device that is shut sends nothing until somebody signs in on it anew; what it kept stays on it.</p>
+      <h2 id="where" className="title pb-1 pt-6 text-[20px]">
+        Signed in now
+      </h2>
+      <p className="text-[15px] text-steel">
+        {count(sessions.length, 'session')} on {count(devices.length, 'device')}. A device that is shut sends nothing until somebody signs
+        in on it anew; what it kept stays on it.
+      </p>
       <ul>
         {devices.map((id) => {
           const on = sessions.filter((s) => s.deviceId === id)
           return (
             <li key={id} className="border-t border-rule py-2">
               <div className="flex flex-wrap items-center justify-between gap-2">
-                <p className="text-[16px]"><span className="font-semibold">{browserOf(on[0]!.agent)} {id.slice(-4)}</span>{id === device ? ', this one' : ''}{on[0]!.keyed ? '' : <span className="text-look"> ◆ no key yet: sign in on it once more</span>}</p>
+                <p className="text-[16px]">
+                  <span className="font-semibold">
+                    {browserOf(on[0]!.agent)} {id.slice(-4)}
+                  </span>
+                  {id === device ? ', this one' : ''}
+                  {on[0]!.keyed ? '' : <span className="text-look"> ◆ no key yet: sign in on it once more</span>}
+                </p>
                 {id === device ? null : <Deed action={end} fields={{ device: id }} label="Shut this device" stop />}
               </div>
               <ul className="pl-4">
                 {on.map((s) => (
                   <li key={s.id} className="flex flex-wrap items-center justify-between gap-2 text-[15.5px]">
-                    <span>{people.find((p) => p.id === s.personId)?.name ?? 'somebody'} <span className="text-steel">since {when.format(s.since)}, last seen {when.format(s.seenAt)}</span></span>
+                    <span>
+                      {people.find((p) => p.id === s.personId)?.name ?? 'somebody'}{' '}
+                      <span className="text-steel">
+                        since {when.format(s.since)}, last seen {when.format(s.seenAt)}
+                      </span>
+                    </span>
                     <Deed action={end} fields={{ session: s.id }} label="End it" />
                   </li>
                 ))}
@@ -185,9 +276,15 @@ function Sessions({ people, sessions, device, end }: Pick<PeopleProps, 'people' 
 function OlderTablets({ older, newest }: { readonly older: number; readonly newest: FormAction }) {
   return (
     <section aria-labelledby="older">
-      <h2 id="older" className="title pb-1 pt-6 text-[20px]">Older tablets</h2>
+      <h2 id="older" className="title pb-1 pt-6 text-[20px]">
+        Older tablets
+      </h2>
       <p className="text-[15px] text-steel">
-        {older === 0 ? 'No device of an older Nailsmith was seen in the last seven days.' : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`} Plans are still written so that an older one can read them, until a week has passed without one. The new way takes less room; an older tablet shows such a plan as something from a newer Nailsmith until it is loaded anew.
+        {older === 0
+          ? 'No device of an older Nailsmith was seen in the last seven days.'
+          : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`}{' '}
+        Plans are still written so that an older one can read them, until a week has passed without one. The new way takes less room; an
+        older tablet shows such a plan as something from a newer Nailsmith until it is loaded anew.
       </p>
       <Deed action={newest} fields={{}} label="Write the new way from now on" />
     </section>
@@ -199,16 +296,34 @@ function Somebody({ add }: { readonly add: FormAction }) {
   return (
     <section>
       <h2 className="title py-4 text-[22px]">Somebody new</h2>
-      <form key={JSON.stringify(state.values ?? state.done ?? '')} action={submit} className="grid gap-4 rounded-lg border border-rule bg-paper p-5">
+      <form
+        key={JSON.stringify(state.values ?? state.done ?? '')}
+        action={submit}
+        className="grid gap-4 rounded-lg border border-rule bg-paper p-5"
+      >
         <Told state={state} />
         <TextField label="Name" name="name" autoComplete="off" defaultValue={state.values?.['name'] ?? ''} maxLength={60} required />
-        <Tiles legend="What they do" name="role" options={ROLES} defaultValue={ROLES.find((r) => r.value === state.values?.['role'])?.value ?? 'mechanic'} />
-        <TextField label="Passphrase" name="passphrase" type="password" autoComplete="new-password" hint="At least ten characters; a few words do. Let them type it themselves." required />
+        <Tiles
+          legend="What they do"
+          name="role"
+          options={ROLES}
+          defaultValue={ROLES.find((r) => r.value === state.values?.['role'])?.value ?? 'mechanic'}
+        />
+        <TextField
+          label="Passphrase"
+          name="passphrase"
+          type="password"
+          autoComplete="new-password"
+          hint="At least ten characters; a few words do. Let them type it themselves."
+          required
+        />
         <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
           <input type="checkbox" name="qualified" className="size-5 accent-copper" />
           Qualified for work above 60 V DC, by the shop’s own rules
         </label>
-        <Button type="submit" weight="primary" disabled={busy}>Add them</Button>
+        <Button type="submit" weight="primary" disabled={busy}>
+          Add them
+        </Button>
       </form>
     </section>
   )

@@ -34,7 +34,13 @@ function Frame({ children, lead }: { readonly children: React.ReactNode; readonl
           <Dip at={0.955} depth={64} height={100} colour="copper" />
           <div className="relative h-5">
             {LABELLED.map((i) => (
-              <span key={i} className="narrow absolute -translate-x-1/2 whitespace-nowrap text-[13px] text-steel" style={{ left: `${columnOf(i) * 100}%` }}>{STAGE_LABEL[STAGE_LIST[i]!]}</span>
+              <span
+                key={i}
+                className="narrow absolute -translate-x-1/2 whitespace-nowrap text-[13px] text-steel"
+                style={{ left: `${columnOf(i) * 100}%` }}
+              >
+                {STAGE_LABEL[STAGE_LIST[i]!]}
+              </span>
             ))}
           </div>
         </div>
@@ -47,7 +53,12 @@ function Frame({ children, lead }: { readonly children: React.ReactNode; readonl
 function Fault({ message }: { readonly message: string | undefined }) {
   return (
     <p role="alert" className={message ? 'rounded-md bg-stop-tint px-3 py-2 text-[16px] text-ink' : 'sr-only'}>
-      {message ? <><span className="font-bold text-stop">▲ </span>{message}</> : null}
+      {message ? (
+        <>
+          <span className="font-bold text-stop">▲ </span>
+          {message}
+        </>
+      ) : null}
     </p>
   )
 }
@@ -70,7 +81,9 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
         <input type="hidden" name="to" value={to} />
         <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
         <TextField label="Passphrase" name="passphrase" type="password" autoComplete="current-password" required />
-        <Button type="submit" weight="primary" disabled={busy}>{busy ? 'Looking…' : 'Sign in'}</Button>
+        <Button type="submit" weight="primary" disabled={busy}>
+          {busy ? 'Looking…' : 'Sign in'}
+        </Button>
       </form>
       {demo.length > 0 ? (
         <div className="mt-6 border-t border-rule pt-4">
@@ -78,7 +91,8 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
           <div className="mt-2 grid grid-cols-2 gap-2">
             {demo.map((p) => (
               <Button key={p.name} onClick={() => use(p)} disabled={busy}>
-                {p.name}<span className="font-sans text-[14px] font-normal text-steel"> {p.role}</span>
+                {p.name}
+                <span className="font-sans text-[14px] font-normal text-steel"> {p.role}</span>
               </Button>
             ))}
           </div>
@@ -97,8 +111,17 @@ export function FirstLead({ action, token }: { readonly action: FormAction; read
         <Fault message={state.message} />
         <input type="hidden" name="token" value={token} />
         <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
-        <TextField label="Passphrase" name="passphrase" type="password" autoComplete="new-password" required hint="At least ten characters. A few words do." />
-        <Button type="submit" weight="primary" disabled={busy}>Open the shop</Button>
+        <TextField
+          label="Passphrase"
+          name="passphrase"
+          type="password"
+          autoComplete="new-password"
+          required
+          hint="At least ten characters. A few words do."
+        />
+        <Button type="submit" weight="primary" disabled={busy}>
+          Open the shop
+        </Button>
       </form>
     </Frame>
   )

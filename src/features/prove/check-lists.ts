@@ -13,14 +13,32 @@ export interface CheckList {
 export const CHECK_LISTS: Partial<Record<CheckId, CheckList>> = {
   'spin test': {
     title: 'Spin test',
-    stand: ['Wheels off the ground, the machine held', 'As it rides: stem up and latched', 'Hands, sleeves, hair and loose leads clear', 'Short throttle, a hand on the switch'],
-    items: ['Turns forward', 'Starts off and runs smoothly', 'No grinding, rubbing or smell', 'Brake lever stops it', 'Brake cut-off cuts the drive', 'Lights and horn', 'Slows on closing the throttle (regen)'],
+    stand: [
+      'Wheels off the ground, the machine held',
+      'As it rides: stem up and latched',
+      'Hands, sleeves, hair and loose leads clear',
+      'Short throttle, a hand on the switch',
+    ],
+    items: [
+      'Turns forward',
+      'Starts off and runs smoothly',
+      'No grinding, rubbing or smell',
+      'Brake lever stops it',
+      'Brake cut-off cuts the drive',
+      'Lights and horn',
+      'Slows on closing the throttle (regen)',
+    ],
     mayLeave: true,
   },
   brakes: {
     title: 'Brake',
     stand: [],
-    items: ['Lever firm, well off the bar', 'Disc between the pads, runs free', 'Caliper bolts tight and marked', 'Nothing greasy on disc or pads'],
+    items: [
+      'Lever firm, well off the bar',
+      'Disc between the pads, runs free',
+      'Caliper bolts tight and marked',
+      'Nothing greasy on disc or pads',
+    ],
     mayLeave: false,
   },
   'reaction path': {

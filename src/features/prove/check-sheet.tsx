@@ -33,22 +33,63 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     if (unsaid) return setFault(`“${unsaid}”: right or wrong${list.mayLeave ? ', or not tested' : ''}?`)
     const items = list.items.map((name): TestItem => ({ name, result: answers[name]! }))
     const wrong = items.filter((i) => i.result === 'wrong')
-    if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault('Nothing was tested. To go on without this check, say why instead.')
+    if (wrong.length === 0 && items.every((i) => i.result === 'not tested'))
+      return setFault('Nothing was tested. To go on without this check, say why instead.')
     if (wrong.length > 0) logAll([{ kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
-    else logAll([{ kind: 'check-passed', body: { check, evidence: text.trim() || `${items.filter((i) => i.result === 'right').length} of ${items.length} looked at and right`, items, ...(step ? { step } : {}) } }])
+    else
+      logAll([
+        {
+          kind: 'check-passed',
+          body: {
+            check,
+            evidence: text.trim() || `${items.filter((i) => i.result === 'right').length} of ${items.length} looked at and right`,
+            items,
+            ...(step ? { step } : {}),
+          },
+        },
+      ])
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title={list.title} note={passing?.reopen ? `Before it is closed: a fault found later costs ${Math.round(passing.reopen)} min to get back to.` : ''}>
+    <Sheet
+      open
+      onClose={onClose}
+      title={list.title}
+      note={passing?.reopen ? `Before it is closed: a fault found later costs ${Math.round(passing.reopen)} min to get back to.` : ''}
+    >
       <div className="grid gap-4">
-        {check === 'spin test' ? <ul className="grid gap-1">{cautionsOf(['H31', 'H32', 'H57']).map((c) => <li key={c.text} className="text-[15.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</li>)}</ul> : null}
-        {shut.map((s) => <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]"><span className="font-bold text-stop">▲ </span>Not yet: {waitWords({ is: 'check', check: s.check }, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}.</p>)}
+        {check === 'spin test' ? (
+          <ul className="grid gap-1">
+            {cautionsOf(['H31', 'H32', 'H57']).map((c) => (
+              <li key={c.text} className="text-[15.5px]">
+                <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>
+                  {c.level === 'stop' ? '▲' : '◆'}{' '}
+                </span>
+                {c.text}
+              </li>
+            ))}
+          </ul>
+        ) : null}
+        {shut.map((s) => (
+          <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
+            <span className="font-bold text-stop">▲ </span>Not yet:{' '}
+            {waitWords({ is: 'check', check: s.check }, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}.
+          </p>
+        ))}
         {list.stand.length > 0 ? (
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-[15px] font-semibold">First</legend>
             {list.stand.map((s) => (
-              <label key={s} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
-                <input type="checkbox" className="size-6 accent-ok" checked={stands.includes(s)} onChange={() => (setFault(undefined), setStands(stands.includes(s) ? stands.filter((x) => x !== s) : [...stands, s]))} />
+              <label
+                key={s}
+                className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint"
+              >
+                <input
+                  type="checkbox"
+                  className="size-6 accent-ok"
+                  checked={stands.includes(s)}
+                  onChange={() => (setFault(undefined), setStands(stands.includes(s) ? stands.filter((x) => x !== s) : [...stands, s]))}
+                />
                 <span className="text-[16px]">{s}</span>
               </label>
             ))}
@@ -61,26 +102,59 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
               <span className="flex-1 basis-44 text-[16.5px]">{name}</span>
               <Answer label="Right" on={answers[name] === 'right'} tone="ok" onClick={() => set(name, 'right')} />
               <Answer label="Wrong" on={answers[name] === 'wrong'} tone="stop" onClick={() => set(name, 'wrong')} />
-              {list.mayLeave ? <Answer label="Not tested" on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} /> : null}
+              {list.mayLeave ? (
+                <Answer label="Not tested" on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} />
+              ) : null}
             </div>
           ))}
-          <Button weight="quiet" onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(list.items.map((i) => [i, 'right' as const]))))}>All of them right</Button>
+          <Button
+            weight="quiet"
+            onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(list.items.map((i) => [i, 'right' as const]))))}
+          >
+            All of them right
+          </Button>
         </fieldset>
         <TextArea label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button weight="primary" disabled={shut.length > 0} onClick={done}>Log the check</Button>
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {fault}
+          </p>
+        ) : null}
+        <Button weight="primary" disabled={shut.length > 0} onClick={done}>
+          Log the check
+        </Button>
       </div>
     </Sheet>
   )
 }
 
-const ON = { ok: 'border-ok bg-ok-tint text-ok', stop: 'border-stop bg-stop-tint text-stop', look: 'border-look bg-look-tint text-look' } as const
+const ON = {
+  ok: 'border-ok bg-ok-tint text-ok',
+  stop: 'border-stop bg-stop-tint text-stop',
+  look: 'border-look bg-look-tint text-look',
+} as const
 const SIGN = { ok: '●', stop: '▲', look: '◆' } as const
 
-function Answer({ label, on, tone, onClick }: { readonly label: string; readonly on: boolean; readonly tone: keyof typeof ON; readonly onClick: () => void }) {
+function Answer({
+  label,
+  on,
+  tone,
+  onClick,
+}: {
+  readonly label: string
+  readonly on: boolean
+  readonly tone: keyof typeof ON
+  readonly onClick: () => void
+}) {
   return (
-    <button type="button" aria-pressed={on} onClick={onClick} className={`narrow min-h-12 rounded-md border-2 px-3 text-[15.5px] ${on ? ON[tone] : 'border-rule bg-paper'}`}>
-      {on ? `${SIGN[tone]} ` : ''}{label}
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={onClick}
+      className={`narrow min-h-12 rounded-md border-2 px-3 text-[15.5px] ${on ? ON[tone] : 'border-rule bg-paper'}`}
+    >
+      {on ? `${SIGN[tone]} ` : ''}
+      {label}
     </button>
   )
 }

@@ -18,27 +18,54 @@ export function ProveCard() {
     if (stageIndex(state.stage) < stageIndex('hand back')) log('stage-moved', { to: 'hand back' })
     show('hand back')
   }
-  const held = shut.map((s) => (s.check === 'full cure' ? 'the threadlocker to cure' : s.check === 'brakes' ? 'the brakes to be looked at' : checkWords(s.check).toLowerCase()))
+  const held = shut.map((s) =>
+    s.check === 'full cure'
+      ? 'the threadlocker to cure'
+      : s.check === 'brakes'
+        ? 'the brakes to be looked at'
+        : checkWords(s.check).toLowerCase(),
+  )
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{stage ? `Test ride ${RIDE_STAGES.indexOf(stage) + 1} of ${RIDE_STAGES.length}` : 'Prove'}</p>
-      <h2 className="title text-[30px]">{!stage ? 'Ridden, as far as it goes' : shut.length > 0 ? `No ride yet: waiting for ${held.join(' and ')}` : RIDE_HOW[stage].title}</h2>
-      {stage ? <p className="text-[17px]">{shut.length > 0 ? `Then: ${RIDE_HOW[stage].title.toLowerCase()}. ` : ''}{RIDE_HOW[stage].how}</p> : <p className="text-[17px]">Every test ride is passed. What is not in them was not tried.</p>}
-      {shut.some((s) => s.check === 'full cure') && cured > now && now > 0 ? <p className="text-[18px] font-semibold text-pose">◩ Cured {clockText(cured, now)}. The clock runs on with every screen shut.</p> : null}
+      <h2 className="title text-[30px]">
+        {!stage ? 'Ridden, as far as it goes' : shut.length > 0 ? `No ride yet: waiting for ${held.join(' and ')}` : RIDE_HOW[stage].title}
+      </h2>
+      {stage ? (
+        <p className="text-[17px]">
+          {shut.length > 0 ? `Then: ${RIDE_HOW[stage].title.toLowerCase()}. ` : ''}
+          {RIDE_HOW[stage].how}
+        </p>
+      ) : (
+        <p className="text-[17px]">Every test ride is passed. What is not in them was not tried.</p>
+      )}
+      {shut.some((s) => s.check === 'full cure') && cured > now && now > 0 ? (
+        <p className="text-[18px] font-semibold text-pose">◩ Cured {clockText(cured, now)}. The clock runs on with every screen shut.</p>
+      ) : null}
       {stage ? (
         <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
-          <p><span className="font-bold text-stop">▲ </span>Stop at once at: {STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', ')}.</p>
-          <p><span className="font-bold text-look">◆ </span>Private ground, helmet, slow. Local rules decide where it may be ridden.</p>
+          <p>
+            <span className="font-bold text-stop">▲ </span>Stop at once at: {STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', ')}.
+          </p>
+          <p>
+            <span className="font-bold text-look">◆ </span>Private ground, helmet, slow. Local rules decide where it may be ridden.
+          </p>
         </div>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && stage && shut.length === 0 ? (
           <>
-            <Button weight="primary" onClick={() => log('ride-added', { stage, outcome: 'passed', text: 'nothing wrong' })}>Ridden, nothing wrong</Button>
+            <Button weight="primary" onClick={() => log('ride-added', { stage, outcome: 'passed', text: 'nothing wrong' })}>
+              Ridden, nothing wrong
+            </Button>
             <Button onClick={() => open({ kind: 'ride', stage })}>Stopped, or add notes and a log</Button>
           </>
         ) : null}
-        {mayWork ? <Button weight={!stage || shut.length > 0 ? 'primary' : passed.has('gentle') ? 'plain' : 'quiet'} onClick={on}>On to hand back</Button> : null}
+        {mayWork ? (
+          <Button weight={!stage || shut.length > 0 ? 'primary' : passed.has('gentle') ? 'plain' : 'quiet'} onClick={on}>
+            On to hand back
+          </Button>
+        ) : null}
       </div>
     </article>
   )

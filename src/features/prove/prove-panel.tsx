@@ -36,18 +36,50 @@ function Ladder() {
           const rides = state.rides.filter((r) => (r.stage === undefined ? RIDE_NEEDED.includes(stage) : r.stage === stage))
           const last = rides.at(-1)
           const done = passed.has(stage)
-          const sign = done ? <span className="text-ok">●</span> : last?.outcome === 'stopped' ? <span className="text-stop">▲</span> : stage === next ? <span className="text-copper">◉</span> : <span className="text-steel">○</span>
+          const sign = done ? (
+            <span className="text-ok">●</span>
+          ) : last?.outcome === 'stopped' ? (
+            <span className="text-stop">▲</span>
+          ) : stage === next ? (
+            <span className="text-copper">◉</span>
+          ) : (
+            <span className="text-steel">○</span>
+          )
           return (
-            <li key={stage} className={`flex flex-wrap items-baseline gap-x-3 rounded-md border bg-paper px-4 py-2 ${stage === next ? 'border-copper' : 'border-rule'}`}>
-              <span className="text-[17px] font-semibold">{sign} {RIDE_HOW[stage].title}</span>
+            <li
+              key={stage}
+              className={`flex flex-wrap items-baseline gap-x-3 rounded-md border bg-paper px-4 py-2 ${stage === next ? 'border-copper' : 'border-rule'}`}
+            >
+              <span className="text-[17px] font-semibold">
+                {sign} {RIDE_HOW[stage].title}
+              </span>
               {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">can be left out</span>}
-              {last ? <span className="text-[15.5px]">{last.text}{last.kilometres !== undefined ? `, ${last.kilometres} km` : ''} <span className="text-[14px] text-steel">{nameOf(last.by)}{now > 0 ? `, ${clockText(last.at, now)}` : ''}</span></span> : null}
-              {done && mayWork ? <button type="button" className="narrow ml-auto min-h-11 text-[15px] underline underline-offset-4" onClick={() => open({ kind: 'ride', stage })}>Ride it again</button> : null}
+              {last ? (
+                <span className="text-[15.5px]">
+                  {last.text}
+                  {last.kilometres !== undefined ? `, ${last.kilometres} km` : ''}{' '}
+                  <span className="text-[14px] text-steel">
+                    {nameOf(last.by)}
+                    {now > 0 ? `, ${clockText(last.at, now)}` : ''}
+                  </span>
+                </span>
+              ) : null}
+              {done && mayWork ? (
+                <button
+                  type="button"
+                  className="narrow ml-auto min-h-11 text-[15px] underline underline-offset-4"
+                  onClick={() => open({ kind: 'ride', stage })}
+                >
+                  Ride it again
+                </button>
+              ) : null}
             </li>
           )
         })}
       </ol>
-      <div className="mt-3 grid gap-3">{state.rides.flatMap((r) => (r.log ? [<RideLogView key={r.entry} log={r.log} />] : [])).reverse()}</div>
+      <div className="mt-3 grid gap-3">
+        {state.rides.flatMap((r) => (r.log ? [<RideLogView key={r.entry} log={r.log} />] : [])).reverse()}
+      </div>
     </Block>
   )
 }
@@ -59,9 +91,16 @@ function Cures() {
     <Block title="Curing: one clock holds the spin, the other the ride">
       <ul className="grid gap-1.5 text-[17px]">
         {state.locks.map((l) => (
-          <li key={l.subject} className="grid gap-x-4 rounded-md border border-rule bg-paper px-4 py-2 md:grid-cols-[minmax(0,1fr)_auto_auto]">
-            <span>{titleOf(state, l.subject)} <span className="text-[14px] text-steel">{l.product}</span></span>
-            {l.disturbed ? <span className="text-stop md:col-span-2">▲ disturbed: {l.disturbed}. Strip, clean, lock again.</span> : (
+          <li
+            key={l.subject}
+            className="grid gap-x-4 rounded-md border border-rule bg-paper px-4 py-2 md:grid-cols-[minmax(0,1fr)_auto_auto]"
+          >
+            <span>
+              {titleOf(state, l.subject)} <span className="text-[14px] text-steel">{l.product}</span>
+            </span>
+            {l.disturbed ? (
+              <span className="text-stop md:col-span-2">▲ disturbed: {l.disturbed}. Strip, clean, lock again.</span>
+            ) : (
               <>
                 <Clock name="spin" at={l.handlingAt} now={when.earliest} />
                 <Clock name="ride" at={l.curedAt} now={when.earliest} />
@@ -76,12 +115,22 @@ function Cures() {
 
 function Clock({ name, at, now }: { readonly name: string; readonly at: number; readonly now: number }) {
   if (now >= at) return <span className="whitespace-nowrap text-ok">● {name}</span>
-  return <span className="whitespace-nowrap font-semibold text-pose">◩ {name} in {spanText(at - now)}{now > 0 ? <span className="font-normal text-steel">, {clockText(at, now)}</span> : null}</span>
+  return (
+    <span className="whitespace-nowrap font-semibold text-pose">
+      ◩ {name} in {spanText(at - now)}
+      {now > 0 ? <span className="font-normal text-steel">, {clockText(at, now)}</span> : null}
+    </span>
+  )
 }
 
 function Checks() {
   const { state, now, when, open, log, mayWork, person, nameOf } = useJob()
-  const look = (id: AnyCheck): void => (!isCheck(id) ? undefined : CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, evidence: 'looked at on the stand' }))
+  const look = (id: AnyCheck): void =>
+    !isCheck(id)
+      ? undefined
+      : CHECK_LISTS[id]
+        ? open({ kind: 'spin', check: id })
+        : log('check-passed', { check: id, evidence: 'looked at on the stand' })
   return (
     <Block title="Checks">
       <ul className="grid gap-2">
@@ -97,17 +146,43 @@ function Checks() {
             <li key={id} className="flex flex-wrap items-center gap-3 rounded-md border border-rule bg-paper px-4 py-2">
               <div className="flex-1 basis-64">
                 <p className="text-[18px] font-semibold">
-                  {status.open ? <span className={status.how === 'overridden' ? 'text-look' : 'text-ok'}>{status.how === 'overridden' ? '◆' : '●'} </span> : <span className="text-stop">▲ </span>}
+                  {status.open ? (
+                    <span className={status.how === 'overridden' ? 'text-look' : 'text-ok'}>
+                      {status.how === 'overridden' ? '◆' : '●'}{' '}
+                    </span>
+                  ) : (
+                    <span className="text-stop">▲ </span>
+                  )}
                   {checkWords(id)}
                 </p>
-                {mark ? <p className="text-[14.5px] text-steel">{status.how === 'overridden' ? `gone on without: ${record?.overridden?.reason}, ` : record?.failed ? 'not passed, ' : ''}{nameOf(mark.by)}{now > 0 ? `, ${clockText(mark.at, now)}` : ''}</p> : null}
-                {!status.open || status.how === 'overridden' ? status.missing.slice(0, 8).map((m) => <p key={JSON.stringify(m)} className="text-[15.5px]">{missingWords(m, state)}</p>) : null}
+                {mark ? (
+                  <p className="text-[14.5px] text-steel">
+                    {status.how === 'overridden'
+                      ? `gone on without: ${record?.overridden?.reason}, `
+                      : record?.failed
+                        ? 'not passed, '
+                        : ''}
+                    {nameOf(mark.by)}
+                    {now > 0 ? `, ${clockText(mark.at, now)}` : ''}
+                  </p>
+                ) : null}
+                {!status.open || status.how === 'overridden'
+                  ? status.missing.slice(0, 8).map((m) => (
+                      <p key={JSON.stringify(m)} className="text-[15.5px]">
+                        {missingWords(m, state)}
+                      </p>
+                    ))
+                  : null}
                 {left.length > 0 ? <p className="text-[15.5px] text-look">◆ Not tested: {left.map((i) => i.name).join(', ')}</p> : null}
               </div>
               {!status.open && mayWork ? (
                 <div className="flex gap-2">
                   {ticked ? <Button onClick={() => look(id)}>{list ? 'Look, and answer' : 'It is right'}</Button> : null}
-                  {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>Go on without, why</Button> : null}
+                  {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? (
+                    <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>
+                      Go on without, why
+                    </Button>
+                  ) : null}
                 </div>
               ) : null}
             </li>

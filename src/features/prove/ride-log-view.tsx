@@ -4,14 +4,21 @@ import { findingName, findingWords, noteWords } from '../../words/en/rides'
 import { RideStrips } from './strips'
 
 const SIGN: Readonly<Record<Finding['verdict'], readonly [string, string]>> = {
-  good: ['●', 'text-ok'], look: ['◆', 'text-look'], bad: ['▲', 'text-stop'], 'cannot say': ['○', 'text-steel'], noted: ['◩', 'text-pose'],
+  good: ['●', 'text-ok'],
+  look: ['◆', 'text-look'],
+  bad: ['▲', 'text-stop'],
+  'cannot say': ['○', 'text-steel'],
+  noted: ['◩', 'text-pose'],
 }
 
 /** A ride log as drawn and judged; what it cannot say stands with the rest. */
 export function RideLogView({ log }: { readonly log: RideLogSummary }) {
   return (
     <div className="rounded-md border border-rule bg-paper px-4 py-3">
-      <p className="narrow text-[15px] text-steel">{log.name} · {log.rows.toLocaleString('en-GB')} lines, {log.hz >= 1 ? `${Number(log.hz.toPrecision(2))} a second` : 'slower than one a second'}, {Math.round(log.seconds / 60)} min</p>
+      <p className="narrow text-[15px] text-steel">
+        {log.name} · {log.rows.toLocaleString('en-GB')} lines,{' '}
+        {log.hz >= 1 ? `${Number(log.hz.toPrecision(2))} a second` : 'slower than one a second'}, {Math.round(log.seconds / 60)} min
+      </p>
       <RideStrips strips={log.strips} name={log.name} />
       <dl className="mt-2 grid gap-x-4 gap-y-1 md:grid-cols-2">
         {log.findings.map((f) => (
@@ -22,7 +29,13 @@ export function RideLogView({ log }: { readonly log: RideLogSummary }) {
           </div>
         ))}
       </dl>
-      {log.notes.length > 0 ? <ul className="mt-2 grid gap-0.5 text-[15px] text-look">{log.notes.map((n, i) => <li key={i}>◆ {noteWords(n)}</li>)}</ul> : null}
+      {log.notes.length > 0 ? (
+        <ul className="mt-2 grid gap-0.5 text-[15px] text-look">
+          {log.notes.map((n, i) => (
+            <li key={i}>◆ {noteWords(n)}</li>
+          ))}
+        </ul>
+      ) : null}
       <p className="mt-1 text-[14px] text-steel">Limits are the shop’s own, estimated. Check local rules.</p>
     </div>
   )

@@ -48,32 +48,83 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
   }
   const done = (): void => {
     const typed = km.trim() === '' ? undefined : readNumber(km)
-    if (typed === null || (typed !== undefined && (typed < 0 || typed > 10_000))) return setFault(`“${km}” is not a distance in kilometres.`)
+    if (typed === null || (typed !== undefined && (typed < 0 || typed > 10_000)))
+      return setFault(`“${km}” is not a distance in kilometres.`)
     if (outcome === 'stopped' && !sign) return setFault('What ended it?')
     const measured = log?.findings.find((f) => f.id === 'distance')?.value
     const kilometres = typed ?? measured
     job.log('ride-added', {
-      stage, outcome, text: [outcome === 'stopped' && sign ? STOP_WORDS[sign] : '', text.trim()].filter(Boolean).join(': ') || 'nothing wrong',
-      ...(kilometres !== undefined ? { kilometres } : {}), ...(log ? { log } : {}),
+      stage,
+      outcome,
+      text: [outcome === 'stopped' && sign ? STOP_WORDS[sign] : '', text.trim()].filter(Boolean).join(': ') || 'nothing wrong',
+      ...(kilometres !== undefined ? { kilometres } : {}),
+      ...(log ? { log } : {}),
     })
     onClose()
   }
   return (
     <Sheet open onClose={onClose} title={RIDE_HOW[stage].title} note={RIDE_HOW[stage].how}>
       <div className="grid gap-4">
-        <Tiles legend="How it went" name="outcome" value={outcome} onChange={(o) => (setFault(undefined), setOutcome(o))} options={[{ value: 'passed', label: '● Passed' }, { value: 'stopped', label: '▲ Stopped' }]} />
-        {outcome === 'stopped' ? <Tiles legend="What ended it" name="sign" value={sign} onChange={(s) => (setFault(undefined), setSign(s as StopSign))} options={STOP_SIGNS.map((s) => ({ value: s, label: STOP_WORDS[s] }))} /> : null}
-        <TextField label="How did it ride?" value={text} onChange={(e) => setText(e.target.value)} placeholder="pulls clean from standstill, quiet" maxLength={1000} />
-        <TextField label="Kilometres" value={km} onChange={(e) => (setFault(undefined), setKm(e.target.value))} inputMode="decimal" autoComplete="off" />
+        <Tiles
+          legend="How it went"
+          name="outcome"
+          value={outcome}
+          onChange={(o) => (setFault(undefined), setOutcome(o))}
+          options={[
+            { value: 'passed', label: '● Passed' },
+            { value: 'stopped', label: '▲ Stopped' },
+          ]}
+        />
+        {outcome === 'stopped' ? (
+          <Tiles
+            legend="What ended it"
+            name="sign"
+            value={sign}
+            onChange={(s) => (setFault(undefined), setSign(s as StopSign))}
+            options={STOP_SIGNS.map((s) => ({ value: s, label: STOP_WORDS[s] }))}
+          />
+        ) : null}
+        <TextField
+          label="How did it ride?"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          placeholder="pulls clean from standstill, quiet"
+          maxLength={1000}
+        />
+        <TextField
+          label="Kilometres"
+          value={km}
+          onChange={(e) => (setFault(undefined), setKm(e.target.value))}
+          inputMode="decimal"
+          autoComplete="off"
+        />
         <div>
-          <label className="block text-[15px] font-semibold" htmlFor="ride-log">Its log, if there is one</label>
+          <label className="block text-[15px] font-semibold" htmlFor="ride-log">
+            Its log, if there is one
+          </label>
           <p className="text-[14px] text-steel">CSV with a header: time and any of speed, current, voltage, motor temperature.</p>
-          <input id="ride-log" type="file" accept=".csv,.txt,.tsv,text/csv,text/plain" onChange={(e) => void take(e.target.files?.[0])} className="mt-1 min-h-12 w-full rounded-md border-2 border-rule p-2 text-[15px]" />
-          {reading ? <p role="status" className="mt-1 text-[16px] text-steel">{reading}</p> : null}
+          <input
+            id="ride-log"
+            type="file"
+            accept=".csv,.txt,.tsv,text/csv,text/plain"
+            onChange={(e) => void take(e.target.files?.[0])}
+            className="mt-1 min-h-12 w-full rounded-md border-2 border-rule p-2 text-[15px]"
+          />
+          {reading ? (
+            <p role="status" className="mt-1 text-[16px] text-steel">
+              {reading}
+            </p>
+          ) : null}
         </div>
         {log ? <RideLogView log={log} /> : null}
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button weight="primary" disabled={reading !== undefined} onClick={done}>Log this ride</Button>
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {fault}
+          </p>
+        ) : null}
+        <Button weight="primary" disabled={reading !== undefined} onClick={done}>
+          Log this ride
+        </Button>
       </div>
     </Sheet>
   )

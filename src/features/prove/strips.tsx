@@ -25,14 +25,21 @@ export function RideStrips({ strips, name }: { readonly strips: Strips; readonly
         const known = [...low, ...high].filter((v) => v !== null)
         const floor = channel === 'voltage' || channel === 'temperature' ? Math.min(...known) : Math.min(0, ...known)
         const y = scaleLinear([floor, Math.max(...known, floor + 1)], [HIGH - 3, 3])
-        const shape = area<number>().defined((i) => low[i] !== null && high[i] !== null).x((i) => x(i)).y0((i) => y(low[i]!) + 0.8).y1((i) => y(high[i]!) - 0.8)
+        const shape = area<number>()
+          .defined((i) => low[i] !== null && high[i] !== null)
+          .x((i) => x(i))
+          .y0((i) => y(low[i]!) + 0.8)
+          .y1((i) => y(high[i]!) - 0.8)
         const value = high[at]
         return (
           <div key={channel} className="grid grid-cols-[76px_minmax(0,1fr)_92px] items-center gap-2 border-t border-rule">
             <span className="narrow text-[14px]">{LOOK[channel].name}</span>
             <svg
-              role="img" aria-label={`${LOOK[channel].name} over ${Math.round(strips.to - strips.from)} s, from ${Math.min(...known)} to ${Math.max(...known)} ${LOOK[channel].unit}`}
-              viewBox={`0 0 ${WIDE} ${HIGH}`} preserveAspectRatio="none" className="h-16 w-full touch-pan-y"
+              role="img"
+              aria-label={`${LOOK[channel].name} over ${Math.round(strips.to - strips.from)} s, from ${Math.min(...known)} to ${Math.max(...known)} ${LOOK[channel].unit}`}
+              viewBox={`0 0 ${WIDE} ${HIGH}`}
+              preserveAspectRatio="none"
+              className="h-16 w-full touch-pan-y"
               onPointerMove={(e) => {
                 const box = e.currentTarget.getBoundingClientRect()
                 setAt(Math.min(strips.slices - 1, Math.max(0, Math.floor(((e.clientX - box.left) / box.width) * strips.slices))))
@@ -41,13 +48,24 @@ export function RideStrips({ strips, name }: { readonly strips: Strips; readonly
               <path d={shape(Array.from(low.keys())) ?? ''} className={LOOK[channel].fill} strokeWidth="0.6" />
               <line x1={x(at)} x2={x(at)} y1="0" y2={HIGH} className="stroke-ink" strokeWidth="1" vectorEffect="non-scaling-stroke" />
             </svg>
-            <span className="text-right text-[16px] font-semibold tabular-nums">{value === null || value === undefined ? 'gap' : `${value} ${LOOK[channel].unit}`}</span>
+            <span className="text-right text-[16px] font-semibold tabular-nums">
+              {value === null || value === undefined ? 'gap' : `${value} ${LOOK[channel].unit}`}
+            </span>
           </div>
         )
       })}
       <div className="grid grid-cols-[76px_minmax(0,1fr)_92px] items-center gap-2 border-t border-rule">
         <span className="narrow text-[14px] text-steel">At</span>
-        <input type="range" min={0} max={strips.slices - 1} value={at} onChange={(e) => setAt(Number(e.target.value))} aria-label={`Moment in ${name}`} aria-valuetext={`${Math.round(seconds)} s`} className="min-h-12 w-full accent-copper" />
+        <input
+          type="range"
+          min={0}
+          max={strips.slices - 1}
+          value={at}
+          onChange={(e) => setAt(Number(e.target.value))}
+          aria-label={`Moment in ${name}`}
+          aria-valuetext={`${Math.round(seconds)} s`}
+          className="min-h-12 w-full accent-copper"
+        />
         <span className="text-right text-[15px] tabular-nums">{clock(seconds)}</span>
       </div>
     </figure>

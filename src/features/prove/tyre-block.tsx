@@ -13,7 +13,9 @@ const NEAR = 0.2
 /** Tyre pressures against the machine file: a soft tyre pinches its tube, a hard one may leave its bead. */
 export function TyreBlock() {
   const { file, state, log, mayWork, nameOf } = useJob()
-  const tyres = (file?.energy ?? []).flatMap((e) => (e.kind === 'tyre' && e.size ? [{ part: e.of, name: file?.parts.find((p) => p.id === e.of)?.name ?? e.of, size: e.size }] : []))
+  const tyres = (file?.energy ?? []).flatMap((e) =>
+    e.kind === 'tyre' && e.size ? [{ part: e.of, name: file?.parts.find((p) => p.id === e.of)?.name ?? e.of, size: e.size }] : [],
+  )
   if (tyres.length === 0) return null
   return (
     <Block title="Tyres">
@@ -24,10 +26,25 @@ export function TyreBlock() {
           return (
             <li key={part} className="flex flex-wrap items-end gap-3 rounded-md border border-rule bg-paper px-4 py-2">
               <p className="flex-1 basis-56 text-[17px]">
-                {last ? <span className={right ? 'text-ok' : 'text-look'}>{right ? '●' : '◆'} </span> : <span className="text-steel">○ </span>}{name}: {size.value} {unitLabel(size.unit)} <span className="text-[14px] text-steel">{size.source}</span>
-                {last ? <span className="block text-[15.5px]">read {last.value} bar{right ? '' : last.value < size.value ? ', soft' : ', too hard'} <span className="text-[14px] text-steel">{nameOf(last.by)}</span></span> : null}
+                {last ? (
+                  <span className={right ? 'text-ok' : 'text-look'}>{right ? '●' : '◆'} </span>
+                ) : (
+                  <span className="text-steel">○ </span>
+                )}
+                {name}: {size.value} {unitLabel(size.unit)} <span className="text-[14px] text-steel">{size.source}</span>
+                {last ? (
+                  <span className="block text-[15.5px]">
+                    read {last.value} bar{right ? '' : last.value < size.value ? ', soft' : ', too hard'}{' '}
+                    <span className="text-[14px] text-steel">{nameOf(last.by)}</span>
+                  </span>
+                ) : null}
               </p>
-              {mayWork ? <Pressure name={name} onRead={(value) => log('reading-taken', { quantity: 'tyre pressure', value, unit: 'bar', place: name, live: false })} /> : null}
+              {mayWork ? (
+                <Pressure
+                  name={name}
+                  onRead={(value) => log('reading-taken', { quantity: 'tyre pressure', value, unit: 'bar', place: name, live: false })}
+                />
+              ) : null}
             </li>
           )
         })}
@@ -47,9 +64,22 @@ function Pressure({ name, onRead }: { readonly name: string; readonly onRead: (b
   }
   return (
     <form className="flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), done())}>
-      <TextField className="w-28" label={`Read, bar`} aria-label={`${name}, bar`} value={text} onChange={(e) => (setFault(false), setText(e.target.value))} inputMode="decimal" autoComplete="off" aria-invalid={fault || undefined} />
+      <TextField
+        className="w-28"
+        label={`Read, bar`}
+        aria-label={`${name}, bar`}
+        value={text}
+        onChange={(e) => (setFault(false), setText(e.target.value))}
+        inputMode="decimal"
+        autoComplete="off"
+        aria-invalid={fault || undefined}
+      />
       <Button type="submit">Log it</Button>
-      {fault ? <p role="alert" className="basis-full text-[15px] font-semibold text-stop">▲ “{text}” is no tyre pressure: 0 to 12 bar.</p> : null}
+      {fault ? (
+        <p role="alert" className="basis-full text-[15px] font-semibold text-stop">
+          ▲ “{text}” is no tyre pressure: 0 to 12 bar.
+        </p>
+      ) : null}
     </form>
   )
 }

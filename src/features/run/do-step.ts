@@ -11,12 +11,21 @@ export function turnNeeded(state: JobState, step: PlannedStep): boolean {
 
 /** A step that a pedal or an unfocused key may do: no hazard, check or reading, and nothing made live. */
 export function pedalMay(step: PlannedStep): boolean {
-  return step.check === undefined && step.kind !== 'prove' && step.power === undefined && !cautionsOf(step.cautions).some((c) => c.asks === 'hand')
+  return (
+    step.check === undefined &&
+    step.kind !== 'prove' &&
+    step.power === undefined &&
+    !cautionsOf(step.cautions).some((c) => c.asks === 'hand')
+  )
 }
 
 /** Logs a step as done; what was tightened by feel is to be looked at after the first ride. */
 export function logDone({ log, logAll }: Pick<JobContext, 'log' | 'logAll'>, step: PlannedStep, body: Bodies['step-done']): void {
-  if (body.in?.how === 'feel') logAll([{ kind: 'step-done', body }, { kind: 'recheck-set', body: { what: `${step.title}: tightened by feel, not measured`, due: 'after the first ride' } }])
+  if (body.in?.how === 'feel')
+    logAll([
+      { kind: 'step-done', body },
+      { kind: 'recheck-set', body: { what: `${step.title}: tightened by feel, not measured`, due: 'after the first ride' } },
+    ])
   else log('step-done', body)
 }
 
@@ -32,8 +41,10 @@ export function doStep(job: JobContext, step: PlannedStep): boolean {
     job.open({ kind: 'proof', step: step.id })
     return true
   }
-  if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check]) job.open({ kind: 'spin', check: step.check, step: step.id })
-  else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
+  if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check])
+    job.open({ kind: 'spin', check: step.check, step: step.id })
+  else if (step.check !== undefined && isCheck(step.check))
+    job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
   else logDone(job, step, expectedDone(state, step))
   return true
 }

@@ -33,7 +33,10 @@ function Board({ label, children, viewBox }: { readonly label: string; readonly 
 
 const HEIGHTS: Readonly<Record<string, number>> = { nut: 60, flat: 78, tab: 92, fork: 124, arm: 124, dropout: 124 }
 
-/** One end of an axle, widths to scale, outside to the left; a tap turns it round. Labels alternate above and below so that they never meet. */
+/**
+ * One end of an axle, widths to scale, outside to the left; a tap turns it round. Labels alternate above and below so that they
+ * never meet.
+ */
 function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonly subject: string; readonly file: MachineFile }) {
   const [inside, setInside] = useState(false)
   const motor = file.parts.find((p) => p.id === stack.axle)?.name ?? 'motor'
@@ -51,11 +54,27 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
   const named = stack.items.map((item, i) => ({ ...item, n: inside ? stack.items.length - i : i + 1 }))
   const told = (inside ? [...named].reverse() : named).map((i) => i.name).join(', ')
   return (
-    <button type="button" aria-pressed={inside} aria-label={`${stack.name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`} onClick={() => setInside(!inside)} className="block w-full rounded-lg">
+    <button
+      type="button"
+      aria-pressed={inside}
+      aria-label={`${stack.name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`}
+      onClick={() => setInside(!inside)}
+      className="block w-full rounded-lg"
+    >
       <svg aria-hidden viewBox="0 0 420 166" className="w-full rounded-lg bg-[#26313b]" style={{ maxHeight: 170 }}>
         <rect x="20" y="72" width="380" height="20" rx="3" className="fill-[#8d979f]" />
         <rect x={at(end, motorWidth)} y="24" width={motorWidth} height="116" rx="14" className="fill-[#5d6871]" />
-        {lines.map((line, i) => <text key={line} x={at(end, motorWidth) + motorWidth / 2} y={87 + 18 * (i - (lines.length - 1) / 2)} textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{line}</text>)}
+        {lines.map((line, i) => (
+          <text
+            key={line}
+            x={at(end, motorWidth) + motorWidth / 2}
+            y={87 + 18 * (i - (lines.length - 1) / 2)}
+            textAnchor="middle"
+            className={`${INK.text} text-[15px] font-bold`}
+          >
+            {line}
+          </text>
+        ))}
         {named.map((item, i) => {
           const h = HEIGHTS[item.name] ?? 74
           const w = item.width * scale
@@ -64,20 +83,55 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
           const above = i % 2 === 0
           return (
             <g key={item.id}>
-              <rect x={x} y={82 - h / 2} width={w} height={h} rx="3" className={mine ? 'fill-[#d8884f] stroke-[#ffffff]' : 'fill-[#b9c0c6] stroke-[#26313b]'} strokeWidth={mine ? 3 : 1} />
-              <line x1={x + w / 2} x2={x + w / 2} y1={above ? 18 : 146} y2={above ? 82 - h / 2 : 82 + h / 2} className="stroke-[#aab3ba]" strokeWidth="1" />
-              <text x={x + w / 2} y={above ? 14 : 160} textAnchor="middle" className={`${INK.text} text-[14.5px] ${mine ? 'font-bold' : ''}`}>{item.n} {item.name}</text>
+              <rect
+                x={x}
+                y={82 - h / 2}
+                width={w}
+                height={h}
+                rx="3"
+                className={mine ? 'fill-[#d8884f] stroke-[#ffffff]' : 'fill-[#b9c0c6] stroke-[#26313b]'}
+                strokeWidth={mine ? 3 : 1}
+              />
+              <line
+                x1={x + w / 2}
+                x2={x + w / 2}
+                y1={above ? 18 : 146}
+                y2={above ? 82 - h / 2 : 82 + h / 2}
+                className="stroke-[#aab3ba]"
+                strokeWidth="1"
+              />
+              <text
+                x={x + w / 2}
+                y={above ? 14 : 160}
+                textAnchor="middle"
+                className={`${INK.text} text-[14.5px] ${mine ? 'font-bold' : ''}`}
+              >
+                {item.n} {item.name}
+              </text>
             </g>
           )
         })}
-        <text x={inside ? 406 : 14} y="62" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>out</text>
-        <text x={inside ? 406 : 14} y="154" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>⇄ turn</text>
+        <text x={inside ? 406 : 14} y="62" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>
+          out
+        </text>
+        <text x={inside ? 406 : 14} y="154" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>
+          ⇄ turn
+        </text>
       </svg>
     </button>
   )
 }
 
-const WIRE: Readonly<Record<string, string>> = { red: '#c7362b', black: '#15181b', yellow: '#f0c534', green: '#2e9b57', blue: '#2f6fc0', white: '#f6f4ee', grey: '#8b949c', orange: '#e08430' }
+const WIRE: Readonly<Record<string, string>> = {
+  red: '#c7362b',
+  black: '#15181b',
+  yellow: '#f0c534',
+  green: '#2e9b57',
+  blue: '#2f6fc0',
+  white: '#f6f4ee',
+  grey: '#8b949c',
+  orange: '#e08430',
+}
 
 /** A connector's face seen from the wire side: pins by number, in their wires' own colours. */
 export function ConnectorFace({ connection }: { readonly connection: Connection }) {
@@ -85,8 +139,19 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
   const per = Math.ceil(connection.pins.length / rows)
   return (
     <figure>
-      <Board label={`${connection.name}, seen from the wire side: ${connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')}`} viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}>
-        <rect x="70" y="20" width="280" height={rows === 2 ? 136 : 94} rx="12" className="fill-[#3a4650] stroke-[#cfd6db]" strokeWidth="2" />
+      <Board
+        label={`${connection.name}, seen from the wire side: ${connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')}`}
+        viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}
+      >
+        <rect
+          x="70"
+          y="20"
+          width="280"
+          height={rows === 2 ? 136 : 94}
+          rx="12"
+          className="fill-[#3a4650] stroke-[#cfd6db]"
+          strokeWidth="2"
+        />
         {connection.keying ? <rect x="180" y="10" width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
         {connection.pins.map((pin, i) => {
           const cx = 70 + (280 / per) * ((i % per) + 0.5)
@@ -94,13 +159,19 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
           return (
             <g key={pin.n}>
               <circle cx={cx} cy={cy} r="17" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
-              <text x={cx - 30} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>{pin.n}</text>
-              <text x={cx} y={cy + 33} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>{pin.function}</text>
+              <text x={cx - 30} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>
+                {pin.n}
+              </text>
+              <text x={cx} y={cy + 33} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>
+                {pin.function}
+              </text>
             </g>
           )
         })}
       </Board>
-      <figcaption className="mt-1 text-[14px] text-steel">From the wire side. {connection.keying ?? ''} {connection.releaseHow}</figcaption>
+      <figcaption className="mt-1 text-[14px] text-steel">
+        From the wire side. {connection.keying ?? ''} {connection.releaseHow}
+      </figcaption>
     </figure>
   )
 }
@@ -122,7 +193,15 @@ function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
                 <rect x={x} y={52 - d * 0.8} width={d * 0.9} height={d * 1.6} rx="3" fill={DOT[f.condition] ?? '#b9c0c6'} />
                 <rect x={x + d * 0.9} y={52 - d / 2} width={length} height={d} fill={DOT[f.condition] ?? '#b9c0c6'} />
                 {Array.from({ length: Math.floor(length / 7) }, (_, k) => (
-                  <line key={k} x1={x + d * 0.9 + k * 7 + 4} x2={x + d * 0.9 + k * 7 + 1} y1={52 - d / 2} y2={52 + d / 2} stroke="#26313b" strokeWidth="1.6" />
+                  <line
+                    key={k}
+                    x1={x + d * 0.9 + k * 7 + 4}
+                    x2={x + d * 0.9 + k * 7 + 1}
+                    y1={52 - d / 2}
+                    y2={52 + d / 2}
+                    stroke="#26313b"
+                    strokeWidth="1.6"
+                  />
                 ))}
               </>
             ) : (
@@ -131,8 +210,12 @@ function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
                 <circle cx={wide * (i + 0.5)} cy="50" r="12" className="fill-[#26313b]" />
               </>
             )}
-            <text x={wide * (i + 0.5)} y="99" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>{f.label}</text>
-            <text x={wide * (i + 0.5)} y="118" textAnchor="middle" className={`${INK.text} text-[13.5px]`}>{f.place.slice(0, Math.floor(wide / 7.2))}</text>
+            <text x={wide * (i + 0.5)} y="99" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>
+              {f.label}
+            </text>
+            <text x={wide * (i + 0.5)} y="118" textAnchor="middle" className={`${INK.text} text-[13.5px]`}>
+              {f.place.slice(0, Math.floor(wide / 7.2))}
+            </text>
           </g>
         )
       })}
@@ -140,7 +223,15 @@ function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
   )
 }
 
-const DOT: Record<string, string> = { on: '#8d979f', cell: '#d8884f', lost: '#f0776b', started: '#e3b341', seated: '#9fc7a9', final: '#5cc08f', marked: '#5cc08f' }
+const DOT: Record<string, string> = {
+  on: '#8d979f',
+  cell: '#d8884f',
+  lost: '#f0776b',
+  started: '#e3b341',
+  seated: '#9fc7a9',
+  final: '#5cc08f',
+  marked: '#5cc08f',
+}
 
 /** Holes as the file places them, front to the left, seen from above; null where it does not. */
 function lidPlaces(fixings: readonly FixingState[]): [number, number][] | null {
@@ -148,39 +239,62 @@ function lidPlaces(fixings: readonly FixingState[]): [number, number][] | null {
   if (at.length < fixings.length || at.length < 2) return null
   const [front, rear] = [Math.max(...at.map((p) => p[0])), Math.min(...at.map((p) => p[0]))]
   const [left, right] = [Math.max(...at.map((p) => p[1])), Math.min(...at.map((p) => p[1]))]
-  return at.map(([x, y]) => [40 + (340 * (front - x)) / (front - rear || 1), left === right ? 100 : 52 + (96 * (y - right)) / (left - right)])
+  return at.map(([x, y]) => [
+    40 + (340 * (front - x)) / (front - rear || 1),
+    left === right ? 100 : 52 + (96 * (y - right)) / (left - right),
+  ])
 }
 
 /** The fixings of a set where they sit: on a circle for a star, along two edges for a lid; numbered in tightening order on the way up. */
 function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingState[]; readonly pattern: string | undefined }) {
   const n = fixings.length
-  const order = tighteningOrder(pattern, fixings.map((f) => (f.at ? { x: f.at[0], y: f.at[1] } : undefined)))
+  const order = tighteningOrder(
+    pattern,
+    fixings.map((f) => (f.at ? { x: f.at[0], y: f.at[1] } : undefined)),
+  )
   const turn = new Map(order.map((at, i) => [at, i + 1]))
   const round = n <= 6
   const half = Math.ceil(n / 2)
   const drawn = lidPlaces(fixings)
   const place = (i: number): [number, number] =>
-    drawn ? drawn[i]! : round
-      ? [210 + 118 * Math.sin((2 * Math.PI * i) / n), 100 - 66 * Math.cos((2 * Math.PI * i) / n)]
-      : [i < half ? 40 + (340 / (half - 1)) * i : 380 - (340 / Math.max(1, n - half - 1)) * (i - half), i < half ? 52 : 148]
+    drawn
+      ? drawn[i]!
+      : round
+        ? [210 + 118 * Math.sin((2 * Math.PI * i) / n), 100 - 66 * Math.cos((2 * Math.PI * i) / n)]
+        : [i < half ? 40 + (340 / (half - 1)) * i : 380 - (340 / Math.max(1, n - half - 1)) * (i - half), i < half ? 52 : 148]
   const longest = [...new Set(fixings.map((f) => f.label))]
   return (
     <figure>
       <Board label={`${n} fixings: ${fixings.map((f) => `${f.place} ${conditionWords(f.condition)}`).join('; ')}`} viewBox="0 0 420 200">
-        {round ? <ellipse cx="210" cy="100" rx="146" ry="92" className="fill-none stroke-[#5d6871]" strokeWidth="2" /> : <rect x="14" y="22" width="392" height="156" rx="18" className="fill-none stroke-[#5d6871]" strokeWidth="2" />}
+        {round ? (
+          <ellipse cx="210" cy="100" rx="146" ry="92" className="fill-none stroke-[#5d6871]" strokeWidth="2" />
+        ) : (
+          <rect x="14" y="22" width="392" height="156" rx="18" className="fill-none stroke-[#5d6871]" strokeWidth="2" />
+        )}
         {fixings.map((f, i) => {
           const [cx, cy] = place(i)
           const odd = longest.length > 1 && f.label !== longest[0]
           return (
             <g key={f.id}>
-              <circle cx={cx} cy={cy} r={odd ? 16 : 13} fill={DOT[f.condition] ?? '#b9c0c6'} stroke={f.disputed ? '#f0776b' : odd ? '#ffffff' : '#26313b'} strokeWidth={odd || f.disputed ? 3 : 1} />
-              <text x={cx} y={cy + 4.5} textAnchor="middle" className="fill-[#15202b] text-[13px] font-bold">{pattern ? turn.get(i) : i + 1}</text>
+              <circle
+                cx={cx}
+                cy={cy}
+                r={odd ? 16 : 13}
+                fill={DOT[f.condition] ?? '#b9c0c6'}
+                stroke={f.disputed ? '#f0776b' : odd ? '#ffffff' : '#26313b'}
+                strokeWidth={odd || f.disputed ? 3 : 1}
+              />
+              <text x={cx} y={cy + 4.5} textAnchor="middle" className="fill-[#15202b] text-[13px] font-bold">
+                {pattern ? turn.get(i) : i + 1}
+              </text>
             </g>
           )
         })}
       </Board>
       <figcaption className="mt-1 text-[14px] text-steel">
-        {pattern ? `Numbers: the order to tighten, ${pattern}.` : `Counted ${fixings[0]!.place.replace(/^hole 1,? ?/, '') || 'as they come'}.`}
+        {pattern
+          ? `Numbers: the order to tighten, ${pattern}.`
+          : `Counted ${fixings[0]!.place.replace(/^hole 1,? ?/, '') || 'as they come'}.`}
         {longest.length > 1 ? ` Ringed: ${longest.slice(1).join(', ')}.` : ''}
       </figcaption>
     </figure>

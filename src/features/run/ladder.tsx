@@ -25,12 +25,24 @@ const FILL: Partial<Record<PillLook, string>> = { started: '33%', seated: '66%' 
 const PillMark = memo(function PillMark({ text, cell, look, words, far }: Pill & { readonly far: boolean }) {
   const fill = FILL[look]
   return (
-    <span className={clsx('narrow relative flex min-w-0 flex-1 items-center justify-center gap-1.5 overflow-hidden rounded-full border-2 px-2', far ? 'h-[22px] text-[12.5px]' : 'h-[26px] text-[13px]', PILL[look])}>
+    <span
+      className={clsx(
+        'narrow relative flex min-w-0 flex-1 items-center justify-center gap-1.5 overflow-hidden rounded-full border-2 px-2',
+        far ? 'h-[22px] text-[12.5px]' : 'h-[26px] text-[13px]',
+        PILL[look],
+      )}
+    >
       {fill ? <span aria-hidden className="absolute inset-y-0 left-0 bg-ok-tint" style={{ width: fill }} /> : null}
       <span aria-hidden className="relative truncate">
-        {look === 'wrong' ? '▲ ' : ''}{text}{look === 'final' ? ' ●' : look === 'kept' ? ' ⌂' : ''}
+        {look === 'wrong' ? '▲ ' : ''}
+        {text}
+        {look === 'final' ? ' ●' : look === 'kept' ? ' ⌂' : ''}
       </span>
-      {cell ? <span aria-hidden className="relative rounded-sm bg-paper px-1 text-[12.5px] text-copper">{cell}</span> : null}
+      {cell ? (
+        <span aria-hidden className="relative rounded-sm bg-paper px-1 text-[12.5px] text-copper">
+          {cell}
+        </span>
+      ) : null}
       <span className="sr-only">{words}</span>
     </span>
   )
@@ -56,17 +68,43 @@ interface SideProps {
 }
 
 const TONE: Record<SideProps['tone'], string> = {
-  plain: '', quiet: 'text-steel', skipped: 'text-steel line-through', check: 'bg-look-tint font-semibold text-look', passed: 'bg-ok-tint font-semibold text-ok',
+  plain: '',
+  quiet: 'text-steel',
+  skipped: 'text-steel line-through',
+  check: 'bg-look-tint font-semibold text-look',
+  passed: 'bg-ok-tint font-semibold text-ok',
 }
 
 type Bracket = 'first' | 'middle' | 'last'
 
-const BRACKET: Record<Bracket, string> = { first: 'top-2 bottom-0 rounded-t-md border-t-2', middle: 'inset-y-0', last: 'top-0 bottom-2 rounded-b-md border-b-2' }
+const BRACKET: Record<Bracket, string> = {
+  first: 'top-2 bottom-0 rounded-t-md border-t-2',
+  middle: 'inset-y-0',
+  last: 'top-0 bottom-2 rounded-b-md border-b-2',
+}
 
-const Side = memo(function Side({ id, title, side, present, chosen, tone, chip, mark, photo, goesAt, bracket, two, far, onChoose }: SideProps) {
+const Side = memo(function Side({
+  id,
+  title,
+  side,
+  present,
+  chosen,
+  tone,
+  chip,
+  mark,
+  photo,
+  goesAt,
+  bracket,
+  two,
+  far,
+  onChoose,
+}: SideProps) {
   return (
     <button
-      type="button" onClick={() => onChoose(id)} aria-current={present ? 'step' : undefined} aria-pressed={chosen}
+      type="button"
+      onClick={() => onChoose(id)}
+      aria-current={present ? 'step' : undefined}
+      aria-pressed={chosen}
       className={clsx(
         'relative flex h-full w-full min-w-0 items-center gap-2 px-3',
         far ? 'min-h-7 text-[13.5px]' : 'min-h-10 text-[15.5px]',
@@ -76,17 +114,48 @@ const Side = memo(function Side({ id, title, side, present, chosen, tone, chip, 
       )}
     >
       {goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">goes after {goesAt}</span> : null}
-      <span className="truncate">{tone === 'check' ? '◆ ' : ''}{title}</span>
-      {chip ? <span className={clsx('narrow shrink-0 rounded-sm border px-1.5 text-[12.5px]', present ? 'border-on-copper' : 'border-steel')}>{chip}</span> : null}
-      {two ? <span title="two people" className="shrink-0 text-[12.5px] text-pose"><span aria-hidden>◩◩</span><span className="sr-only">two people</span></span> : null}
-      {bracket ? <span aria-hidden className={clsx('absolute w-1.5 border-steel', side === 'down' ? 'right-0.5 border-r-2' : 'left-0.5 border-l-2', BRACKET[bracket])} /> : null}
-      {photo ? <span aria-hidden className="text-[12.5px]">▣</span> : null}
+      <span className="truncate">
+        {tone === 'check' ? '◆ ' : ''}
+        {title}
+      </span>
+      {chip ? (
+        <span className={clsx('narrow shrink-0 rounded-sm border px-1.5 text-[12.5px]', present ? 'border-on-copper' : 'border-steel')}>
+          {chip}
+        </span>
+      ) : null}
+      {two ? (
+        <span title="two people" className="shrink-0 text-[12.5px] text-pose">
+          <span aria-hidden>◩◩</span>
+          <span className="sr-only">two people</span>
+        </span>
+      ) : null}
+      {bracket ? (
+        <span
+          aria-hidden
+          className={clsx(
+            'absolute w-1.5 border-steel',
+            side === 'down' ? 'right-0.5 border-r-2' : 'left-0.5 border-l-2',
+            BRACKET[bracket],
+          )}
+        />
+      ) : null}
+      {photo ? (
+        <span aria-hidden className="text-[12.5px]">
+          ▣
+        </span>
+      ) : null}
       {mark ? <span className="shrink-0">{mark}</span> : null}
     </button>
   )
 })
 
-function sideOf(state: JobState, now: number, step: PlannedStep, side: 'down' | 'up', quiet: boolean): Pick<SideProps, 'id' | 'title' | 'side' | 'tone' | 'chip' | 'mark' | 'photo' | 'two'> {
+function sideOf(
+  state: JobState,
+  now: number,
+  step: PlannedStep,
+  side: 'down' | 'up',
+  quiet: boolean,
+): Pick<SideProps, 'id' | 'title' | 'side' | 'tone' | 'chip' | 'mark' | 'photo' | 'two'> {
   const own = state.steps[step.id]
   const settled = isSettled(state, step)
   const check = step.check !== undefined
@@ -94,7 +163,9 @@ function sideOf(state: JobState, now: number, step: PlannedStep, side: 'down' | 
   const sign = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? '◆ left' : ''
   const time = sign && check && own?.mark && now > 0 ? ` ${clockText(own.mark.at, now)}` : ''
   return {
-    id: step.id, title: step.title, side,
+    id: step.id,
+    title: step.title,
+    side,
     tone: check ? (own?.status === 'done' ? 'passed' : 'check') : skipped ? 'skipped' : settled || quiet ? 'quiet' : 'plain',
     chip: check ? undefined : side === 'down' ? step.tool?.short : step.torque ? `${step.torque.value} N·m` : undefined,
     mark: `${sign}${time}`,
@@ -109,7 +180,8 @@ const NEAR = 6
 
 /** Neighbours done with the same tool in the same pose, drawn together. */
 function bracketsOf(steps: readonly (PlannedStep | undefined)[]): (Bracket | undefined)[] {
-  const same = (a: PlannedStep | undefined, b: PlannedStep | undefined): boolean => a?.tool !== undefined && a.tool.id === b?.tool?.id && a.pose === b.pose
+  const same = (a: PlannedStep | undefined, b: PlannedStep | undefined): boolean =>
+    a?.tool !== undefined && a.tool.id === b?.tool?.id && a.pose === b.pose
   return steps.map((step, i) => {
     const [before, after] = [same(step, steps[i - 1]), same(step, steps[i + 1])]
     return before && after ? 'middle' : after ? 'first' : before ? 'last' : undefined
@@ -148,19 +220,48 @@ export function Ladder({ limb, present, chosen, onChoose }: LadderProps) {
   return (
     <section aria-label="The run" className="flex min-h-0 flex-col bg-bench">
       <div className="narrow grid grid-cols-[1fr_192px_1fr] border-b border-rule text-[13.5px] text-steel max-md:grid-cols-[1fr_150px]">
-        <p className={clsx('py-1.5 pr-3 text-right', limb === 'up' && 'max-md:hidden')}>DOWN · {down.done}/{down.of}{down.minutesLeft > 0 ? ` · ${Math.round(down.minutesLeft)} min to go` : ''}</p>
+        <p className={clsx('py-1.5 pr-3 text-right', limb === 'up' && 'max-md:hidden')}>
+          DOWN · {down.done}/{down.of}
+          {down.minutesLeft > 0 ? ` · ${Math.round(down.minutesLeft)} min to go` : ''}
+        </p>
         <p className="tray-ground py-1.5 text-center">TRAY</p>
-        <p className={clsx('py-1.5 pl-3', limb === 'down' && 'max-md:hidden')}>UP · {limb === 'up' ? `${up.done}/${up.of}` : `${up.of} steps`}{up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}</p>
+        <p className={clsx('py-1.5 pl-3', limb === 'down' && 'max-md:hidden')}>
+          UP · {limb === 'up' ? `${up.done}/${up.of}` : `${up.of} steps`}
+          {up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}
+        </p>
       </div>
       <div ref={box} tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto contain-content max-md:contain-none">
-        {rows.map((row, i) => <Row key={row.key} row={row} limb={limb} present={present} chosen={chosen} far={long && Math.abs(i - at) > NEAR} bracket={brackets[i]} onChoose={onChoose} />)}
-        {rows.length === 0 ? <p className="p-6 text-[17px] text-steel">Nothing has come off yet. What you log stands here, and its way back grows beside it.</p> : null}
+        {rows.map((row, i) => (
+          <Row
+            key={row.key}
+            row={row}
+            limb={limb}
+            present={present}
+            chosen={chosen}
+            far={long && Math.abs(i - at) > NEAR}
+            bracket={brackets[i]}
+            onChoose={onChoose}
+          />
+        ))}
+        {rows.length === 0 ? (
+          <p className="p-6 text-[17px] text-steel">
+            Nothing has come off yet. What you log stands here, and its way back grows beside it.
+          </p>
+        ) : null}
       </div>
     </section>
   )
 }
 
-function Row({ row, limb, present, chosen, far, bracket, onChoose }: {
+function Row({
+  row,
+  limb,
+  present,
+  chosen,
+  far,
+  bracket,
+  onChoose,
+}: {
   readonly row: Rung
   readonly limb: 'down' | 'up'
   readonly present: string | null
@@ -182,17 +283,42 @@ function Row({ row, limb, present, chosen, far, bracket, onChoose }: {
       {limb === 'down' ? band : null}
       <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 max-md:grid-cols-[1fr_150px]">
         <div className={clsx('min-w-0', limb === 'up' && 'max-md:hidden')}>
-          {row.down ? <Side {...sideOf(state, now, row.down, 'down', limb === 'up')} present={present === row.down.id} chosen={chosen === row.down.id} far={far} bracket={limb === 'down' ? bracket : undefined} onChoose={onChoose} /> : null}
+          {row.down ? (
+            <Side
+              {...sideOf(state, now, row.down, 'down', limb === 'up')}
+              present={present === row.down.id}
+              chosen={chosen === row.down.id}
+              far={far}
+              bracket={limb === 'down' ? bracket : undefined}
+              onChoose={onChoose}
+            />
+          ) : null}
         </div>
         <div className="tray-ground flex items-center gap-2 px-2">
-          <span className={clsx('narrow w-6 text-right text-[14px] max-md:w-4', present === active?.id ? 'text-copper' : 'text-steel')}>{row.number ?? ''}</span>
+          <span className={clsx('narrow w-6 text-right text-[14px] max-md:w-4', present === active?.id ? 'text-copper' : 'text-steel')}>
+            {row.number ?? ''}
+          </span>
           {pill ? <PillMark {...pill} far={far} /> : null}
         </div>
         <div className={clsx('min-w-0', limb === 'down' && 'max-md:hidden')}>
-          {row.up ? <Side {...sideOf(state, now, row.up, 'up', limb === 'down')} present={present === row.up.id} chosen={chosen === row.up.id} goesAt={row.goesAt} far={far} bracket={limb === 'up' ? bracket : undefined} onChoose={onChoose} /> : null}
+          {row.up ? (
+            <Side
+              {...sideOf(state, now, row.up, 'up', limb === 'down')}
+              present={present === row.up.id}
+              chosen={chosen === row.up.id}
+              goesAt={row.goesAt}
+              far={far}
+              bracket={limb === 'up' ? bracket : undefined}
+              onChoose={onChoose}
+            />
+          ) : null}
         </div>
       </div>
-      {active?.wait ? <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">◩ {active.wait} min with no hands on it</p> : null}
+      {active?.wait ? (
+        <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">
+          ◩ {active.wait} min with no hands on it
+        </p>
+      ) : null}
       {limb === 'up' ? band : null}
     </>
   )

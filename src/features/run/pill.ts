@@ -11,12 +11,38 @@ export interface Pill {
 }
 
 const LOOK: Record<FixingState['condition'], PillLook> = {
-  on: 'on', loosened: 'loosened', cell: 'out', 'own hole': 'kept', carrier: 'kept', captive: 'kept', bin: 'new', 'left in': 'on', lost: 'wrong', 'kept out': 'gone',
-  'new wanted': 'new', started: 'started', seated: 'seated', final: 'final', marked: 'final',
+  on: 'on',
+  loosened: 'loosened',
+  cell: 'out',
+  'own hole': 'kept',
+  carrier: 'kept',
+  captive: 'kept',
+  bin: 'new',
+  'left in': 'on',
+  lost: 'wrong',
+  'kept out': 'gone',
+  'new wanted': 'new',
+  started: 'started',
+  seated: 'seated',
+  final: 'final',
+  marked: 'final',
 }
 const WORDS: Record<FixingState['condition'], string> = {
-  on: 'still on', loosened: 'loosened', cell: 'out', 'own hole': 'in its own hole', carrier: 'kept on its part', captive: 'captive', bin: 'cut, new one wanted', 'left in': 'left in', lost: 'lost',
-  'kept out': 'not going back', 'new wanted': 'new one wanted', started: 'started by hand', seated: 'seated', final: 'final', marked: 'final and marked',
+  on: 'still on',
+  loosened: 'loosened',
+  cell: 'out',
+  'own hole': 'in its own hole',
+  carrier: 'kept on its part',
+  captive: 'captive',
+  bin: 'cut, new one wanted',
+  'left in': 'left in',
+  lost: 'lost',
+  'kept out': 'not going back',
+  'new wanted': 'new one wanted',
+  started: 'started by hand',
+  seated: 'seated',
+  final: 'final',
+  marked: 'final and marked',
 }
 
 /** Worst first: one lost screw among fourteen is what the pill has to say. */
@@ -51,7 +77,11 @@ export function pillOf(state: JobState, rung: Rung): Pill | null {
     const off = parts.some((p) => p.condition === 'off')
     const text = parts.length > 2 ? `${parts[0]!.name} +${parts.length - 1}` : parts.map((p) => p.name.replace(/^the /, '')).join(' + ')
     const renewed = parts.some((p) => p.replaced)
-    return { text: renewed && off ? `${text} — new` : text, look: parts.some((p) => p.disputed) ? 'wrong' : off ? 'part' : cameBack(state, rung) ? 'final' : 'on', words: `${text}: ${off ? 'off' : 'on'}` }
+    return {
+      text: renewed && off ? `${text} — new` : text,
+      look: parts.some((p) => p.disputed) ? 'wrong' : off ? 'part' : cameBack(state, rung) ? 'final' : 'on',
+      words: `${text}: ${off ? 'off' : 'on'}`,
+    }
   }
   // What is made ready and never put back has nothing between the limbs.
   if (step.kind === 'prepare' && !rung.up) return null

@@ -45,30 +45,66 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
     else if (way === 'kept out') log('fixing-kept-out', { members: chosen, reason: words || 'not needed' })
     else if (way === 'final') log('fixing-in', { members: chosen, pass: 'final' })
     else if (way === 'other') log('step-differs', { step: id, text: words })
-    else log('fixing-out', { members: chosen, to: way, ...(way === 'cell' ? { cell: own ?? freeCell(taken) } : {}), ...(words ? { condition: words.slice(0, 120) } : {}) })
+    else
+      log('fixing-out', {
+        members: chosen,
+        to: way,
+        ...(way === 'cell' ? { cell: own ?? freeCell(taken) } : {}),
+        ...(words ? { condition: words.slice(0, 120) } : {}),
+      })
     onClose()
   }
   return (
     <Sheet open onClose={onClose} title="What is different?" note={step?.title ?? ''}>
       <div className="grid gap-4">
-        <Tiles legend="How" name="way" value={way} onChange={(w) => (setFault(undefined), setWay(w))} options={fixings.length > 0 ? WAYS : WAYS.slice(-1)} />
+        <Tiles
+          legend="How"
+          name="way"
+          value={way}
+          onChange={(w) => (setFault(undefined), setWay(w))}
+          options={fixings.length > 0 ? WAYS : WAYS.slice(-1)}
+        />
         {way !== 'other' ? (
           <fieldset>
             <legend className="mb-1 text-[15px] font-semibold">Which</legend>
             <div className="grid gap-1.5">
               {fixings.map((f) => (
-                <label key={f.id} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-copper has-checked:bg-copper-tint">
-                  <input type="checkbox" checked={chosen.includes(f.id)} onChange={() => (setFault(undefined), toggle(f.id))} className="size-5 accent-copper" />
-                  <span className="flex-1">{f.label}, {f.place}</span>
-                  <span className="text-[14px] text-steel">{conditionWords(f.condition)}{f.where ? `, ${f.where}` : ''}</span>
+                <label
+                  key={f.id}
+                  className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-copper has-checked:bg-copper-tint"
+                >
+                  <input
+                    type="checkbox"
+                    checked={chosen.includes(f.id)}
+                    onChange={() => (setFault(undefined), toggle(f.id))}
+                    className="size-5 accent-copper"
+                  />
+                  <span className="flex-1">
+                    {f.label}, {f.place}
+                  </span>
+                  <span className="text-[14px] text-steel">
+                    {conditionWords(f.condition)}
+                    {f.where ? `, ${f.where}` : ''}
+                  </span>
                 </label>
               ))}
             </div>
           </fieldset>
         ) : null}
-        <TextArea label={way === 'other' ? 'What' : 'Anything to add'} value={text} onChange={(e) => (setFault(undefined), setText(e.target.value))} maxLength={2000} />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
-        <Button weight="primary" onClick={done}>Log it</Button>
+        <TextArea
+          label={way === 'other' ? 'What' : 'Anything to add'}
+          value={text}
+          onChange={(e) => (setFault(undefined), setText(e.target.value))}
+          maxLength={2000}
+        />
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ {fault}
+          </p>
+        ) : null}
+        <Button weight="primary" onClick={done}>
+          Log it
+        </Button>
       </div>
     </Sheet>
   )
@@ -102,7 +138,14 @@ export function LeftSheet({ step: id, onClose }: { readonly step: string; readon
   )
 }
 
-function Reasoned({ title, note, label, action, onClose, onDone }: {
+function Reasoned({
+  title,
+  note,
+  label,
+  action,
+  onClose,
+  onDone,
+}: {
   readonly title: string
   readonly note: string
   readonly label: string
@@ -115,9 +158,21 @@ function Reasoned({ title, note, label, action, onClose, onDone }: {
   return (
     <Sheet open onClose={onClose} title={title} note={note}>
       <div className="grid gap-4">
-        <TextArea label={label} value={reason} onChange={(e) => (setFault(false), setReason(e.target.value))} maxLength={2000} aria-invalid={fault || undefined} />
-        {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ A reason is wanted: the next one to read this will ask.</p> : null}
-        <Button weight="primary" onClick={() => (reason.trim() ? (onDone(reason.trim()), onClose()) : setFault(true))}>{action}</Button>
+        <TextArea
+          label={label}
+          value={reason}
+          onChange={(e) => (setFault(false), setReason(e.target.value))}
+          maxLength={2000}
+          aria-invalid={fault || undefined}
+        />
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            ▲ A reason is wanted: the next one to read this will ask.
+          </p>
+        ) : null}
+        <Button weight="primary" onClick={() => (reason.trim() ? (onDone(reason.trim()), onClose()) : setFault(true))}>
+          {action}
+        </Button>
       </div>
     </Sheet>
   )
@@ -128,7 +183,11 @@ export function OverrideSheet({ check, onClose }: { readonly check: AnyCheck; re
   const { log, person } = useJob()
   return (
     <Reasoned
-      title={`Go on without: ${checkWords(check).toLowerCase()}`} note={`Your name, ${person.name}, stands on the hand-back page beside this.`} label="Why" action="Go on without it" onClose={onClose}
+      title={`Go on without: ${checkWords(check).toLowerCase()}`}
+      note={`Your name, ${person.name}, stands on the hand-back page beside this.`}
+      label="Why"
+      action="Go on without it"
+      onClose={onClose}
       onDone={(reason) => log('check-overridden', { check, reason })}
     />
   )
@@ -139,7 +198,11 @@ export function MoveBackSheet({ to, onClose }: { readonly to: Stage; readonly on
   const { log, show } = useJob()
   return (
     <Reasoned
-      title={`Back to ${STAGE_LABEL[to].toLowerCase()}`} note="Going back is part of the work; the journal keeps why." label="Why" action={`Back to ${STAGE_LABEL[to].toLowerCase()}`} onClose={onClose}
+      title={`Back to ${STAGE_LABEL[to].toLowerCase()}`}
+      note="Going back is part of the work; the journal keeps why."
+      label="Why"
+      action={`Back to ${STAGE_LABEL[to].toLowerCase()}`}
+      onClose={onClose}
       onDone={(reason) => (log('stage-moved', { to, reason }), show(to))}
     />
   )

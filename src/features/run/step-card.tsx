@@ -35,8 +35,13 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex justify-between gap-3 text-[15px] text-steel">
         <span>
-          {step.number !== undefined ? `Step ${step.number} of ${state.down.filter((s) => s.number !== undefined).length}` : check ? 'Check' : 'In between'}
-          {step.limb === 'up' ? ', up' : ''}{present ? '' : ' · not the next one'}
+          {step.number !== undefined
+            ? `Step ${step.number} of ${state.down.filter((s) => s.number !== undefined).length}`
+            : check
+              ? 'Check'
+              : 'In between'}
+          {step.limb === 'up' ? ', up' : ''}
+          {present ? '' : ' · not the next one'}
         </span>
         <span>about {minutes < 1 ? '½' : Math.round(minutes)} min</span>
       </p>
@@ -53,31 +58,72 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           ))}
         </dl>
       ) : null}
-      {turn ? <p className="text-[18px]">{turn.people === 2 ? 'Two people: one holds, one turns. ' : ''}{turn.note ?? 'Brake held, nothing loose on top.'}</p> : null}
+      {turn ? (
+        <p className="text-[18px]">
+          {turn.people === 2 ? 'Two people: one holds, one turns. ' : ''}
+          {turn.note ?? 'Brake held, nothing loose on top.'}
+        </p>
+      ) : null}
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
-      {step.note && !turn ? <p className="text-[17px]">{step.note}{step.counterHold ? ` ${step.counterHold}` : ''}</p> : null}
-      {step.substitute && !turn ? <p className="text-[16.5px]"><span className="font-bold text-look">◆ </span>It stands in for {step.substitute.for}. {step.substitute.risk}</p> : null}
-      {warmed.map((t) => <p key={t.entry} className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]"><span className="font-bold text-look">◆ </span>It was warmed on the way down. Look before it goes back: {t.near}.</p>)}
+      {step.note && !turn ? (
+        <p className="text-[17px]">
+          {step.note}
+          {step.counterHold ? ` ${step.counterHold}` : ''}
+        </p>
+      ) : null}
+      {step.substitute && !turn ? (
+        <p className="text-[16.5px]">
+          <span className="font-bold text-look">◆ </span>It stands in for {step.substitute.for}. {step.substitute.risk}
+        </p>
+      ) : null}
+      {warmed.map((t) => (
+        <p key={t.entry} className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
+          <span className="font-bold text-look">◆ </span>It was warmed on the way down. Look before it goes back: {t.near}.
+        </p>
+      ))}
       <Cautions key={step.id} step={step} />
       <Disputes step={step} />
-      {own?.differs.map((text, i) => <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">◆ Differs here: {text}</p>)}
-      {own?.notes.map((text, i) => <p key={i} className="text-[16px]">✎ {text}</p>)}
+      {own?.differs.map((text, i) => (
+        <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">
+          ◆ Differs here: {text}
+        </p>
+      ))}
+      {own?.notes.map((text, i) => (
+        <p key={i} className="text-[16px]">
+          ✎ {text}
+        </p>
+      ))}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {settled ? (
-          <Settled step={step} />
-        ) : waits.length > 0 ? (
-          <WaitBlock waits={waits} />
-        ) : null}
+        {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} /> : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
-            <Button weight="primary" className="flex-1" {...(present && (turn || pedalMay(step)) ? { hint: 'Space' } : {})} onClick={() => doStep(job, step)}>
-              {turn ? 'It’s in position' : step.kind === 'prove' ? 'Enter the readings' : check ? (CHECK_LISTS[check] ? 'Look, and answer' : 'Looked, and it is right') : doneLabel(state, step)}
+            <Button
+              weight="primary"
+              className="flex-1"
+              {...(present && (turn || pedalMay(step)) ? { hint: 'Space' } : {})}
+              onClick={() => doStep(job, step)}
+            >
+              {turn
+                ? 'It’s in position'
+                : step.kind === 'prove'
+                  ? 'Enter the readings'
+                  : check
+                    ? CHECK_LISTS[check]
+                      ? 'Look, and answer'
+                      : 'Looked, and it is right'
+                    : doneLabel(state, step)}
             </Button>
-            <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>Photo</Button>
+            <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
+              Photo
+            </Button>
           </div>
         ) : null}
-        {mayWork && !settled && waits.length === 0 && !turn && hasTightness(state, step) ? <Button weight="quiet" onClick={() => open({ kind: 'tighten', step: step.id })}>{step.limb === 'up' ? 'How tight: wrench, feel, another number' : 'Stuck? What it takes to undo'}</Button> : null}
+        {mayWork && !settled && waits.length === 0 && !turn && hasTightness(state, step) ? (
+          <Button weight="quiet" onClick={() => open({ kind: 'tighten', step: step.id })}>
+            {step.limb === 'up' ? 'How tight: wrench, feel, another number' : 'Stuck? What it takes to undo'}
+          </Button>
+        ) : null}
         {mayWork ? (
           <div className="grid grid-cols-3 gap-2">
             <Button onClick={() => open({ kind: 'differs', step: step.id })}>Different</Button>
@@ -86,9 +132,13 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
             ) : settled ? (
               <Button onClick={() => addPhoto(step.id)}>Photo</Button>
             ) : (
-              <Button disabled={check !== null || step.kind === 'prove'} onClick={() => open({ kind: 'left', step: step.id })}>Left on, why</Button>
+              <Button disabled={check !== null || step.kind === 'prove'} onClick={() => open({ kind: 'left', step: step.id })}>
+                Left on, why
+              </Button>
             )}
-            <Button hint="L" onClick={() => open({ kind: 'line', step: step.id })}>Log line</Button>
+            <Button hint="L" onClick={() => open({ kind: 'line', step: step.id })}>
+              Log line
+            </Button>
           </div>
         ) : null}
       </div>
@@ -109,8 +159,17 @@ function Disputes({ step }: { readonly step: PlannedStep }) {
   if (disputed.length === 0) return null
   return (
     <div className="rounded-md border-[3px] border-stop px-3 py-2 text-[16.5px]">
-      <p className="font-semibold"><span className="text-stop">▲ </span>Two devices disagree. It counts as the less safe until one of you looks and logs what is true, under “Different”.</p>
-      <ul>{disputed.map((f) => <li key={f.id}>{f.label}, {f.place}: {f.disputed!.map((o) => o.replace('|', ' ')).join(' or ')}</li>)}</ul>
+      <p className="font-semibold">
+        <span className="text-stop">▲ </span>Two devices disagree. It counts as the less safe until one of you looks and logs what is true,
+        under “Different”.
+      </p>
+      <ul>
+        {disputed.map((f) => (
+          <li key={f.id}>
+            {f.label}, {f.place}: {f.disputed!.map((o) => o.replace('|', ' ')).join(' or ')}
+          </li>
+        ))}
+      </ul>
     </div>
   )
 }
@@ -122,8 +181,14 @@ function Passes({ step }: { readonly step: PlannedStep }) {
   return (
     <ol className="narrow flex flex-wrap gap-2 text-[15px]">
       {step.passes!.map((pass, i) => (
-        <li key={pass} className={i <= at ? 'rounded-sm bg-ok-tint px-2 text-ok' : i === at + 1 ? 'rounded-sm bg-copper-tint px-2 text-copper' : 'px-2 text-steel'}>
-          {i <= at ? '● ' : ''}{i + 1} {passWord(pass)}
+        <li
+          key={pass}
+          className={
+            i <= at ? 'rounded-sm bg-ok-tint px-2 text-ok' : i === at + 1 ? 'rounded-sm bg-copper-tint px-2 text-copper' : 'px-2 text-steel'
+          }
+        >
+          {i <= at ? '● ' : ''}
+          {i + 1} {passWord(pass)}
         </li>
       ))}
     </ol>
@@ -138,7 +203,11 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
   if (photo) {
     return (
       <figure>
-        <PhotoView id={photo.photo} alt={photo.caption ?? `${step.title}, photographed`} className="max-h-[230px] w-full rounded-lg bg-[#26313b] object-contain" />
+        <PhotoView
+          id={photo.photo}
+          alt={photo.caption ?? `${step.title}, photographed`}
+          className="max-h-[230px] w-full rounded-lg bg-[#26313b] object-contain"
+        />
         <figcaption className="mt-1 text-[14px] text-steel">Your photo{now > 0 ? `, ${clockText(photo.at, now)}` : ''}.</figcaption>
       </figure>
     )
@@ -147,7 +216,9 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
   return (
     <>
       <StepDrawing step={step} />
-      {step.photo && step.limb === 'down' && !isSettled(state, step) ? <p className="text-[15.5px] text-pose">◩ Worth a photo: {step.photo}.</p> : null}
+      {step.photo && step.limb === 'down' && !isSettled(state, step) ? (
+        <p className="text-[15.5px] text-pose">◩ Worth a photo: {step.photo}.</p>
+      ) : null}
     </>
   )
 }
@@ -162,16 +233,46 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
   if (!first && !why && wanted.length === 0 && !step.reopen) return null
   const shown = all ? cautions : cautions.slice(0, 1)
   return (
-    <div className={first?.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5' : first ? 'border-l-[6px] border-look bg-look-tint px-4 py-2.5' : 'px-1'}>
+    <div
+      className={
+        first?.level === 'stop'
+          ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5'
+          : first
+            ? 'border-l-[6px] border-look bg-look-tint px-4 py-2.5'
+            : 'px-1'
+      }
+    >
       {shown.map((c) => (
-        <p key={c.text} className="text-[16.5px]"><span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>{c.text}</p>
+        <p key={c.text} className="text-[16.5px]">
+          <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>
+          {c.text}
+        </p>
       ))}
-      {all && wanted.length > 0 ? <p className="mt-1 text-[16px]">Needed for: {wanted.slice(0, 3).join('; ')}{wanted.length > 3 ? '…' : ''}</p> : null}
+      {all && wanted.length > 0 ? (
+        <p className="mt-1 text-[16px]">
+          Needed for: {wanted.slice(0, 3).join('; ')}
+          {wanted.length > 3 ? '…' : ''}
+        </p>
+      ) : null}
       {all && why ? <p className="mt-1 text-[16px]">If left out: {why}</p> : null}
-      {all && step.reopen ? <p className="mt-1 text-[16px]">Made here: a fault found later costs {Math.round(step.reopen)} min to get back to.</p> : null}
-      {all ? <p className="mt-1 text-[14.5px] text-steel">{step.action.includes(':') ? `From the machine file${state.machine.revision ? `, revision ${state.machine.revision}` : ''}.` : 'Added by hand in this job.'} The maker’s manual and local rules come first.</p> : null}
+      {all && step.reopen ? (
+        <p className="mt-1 text-[16px]">Made here: a fault found later costs {Math.round(step.reopen)} min to get back to.</p>
+      ) : null}
+      {all ? (
+        <p className="mt-1 text-[14.5px] text-steel">
+          {step.action.includes(':')
+            ? `From the machine file${state.machine.revision ? `, revision ${state.machine.revision}` : ''}.`
+            : 'Added by hand in this job.'}{' '}
+          The maker’s manual and local rules come first.
+        </p>
+      ) : null}
       {cautions.length > 1 || why || wanted.length > 0 || step.reopen ? (
-        <button type="button" onClick={() => setAll(!all)} aria-expanded={all} className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4">
+        <button
+          type="button"
+          onClick={() => setAll(!all)}
+          aria-expanded={all}
+          className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4"
+        >
           {all ? 'less' : first ? 'more' : 'why this step'}
         </button>
       ) : null}
@@ -182,11 +283,22 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
 function Settled({ step }: { readonly step: PlannedStep }) {
   const { state, now, nameOf } = useJob()
   const own = state.steps[step.id]
-  if (own?.disputed) return <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">▲ Two devices disagree: {own.disputed.join(' or ')}. Log what is true; that settles it.</p>
+  if (own?.disputed)
+    return (
+      <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">
+        ▲ Two devices disagree: {own.disputed.join(' or ')}. Log what is true; that settles it.
+      </p>
+    )
   if (!own?.mark) return <p className="px-1 text-[17px] text-steel">Nothing to put back: it never came off.</p>
   return (
     <p className="px-1 text-[17px]">
-      {own.status === 'left' ? <><span className="font-semibold text-look">◆ Left on:</span> {own.reason}</> : <span className="font-semibold text-ok">● Done</span>}
+      {own.status === 'left' ? (
+        <>
+          <span className="font-semibold text-look">◆ Left on:</span> {own.reason}
+        </>
+      ) : (
+        <span className="font-semibold text-ok">● Done</span>
+      )}
       {` · ${nameOf(own.mark.by)}${now > 0 ? `, ${clockText(own.mark.at, now)}` : ''}`}
     </p>
   )

@@ -29,18 +29,50 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
 }
 
 /** Short facts for the card, three at the most. */
-export function factsOfStep(state: JobState, step: PlannedStep): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
+export function factsOfStep(
+  state: JobState,
+  step: PlannedStep,
+): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
   const facts: { label: string; value: string; note?: string }[] = []
-  if (step.tool) facts.push({ label: 'Tool', value: step.tool.name, ...(step.limb === 'up' && step.joint?.driver ? { note: driverWords(step.joint.driver) } : {}) })
+  if (step.tool)
+    facts.push({
+      label: 'Tool',
+      value: step.tool.name,
+      ...(step.limb === 'up' && step.joint?.driver ? { note: driverWords(step.joint.driver) } : {}),
+    })
   if (step.limb === 'down') {
-    const cells = [...new Set(step.fixings.flatMap((f) => (f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell).length} × ${f.label}`] : [])))]
+    const cells = [
+      ...new Set(
+        step.fixings.flatMap((f) => (f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell).length} × ${f.label}`] : [])),
+      ),
+    ]
     if (cells.length > 0) facts.push({ label: cells.length > 1 ? 'Go to' : 'Goes to', value: cells.join(', ') })
-    else if (step.fixings[0]) facts.push({ label: 'Where to', value: { carrier: 'stays on its part, in order', 'own hole': 'back in its own hole', bin: 'not going back', cell: '' }[step.fixings[0].keep] })
+    else if (step.fixings[0])
+      facts.push({
+        label: 'Where to',
+        value: { carrier: 'stays on its part, in order', 'own hole': 'back in its own hole', bin: 'not going back', cell: '' }[
+          step.fixings[0].keep
+        ],
+      })
   } else {
-    if (step.torque) facts.push({ label: 'Tighten', value: `${step.torque.value} N·m`, note: step.substitute?.byFeel ? 'by feel, not measured' : step.torque.source })
-    if (step.lock) facts.push({ label: 'Threadlocker', value: step.lock.product.replace(' threadlocker', ''), note: `spin after ${step.lock.handlingMinutes} min, ride after ${step.lock.cureHours} h` })
+    if (step.torque)
+      facts.push({
+        label: 'Tighten',
+        value: `${step.torque.value} N·m`,
+        note: step.substitute?.byFeel ? 'by feel, not measured' : step.torque.source,
+      })
+    if (step.lock)
+      facts.push({
+        label: 'Threadlocker',
+        value: step.lock.product.replace(' threadlocker', ''),
+        note: `spin after ${step.lock.handlingMinutes} min, ride after ${step.lock.cureHours} h`,
+      })
   }
-  if (step.consumables.length > 0 && facts.length < 3) facts.push({ label: 'Takes', value: step.consumables.map((c) => `${c.count} × ${c.consumable.replace('locker-medium', 'drop of locker')}`).join(', ') })
+  if (step.consumables.length > 0 && facts.length < 3)
+    facts.push({
+      label: 'Takes',
+      value: step.consumables.map((c) => `${c.count} × ${c.consumable.replace('locker-medium', 'drop of locker')}`).join(', '),
+    })
   if (step.people === 2) facts.push({ label: 'Hands', value: 'two people' })
   return facts.slice(0, 3)
 }

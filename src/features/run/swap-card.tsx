@@ -6,13 +6,29 @@ import { TextField } from '../../ui/field'
 import { useJob } from '../shared/context'
 
 /** What sat on the old part and goes over to the new one, if that came bare: nothing is left on the old one when it is sent back. */
-function Transfer({ names, ticked, onTick }: { readonly names: readonly string[]; readonly ticked: readonly string[]; readonly onTick: (ticked: readonly string[]) => void }) {
+function Transfer({
+  names,
+  ticked,
+  onTick,
+}: {
+  readonly names: readonly string[]
+  readonly ticked: readonly string[]
+  readonly onTick: (ticked: readonly string[]) => void
+}) {
   return (
     <fieldset className="grid gap-1.5">
       <legend className="mb-1 text-[15px] font-semibold">Goes over to the new one</legend>
       {names.map((name) => (
-        <label key={name} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
-          <input type="checkbox" className="size-6 accent-ok" checked={ticked.includes(name)} onChange={() => onTick(ticked.includes(name) ? ticked.filter((t) => t !== name) : [...ticked, name])} />
+        <label
+          key={name}
+          className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint"
+        >
+          <input
+            type="checkbox"
+            className="size-6 accent-ok"
+            checked={ticked.includes(name)}
+            onChange={() => onTick(ticked.includes(name) ? ticked.filter((t) => t !== name) : [...ticked, name])}
+          />
           <span className="flex-1 text-[16px]">{name}</span>
           <span className="text-[14px] text-steel">{ticked.includes(name) ? 'off the old one' : 'still on the old one?'}</span>
         </label>
@@ -37,17 +53,38 @@ export function SwapCard() {
       <article className="flex min-h-full flex-col gap-3">
         <p className="text-[15px] text-steel">At the bottom</p>
         <h2 className="title text-[30px]">{state.swap.length > 0 ? 'Swapped. Now back up' : 'Nothing to swap here. Back up'}</h2>
-        <ul className="grid gap-1 text-[17px]">{Object.values(state.parts).filter((p) => p.replaced).map((p) => <li key={p.id}><span className="font-semibold text-ok">● New {p.name}</span> {p.replaced?.newSerial ? `no. ${p.replaced.newSerial}` : ''}{p.replaced?.oldSerial ? `, old no. ${p.replaced.oldSerial} kept` : ''}</li>)}</ul>
-        <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">{mayWork ? <Button weight="primary" onClick={onUp}>Start up</Button> : null}</div>
+        <ul className="grid gap-1 text-[17px]">
+          {Object.values(state.parts)
+            .filter((p) => p.replaced)
+            .map((p) => (
+              <li key={p.id}>
+                <span className="font-semibold text-ok">● New {p.name}</span> {p.replaced?.newSerial ? `no. ${p.replaced.newSerial}` : ''}
+                {p.replaced?.oldSerial ? `, old no. ${p.replaced.oldSerial} kept` : ''}
+              </li>
+            ))}
+        </ul>
+        <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+          {mayWork ? (
+            <Button weight="primary" onClick={onUp}>
+              Start up
+            </Button>
+          ) : null}
+        </div>
       </article>
     )
   }
   const n = state.swap.indexOf(open) + 1
   const replaced = new Set(state.swap.flatMap((s) => (s.part ? [s.part.id] : [])))
-  const over = Object.values(state.parts).filter((p) => p.condition === 'off' && !replaced.has(p.id) && file?.parts.find((f) => f.of?.some((id) => replaced.has(id)))?.of?.includes(p.id))
+  const over = Object.values(state.parts).filter(
+    (p) =>
+      p.condition === 'off' && !replaced.has(p.id) && file?.parts.find((f) => f.of?.some((id) => replaced.has(id)))?.of?.includes(p.id),
+  )
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Swap, {n} of {state.swap.length}{open.job ? ` · ${open.job}` : ''}</p>
+      <p className="text-[15px] text-steel">
+        Swap, {n} of {state.swap.length}
+        {open.job ? ` · ${open.job}` : ''}
+      </p>
       <h2 className="title text-[30px]">{open.title}</h2>
       {open.note ? <p className="text-[17px]">{open.note}</p> : null}
       {open.part ? (
@@ -61,11 +98,22 @@ export function SwapCard() {
         {mayWork ? (
           <div className="flex gap-2">
             <Button
-              weight="primary" className="flex-1"
+              weight="primary"
+              className="flex-1"
               onClick={() => {
                 if (open.part) {
-                  const swapped = { part: open.part.id, step: open.id, ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}), ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}) }
-                  logAll([{ kind: 'part-replaced', body: swapped }, ...(ticked.length > 0 ? [{ kind: 'note-added' as const, body: { text: `Over to the new one: ${ticked.join(', ')}`, step: open.id } }] : [])])
+                  const swapped = {
+                    part: open.part.id,
+                    step: open.id,
+                    ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}),
+                    ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}),
+                  }
+                  logAll([
+                    { kind: 'part-replaced', body: swapped },
+                    ...(ticked.length > 0
+                      ? [{ kind: 'note-added' as const, body: { text: `Over to the new one: ${ticked.join(', ')}`, step: open.id } }]
+                      : []),
+                  ])
                 } else log('step-done', { step: open.id })
                 setTicked([])
                 setOld('')
@@ -74,7 +122,9 @@ export function SwapCard() {
             >
               {open.part ? `New ${open.part.name} it is` : 'Compared, they match'}
             </Button>
-            <Button className="w-[30%]" onClick={() => addPhoto(open.id)}>Photo</Button>
+            <Button className="w-[30%]" onClick={() => addPhoto(open.id)}>
+              Photo
+            </Button>
           </div>
         ) : null}
       </div>

@@ -14,11 +14,17 @@ export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
     <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
       <p className="font-semibold">◆ Not yet. First:</p>
       <ul className="list-inside list-disc">
-        {waits.slice(0, TOLD).map((w) => <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>)}
+        {waits.slice(0, TOLD).map((w) => (
+          <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>
+        ))}
         {waits.length > TOLD ? <li>and {waits.length - TOLD} more</li> : null}
       </ul>
       {mayWork ? <WaitButtons waits={waits} /> : null}
-      {waits.some((w) => w.is === 'not dead') && mayWork ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Isolate it and show it dead</Button> : null}
+      {waits.some((w) => w.is === 'not dead') && mayWork ? (
+        <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
+          Isolate it and show it dead
+        </Button>
+      ) : null}
     </div>
   )
 }
@@ -33,18 +39,45 @@ function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
     <div className="flex flex-wrap gap-2">
       {waitsFor('replacement matches') && part ? (
         <>
-          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>Compare it now</Button>
-          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>Go on without comparing, why</Button>
+          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>
+            Compare it now
+          </Button>
+          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>
+            Go on without comparing, why
+          </Button>
         </>
       ) : null}
-      {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>Say what its charger says</Button> : null}
-      {waitsFor('qualified') && person.qualified ? <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}>I am qualified, I make it safe</Button> : null}
-      {waitsFor('pack triage') ? (
-        state.packCheck
-          ? lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>Go on with this pack, why</Button> : null
-          : <Button className="mt-2 flex-1" onClick={() => show('take in')}>Look it over</Button>
+      {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? (
+        <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
+          Say what its charger says
+        </Button>
       ) : null}
-      {waitsFor('handling strength') && lead ? <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>Go on before it has set, why</Button> : null}
+      {waitsFor('qualified') && person.qualified ? (
+        <Button
+          className="mt-2 w-full"
+          onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}
+        >
+          I am qualified, I make it safe
+        </Button>
+      ) : null}
+      {waitsFor('pack triage') ? (
+        state.packCheck ? (
+          lead ? (
+            <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>
+              Go on with this pack, why
+            </Button>
+          ) : null
+        ) : (
+          <Button className="mt-2 flex-1" onClick={() => show('take in')}>
+            Look it over
+          </Button>
+        )
+      ) : null}
+      {waitsFor('handling strength') && lead ? (
+        <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>
+          Go on before it has set, why
+        </Button>
+      ) : null}
     </div>
   )
 }

@@ -25,7 +25,10 @@ describe('which way', () => {
     for (const s of washers) expect(waysOf(whimbrel, s, false)).toContain('Tab points rearward.')
     const sanderling = steps('Sanderling', 'motor-goal')
     const tab = sanderling.list.find((s) => s.action === 'undo:left-washers')!
-    expect(waysOf(sanderling.file, { ...tab, pose: 'on-bars' }, false)).toEqual(['Tab points down on the machine, now up.', 'Its left is now on the right, its right on the left (seen from behind).'])
+    expect(waysOf(sanderling.file, { ...tab, pose: 'on-bars' }, false)).toEqual([
+      'Tab points down on the machine, now up.',
+      'Its left is now on the right, its right on the left (seen from behind).',
+    ])
   })
   it('says before a turn what will become of left and right, and nothing where they stay', () => {
     const { file: dunlin, list } = steps('Dunlin', 'front-motor-goal')

@@ -1,7 +1,12 @@
 import { type MachineFile, pointing, sidesIn, type Vec3 } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 
-const LETS_GO: Readonly<Record<string, string>> = { tyre: 'Air leaves', spring: 'The spring lets go', gas: 'The strut pushes', weight: 'Its weight comes' }
+const LETS_GO: Readonly<Record<string, string>> = {
+  tyre: 'Air leaves',
+  spring: 'The spring lets go',
+  gas: 'The strut pushes',
+  weight: 'Its weight comes',
+}
 
 const toward = (words: string): string => words.replace(/\b(left|right)\b/g, 'to the $1')
 const seen = (words: string): string => (/\b(left|right)\b/.test(words) ? ' (seen from behind)' : '')
@@ -20,11 +25,22 @@ export function waysOf(file: MachineFile, step: PlannedStep, turning: boolean): 
   const pose = file.poses.find((p) => p.id === (turning ? (step.turn?.to ?? step.pose) : step.pose))
   if (!pose) return []
   const sides = sidesIn(pose)
-  const turnedOver = sides ? [`Its left ${turning ? 'will be' : 'is now'} ${side(sides.left)}, its right ${side(sides.right)}${seen(sides.left)}.`] : []
+  const turnedOver = sides
+    ? [`Its left ${turning ? 'will be' : 'is now'} ${side(sides.left)}, its right ${side(sides.right)}${seen(sides.left)}.`]
+    : []
   if (turning) return turnedOver
   const subject = step.action.slice(step.action.indexOf(':') + 1)
-  const stored = step.limb === 'down' ? file.energy.flatMap((e) => (e.releasedBy === subject && e.escape && LETS_GO[e.kind] ? [whither(LETS_GO[e.kind]!, e.escape, pose)] : [])) : []
-  const facing = file.stacks.flatMap((s) => s.items.flatMap((i) => (i.joint === subject && i.facing ? [whither(`${i.name.charAt(0).toUpperCase()}${i.name.slice(1)} points`, i.facing, pose)] : [])))
+  const stored =
+    step.limb === 'down'
+      ? file.energy.flatMap((e) =>
+          e.releasedBy === subject && e.escape && LETS_GO[e.kind] ? [whither(LETS_GO[e.kind]!, e.escape, pose)] : [],
+        )
+      : []
+  const facing = file.stacks.flatMap((s) =>
+    s.items.flatMap((i) =>
+      i.joint === subject && i.facing ? [whither(`${i.name.charAt(0).toUpperCase()}${i.name.slice(1)} points`, i.facing, pose)] : [],
+    ),
+  )
   const speaksOfSides = /\b(left|right)\b/i.test([step.title, step.note ?? '', ...step.fixings.map((f) => f.place)].join(' '))
   return [...new Set([...stored, ...facing]), ...(speaksOfSides ? turnedOver : [])]
 }

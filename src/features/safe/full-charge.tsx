@@ -13,7 +13,11 @@ const FROM: readonly { readonly value: ChargeSource; readonly label: string; rea
   { value: 'cells', label: 'Its cells', hint: 'counted in series' },
   { value: 'reading', label: 'A reading', hint: 'of the pack as it is now' },
 ]
-const CHEMISTRY = [{ value: 'Li-ion', label: 'Li-ion' }, { value: 'LFP', label: 'LFP' }, { value: 'lead', label: 'Lead' }] as const
+const CHEMISTRY = [
+  { value: 'Li-ion', label: 'Li-ion' },
+  { value: 'LFP', label: 'LFP' },
+  { value: 'lead', label: 'Lead' },
+] as const
 type Chemistry = (typeof CHEMISTRY)[number]['value']
 
 /** Full charge of a machine whose file does not have it: by the charger’s label first, else by its cells, else by a reading. */
@@ -26,7 +30,10 @@ export function FullCharge() {
   const [chemistry, setChemistry] = useState<Chemistry>('Li-ion')
   const [fault, setFault] = useState<string>()
   if (charge.from === 'file') return null
-  const told = state.charge.map((c) => `${c.volts} V ${c.from === 'label' ? 'by its charger' : c.from === 'cells' ? 'by its cells' : c.from === 'reading' ? 'read at the pack' : 'told at the door'}`)
+  const told = state.charge.map(
+    (c) =>
+      `${c.volts} V ${c.from === 'label' ? 'by its charger' : c.from === 'cells' ? 'by its cells' : c.from === 'reading' ? 'read at the pack' : 'told at the door'}`,
+  )
   const say = (volts: number, more: { readonly cells?: number; readonly chemistry?: Chemistry } = {}): void => {
     log('voltage-told', { from, volts, ...more })
     setValue('')
@@ -43,16 +50,50 @@ export function FullCharge() {
   }
   return (
     <section className="grid gap-2 rounded-md border border-rule p-3">
-      <h3 className="text-[16px] font-semibold">{charge.from === 'nobody' ? '▲ Full charge is not known: it counts as above 60 V' : `Full charge: ${told.join('; ')}`}</h3>
-      {charge.from === 'reading' && charge.cls === 'B' ? <p className="text-[15px]">A reading of more than {READING_CLASS_A} V may be of a pack that is not full: it counts as above {CLASS_LIMIT} V until the label or the cells are known.</p> : null}
-      {state.charge.length > 1 ? <p className="text-[15px] text-steel">The highest stands until a lead crosses it out in the journal.</p> : null}
-      {!mayWork ? null : !asked ? <Button weight="quiet" onClick={() => setAsked(true)}>Say it by something else</Button> : (
+      <h3 className="text-[16px] font-semibold">
+        {charge.from === 'nobody' ? '▲ Full charge is not known: it counts as above 60 V' : `Full charge: ${told.join('; ')}`}
+      </h3>
+      {charge.from === 'reading' && charge.cls === 'B' ? (
+        <p className="text-[15px]">
+          A reading of more than {READING_CLASS_A} V may be of a pack that is not full: it counts as above {CLASS_LIMIT} V until the label
+          or the cells are known.
+        </p>
+      ) : null}
+      {state.charge.length > 1 ? (
+        <p className="text-[15px] text-steel">The highest stands until a lead crosses it out in the journal.</p>
+      ) : null}
+      {!mayWork ? null : !asked ? (
+        <Button weight="quiet" onClick={() => setAsked(true)}>
+          Say it by something else
+        </Button>
+      ) : (
         <>
           <Tiles legend="Known by" name="charge-from" value={from} onChange={(f) => (setFault(undefined), setFrom(f))} options={FROM} />
-          {from === 'label' ? <div role="group" aria-label="Usual labels" className="flex flex-wrap gap-1.5">{CHARGER_LABELS.map((v) => <Chip key={v} on={false} onClick={() => say(v)}>{v.toFixed(1)} V</Chip>)}</div> : null}
-          {from === 'cells' ? <Tiles legend="Kind of cell" name="charge-chemistry" value={chemistry} onChange={setChemistry} options={CHEMISTRY} /> : null}
-          <TextField label={from === 'cells' ? 'Cells in series' : from === 'label' ? 'Another label, V' : 'Shown at the pack, V'} value={value} onChange={(e) => (setFault(undefined), setValue(e.target.value))} inputMode="decimal" autoComplete="off" maxLength={8} />
-          {fault ? <p role="alert" className="text-[16px] font-semibold text-stop">▲ {fault}</p> : null}
+          {from === 'label' ? (
+            <div role="group" aria-label="Usual labels" className="flex flex-wrap gap-1.5">
+              {CHARGER_LABELS.map((v) => (
+                <Chip key={v} on={false} onClick={() => say(v)}>
+                  {v.toFixed(1)} V
+                </Chip>
+              ))}
+            </div>
+          ) : null}
+          {from === 'cells' ? (
+            <Tiles legend="Kind of cell" name="charge-chemistry" value={chemistry} onChange={setChemistry} options={CHEMISTRY} />
+          ) : null}
+          <TextField
+            label={from === 'cells' ? 'Cells in series' : from === 'label' ? 'Another label, V' : 'Shown at the pack, V'}
+            value={value}
+            onChange={(e) => (setFault(undefined), setValue(e.target.value))}
+            inputMode="decimal"
+            autoComplete="off"
+            maxLength={8}
+          />
+          {fault ? (
+            <p role="alert" className="text-[16px] font-semibold text-stop">
+              ▲ {fault}
+            </p>
+          ) : null}
           <Button onClick={done}>Log full charge</Button>
         </>
       )}

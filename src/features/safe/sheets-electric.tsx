@@ -35,32 +35,77 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
   const { cls, volts } = chargeOf(state)
   const high = cls === 'B'
   const reasons = isolationReasons({
-    fullVolts: volts, drives: file?.drives.length ?? 1, capacitors: !file || file.energy.some((e) => e.kind === 'capacitor'),
+    fullVolts: volts,
+    drives: file?.drives.length ?? 1,
+    capacitors: !file || file.energy.some((e) => e.kind === 'capacitor'),
     packKilograms: file?.parts.find((p) => p.id === file.pack?.part)?.mass?.value ?? null,
   })
   return (
-    <Sheet open onClose={onClose} title={proved ? 'Shown to be dead' : 'Make it safe'} note={volts !== null ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}` : 'Rings off, insulated tools, one pole capped at a time.'}>
+    <Sheet
+      open
+      onClose={onClose}
+      title={proved ? 'Shown to be dead' : 'Make it safe'}
+      note={
+        volts !== null
+          ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}`
+          : 'Rings off, insulated tools, one pole capped at a time.'
+      }
+    >
       <div className="grid gap-4">
         {state.power.proof ? (
           <div className="rounded-md border border-rule p-3 text-[16px]">
-            <p className="font-semibold">{state.power.proof.disputed ? '▲ Two devices disagree: it counts as not dead' : state.power.proof.dead ? '● Last proof' : '▲ Last reading was not dead'} · {state.power.proof.instrument}</p>
-            {state.power.proof.readings.map((r) => <p key={r.between}>{r.between}: {r.volts} V</p>)}
+            <p className="font-semibold">
+              {state.power.proof.disputed
+                ? '▲ Two devices disagree: it counts as not dead'
+                : state.power.proof.dead
+                  ? '● Last proof'
+                  : '▲ Last reading was not dead'}{' '}
+              · {state.power.proof.instrument}
+            </p>
+            {state.power.proof.readings.map((r) => (
+              <p key={r.between}>
+                {r.between}: {r.volts} V
+              </p>
+            ))}
             {state.power.proof.ended ? <p className="text-look">◆ Ended: {state.power.proof.ended}</p> : null}
           </div>
         ) : null}
         <FullCharge />
-        <ul className="grid gap-1 text-[16px]">{reasons.map((r) => <li key={r}><span className="font-bold text-look">◆ </span>{WHY[r]}</li>)}</ul>
-        <p className="text-[15px] text-steel">A proof ends when anything is plugged back{high ? ', when another takes over' : ''}, or after {spanText(proofLasts(state.settings, cls) * 60_000)} with the pack aboard. With the pack out it holds until the pack returns.</p>
+        <ul className="grid gap-1 text-[16px]">
+          {reasons.map((r) => (
+            <li key={r}>
+              <span className="font-bold text-look">◆ </span>
+              {WHY[r]}
+            </li>
+          ))}
+        </ul>
+        <p className="text-[15px] text-steel">
+          A proof ends when anything is plugged back{high ? ', when another takes over' : ''}, or after{' '}
+          {spanText(proofLasts(state.settings, cls) * 60_000)} with the pack aboard. With the pack out it holds until the pack returns.
+        </p>
         {mayWork ? (
           <>
             <Tiles legend="How it stands" name="power" value={to} onChange={setTo} options={STATES} />
-            {to === 'live' && state.power.state !== 'live' ? <p className="text-[16px]"><span className="font-bold text-look">◆ </span>Pre-charge first: a resistor across the gap for a few seconds, then the plug. Without it expect a spark that pits the contact. Hands clear of the wheels.</p> : null}
-            <Button weight={to === 'live' ? 'stop' : 'primary'} disabled={to === state.power.state && !state.power.disputed} onClick={() => (log('power-changed', { to }), to === 'live' ? onClose() : undefined)}>
+            {to === 'live' && state.power.state !== 'live' ? (
+              <p className="text-[16px]">
+                <span className="font-bold text-look">◆ </span>Pre-charge first: a resistor across the gap for a few seconds, then the plug.
+                Without it expect a spark that pits the contact. Hands clear of the wheels.
+              </p>
+            ) : null}
+            <Button
+              weight={to === 'live' ? 'stop' : 'primary'}
+              disabled={to === state.power.state && !state.power.disputed}
+              onClick={() => (log('power-changed', { to }), to === 'live' ? onClose() : undefined)}
+            >
               {to === state.power.state ? 'As logged' : `Log: ${STATES.find((s) => s.value === to)!.label.slice(2)}`}
             </Button>
-            <Button disabled={state.power.state === 'live'} onClick={() => open({ kind: 'proof' })}>Prove it dead</Button>
+            <Button disabled={state.power.state === 'live'} onClick={() => open({ kind: 'proof' })}>
+              Prove it dead
+            </Button>
           </>
-        ) : <p className="text-[16px] text-steel">A mechanic changes this.</p>}
+        ) : (
+          <p className="text-[16px] text-steel">A mechanic changes this.</p>
+        )}
       </div>
     </Sheet>
   )
@@ -88,17 +133,46 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
     const read = readValue(value, unit, range)
     if (!read.ok) return setFault(readFaultWords(value, unit, read.error))
     if (live === 'live' && dead) return setFault('The job says dead. Log it live first, at the strip, then take a live reading.')
-    log('reading-taken', { quantity, value: read.value, unit: unitLabel(unit), live: live === 'live', ...(place.trim() ? { place: place.trim() } : {}) })
+    log('reading-taken', {
+      quantity,
+      value: read.value,
+      unit: unitLabel(unit),
+      live: live === 'live',
+      ...(place.trim() ? { place: place.trim() } : {}),
+    })
     onClose()
   }
   return (
     <Sheet open onClose={onClose} title="A reading">
       <div className="grid gap-4">
-        <Tiles legend="What" name="quantity" value={quantity} onChange={setQuantity} options={QUANTITIES.map(({ value: v, label }) => ({ value: v, label }))} />
-        <TextField label="Where" value={place} onChange={(e) => setPlace(e.target.value)} placeholder="front phases, yellow to green" maxLength={120} />
-        <Tiles legend="State while it was taken" name="live" value={live} onChange={setLive} options={[{ value: 'dead', label: 'Dead' }, { value: 'live', label: '▲ Live' }]} />
+        <Tiles
+          legend="What"
+          name="quantity"
+          value={quantity}
+          onChange={setQuantity}
+          options={QUANTITIES.map(({ value: v, label }) => ({ value: v, label }))}
+        />
+        <TextField
+          label="Where"
+          value={place}
+          onChange={(e) => setPlace(e.target.value)}
+          placeholder="front phases, yellow to green"
+          maxLength={120}
+        />
+        <Tiles
+          legend="State while it was taken"
+          name="live"
+          value={live}
+          onChange={setLive}
+          options={[
+            { value: 'dead', label: 'Dead' },
+            { value: 'live', label: '▲ Live' },
+          ]}
+        />
         <Keypad label="Shown" unit={unitLabel(unit)} value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
-        <Button weight="primary" onClick={done}>Log it</Button>
+        <Button weight="primary" onClick={done}>
+          Log it
+        </Button>
       </div>
     </Sheet>
   )

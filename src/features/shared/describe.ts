@@ -17,50 +17,101 @@ const PASS = { started: 'started by hand', seated: 'seated', final: 'final', mar
 /** One journal line in words. */
 export function describeEntry(entry: Entry, state: JobState): string {
   switch (entry.kind) {
-    case 'job-opened': return `Taken in: ${entry.body.machine.name}${entry.body.machine.unit ? `, ${entry.body.machine.unit}` : ''}. “${entry.body.complaint}”`
-    case 'goal-set': return `Job to do: ${entry.body.text}`
-    case 'variant-answered': return `Variant ${entry.body.variant}: ${entry.body.option}`
-    case 'symptom-noted': return `It does: ${entry.body.text}`
-    case 'damage-noted': return `Damage before it was touched: ${entry.body.text}`
-    case 'pack-checked': return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
-    case 'replacement-compared': return `New beside old: ${entry.body.rows.filter((r) => r.verdict === 'match').length} of ${entry.body.rows.length} match${entry.body.rows.filter((r) => r.verdict === 'mismatch').map((r) => `; ${r.name} differs`).join('')}`
-    case 'delivery-counted': return `Parts received, counted: ${deliveryWords(entry.body.items)}${entry.body.also ? `; also ${entry.body.also}` : ''}`
-    case 'note-added': return `Note: ${entry.body.text}`
-    case 'photo-added': return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
-    case 'reading-taken': return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
-    case 'test-observed': return `Test: ${entry.body.text}`
-    case 'test-skipped': return `Test left out: ${entry.body.text ?? entry.body.test}, ${entry.body.reason}`
-    case 'fault-called': return `The fault: ${entry.body.fault}`
-    case 'voltage-told': return `Full charge: ${entry.body.volts} V, ${CHARGE_FROM[entry.body.from]}`
-    case 'power-changed': return `Now ${POWER[entry.body.to]}`
-    case 'proof-taken': return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${r.between}`).join('; ')} (${entry.body.instrument})`
-    case 'plan-adopted': return `Plan taken: ${entry.body.plan.down.steps.length} steps down, ${entry.body.plan.up.steps.length} up (${entry.body.file} ${entry.body.revision})`
-    case 'step-done': return `${titleOf(state, entry.body.step)}${entry.body.pass ? `: ${PASS[entry.body.pass]}` : ''}`
-    case 'step-left': return `Left on: ${titleOf(state, entry.body.step)}. ${entry.body.reason}`
-    case 'step-added': return `Added: ${entry.body.title}`
-    case 'step-differs': return `Differs at “${titleOf(state, entry.body.step)}”: ${entry.body.text}`
-    case 'fixing-out': return `${fixingNames(state, entry.body.members)}: ${entry.body.to === 'cell' ? `in ${entry.body.cell ?? 'a cell'}` : entry.body.to}`
-    case 'fixing-in': return `${fixingNames(state, entry.body.members)}: ${PASS[entry.body.pass]}`
-    case 'fixing-lost': return `Lost: ${fixingNames(state, entry.body.members)}${entry.body.text ? `, ${entry.body.text}` : ''}`
-    case 'fixing-found': return `Found: ${fixingNames(state, entry.body.members)}`
-    case 'fixing-replaced': return `New one wanted: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
-    case 'fixing-kept-out': return `Not going back: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
-    case 'part-off': return `Off: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
-    case 'part-on': return `On: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
-    case 'part-replaced': return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
-    case 'pose-changed': return entry.body.name || `Turned: ${entry.body.to}`
-    case 'lock-applied': return `${entry.body.product} on ${titleOf(state, entry.body.subject)}`
-    case 'lock-disturbed': return `Threadlocker disturbed at ${titleOf(state, entry.body.subject)}: ${entry.body.reason}`
-    case 'check-passed': return `Check passed: ${checkWords(entry.body.check).toLowerCase()}`
-    case 'check-failed': return `Check not passed: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.items.filter((i) => i.result === 'wrong').map((i) => i.name).join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
-    case 'check-overridden': return `Gone on without: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.reason}`
-    case 'stage-moved': return `To ${STAGE_LABEL[entry.body.to].toLowerCase()}${entry.body.reason ? `: ${entry.body.reason}` : ''}`
-    case 'parked': return `Parked: ${entry.body.why}`
-    case 'resumed': return 'Taken up again'
-    case 'handed-over': return `Handed over to ${entry.body.to}`
-    case 'ride-added': return `Ride${entry.body.stage ? `, ${entry.body.stage}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${entry.body.text}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
-    case 'recheck-set': return `Check again: ${entry.body.what}, ${entry.body.due}`
-    case 'handed-back': return `Handed back to ${entry.body.to}`
-    case 'struck': return `Crossed out a line${entry.body.reason ? `: ${entry.body.reason}` : ''}`
+    case 'job-opened':
+      return `Taken in: ${entry.body.machine.name}${entry.body.machine.unit ? `, ${entry.body.machine.unit}` : ''}. “${entry.body.complaint}”`
+    case 'goal-set':
+      return `Job to do: ${entry.body.text}`
+    case 'variant-answered':
+      return `Variant ${entry.body.variant}: ${entry.body.option}`
+    case 'symptom-noted':
+      return `It does: ${entry.body.text}`
+    case 'damage-noted':
+      return `Damage before it was touched: ${entry.body.text}`
+    case 'pack-checked':
+      return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
+    case 'replacement-compared':
+      return `New beside old: ${entry.body.rows.filter((r) => r.verdict === 'match').length} of ${entry.body.rows.length} match${entry.body.rows
+        .filter((r) => r.verdict === 'mismatch')
+        .map((r) => `; ${r.name} differs`)
+        .join('')}`
+    case 'delivery-counted':
+      return `Parts received, counted: ${deliveryWords(entry.body.items)}${entry.body.also ? `; also ${entry.body.also}` : ''}`
+    case 'note-added':
+      return `Note: ${entry.body.text}`
+    case 'photo-added':
+      return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
+    case 'reading-taken':
+      return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
+    case 'test-observed':
+      return `Test: ${entry.body.text}`
+    case 'test-skipped':
+      return `Test left out: ${entry.body.text ?? entry.body.test}, ${entry.body.reason}`
+    case 'fault-called':
+      return `The fault: ${entry.body.fault}`
+    case 'voltage-told':
+      return `Full charge: ${entry.body.volts} V, ${CHARGE_FROM[entry.body.from]}`
+    case 'power-changed':
+      return `Now ${POWER[entry.body.to]}`
+    case 'proof-taken':
+      return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${r.between}`).join('; ')} (${entry.body.instrument})`
+    case 'plan-adopted':
+      return `Plan taken: ${entry.body.plan.down.steps.length} steps down, ${entry.body.plan.up.steps.length} up (${entry.body.file} ${entry.body.revision})`
+    case 'step-done':
+      return `${titleOf(state, entry.body.step)}${entry.body.pass ? `: ${PASS[entry.body.pass]}` : ''}`
+    case 'step-left':
+      return `Left on: ${titleOf(state, entry.body.step)}. ${entry.body.reason}`
+    case 'step-added':
+      return `Added: ${entry.body.title}`
+    case 'step-differs':
+      return `Differs at “${titleOf(state, entry.body.step)}”: ${entry.body.text}`
+    case 'fixing-out':
+      return `${fixingNames(state, entry.body.members)}: ${entry.body.to === 'cell' ? `in ${entry.body.cell ?? 'a cell'}` : entry.body.to}`
+    case 'fixing-in':
+      return `${fixingNames(state, entry.body.members)}: ${PASS[entry.body.pass]}`
+    case 'fixing-lost':
+      return `Lost: ${fixingNames(state, entry.body.members)}${entry.body.text ? `, ${entry.body.text}` : ''}`
+    case 'fixing-found':
+      return `Found: ${fixingNames(state, entry.body.members)}`
+    case 'fixing-replaced':
+      return `New one wanted: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
+    case 'fixing-kept-out':
+      return `Not going back: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
+    case 'part-off':
+      return `Off: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
+    case 'part-on':
+      return `On: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
+    case 'part-replaced':
+      return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
+    case 'pose-changed':
+      return entry.body.name || `Turned: ${entry.body.to}`
+    case 'lock-applied':
+      return `${entry.body.product} on ${titleOf(state, entry.body.subject)}`
+    case 'lock-disturbed':
+      return `Threadlocker disturbed at ${titleOf(state, entry.body.subject)}: ${entry.body.reason}`
+    case 'check-passed':
+      return `Check passed: ${checkWords(entry.body.check).toLowerCase()}`
+    case 'check-failed':
+      return `Check not passed: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.items
+        .filter((i) => i.result === 'wrong')
+        .map((i) => i.name)
+        .join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
+    case 'check-overridden':
+      return `Gone on without: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.reason}`
+    case 'stage-moved':
+      return `To ${STAGE_LABEL[entry.body.to].toLowerCase()}${entry.body.reason ? `: ${entry.body.reason}` : ''}`
+    case 'parked':
+      return `Parked: ${entry.body.why}`
+    case 'resumed':
+      return 'Taken up again'
+    case 'handed-over':
+      return `Handed over to ${entry.body.to}`
+    case 'ride-added':
+      return `Ride${entry.body.stage ? `, ${entry.body.stage}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${entry.body.text}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
+    case 'recheck-set':
+      return `Check again: ${entry.body.what}, ${entry.body.due}`
+    case 'handed-back':
+      return `Handed back to ${entry.body.to}`
+    case 'struck':
+      return `Crossed out a line${entry.body.reason ? `: ${entry.body.reason}` : ''}`
   }
 }

@@ -14,11 +14,21 @@ export function Block({ title, children, aside }: { readonly title: string; read
 }
 
 /** Lines that people wrote, each with who and when. */
-export function Lines({ items, none }: { readonly items: readonly { readonly key: string; readonly text: ReactNode; readonly by: string }[]; readonly none: string }) {
+export function Lines({
+  items,
+  none,
+}: {
+  readonly items: readonly { readonly key: string; readonly text: ReactNode; readonly by: string }[]
+  readonly none: string
+}) {
   if (items.length === 0) return <p className="text-[16px] text-steel">{none}</p>
   return (
     <ul className="grid gap-1">
-      {items.map((item) => <li key={item.key} className="text-[17px]">{item.text} <span className="text-[14px] text-steel">{item.by}</span></li>)}
+      {items.map((item) => (
+        <li key={item.key} className="text-[17px]">
+          {item.text} <span className="text-[14px] text-steel">{item.by}</span>
+        </li>
+      ))}
     </ul>
   )
 }

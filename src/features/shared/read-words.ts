@@ -6,10 +6,15 @@ const figure = (x: number): string => formatNumber(x, 2).replace('-', '−')
 export function readFaultWords(text: string, unit: string, fault: ReadFault): string {
   const label = unitLabel(unit)
   switch (fault.kind) {
-    case 'empty': return 'Key in what the instrument shows, 0 too.'
-    case 'not a number': return `“${text}” is not a number.`
-    case 'unknown unit': return `“${fault.unit}” is no unit that is known here. This wants ${label}.`
-    case 'wrong unit': return `“${text}”: this wants ${label}, not ${fault.unit}.`
-    case 'out of range': return `“${text.trim()}” is outside ${figure(fault.from)} to ${figure(fault.to)} ${label}. Look at the range and the leads.`
+    case 'empty':
+      return 'Key in what the instrument shows, 0 too.'
+    case 'not a number':
+      return `“${text}” is not a number.`
+    case 'unknown unit':
+      return `“${fault.unit}” is no unit that is known here. This wants ${label}.`
+    case 'wrong unit':
+      return `“${text}”: this wants ${label}, not ${fault.unit}.`
+    case 'out of range':
+      return `“${text.trim()}” is outside ${figure(fault.from)} to ${figure(fault.to)} ${label}. Look at the range and the leads.`
   }
 }

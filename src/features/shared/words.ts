@@ -3,8 +3,14 @@ import { count } from '../../words/en/count'
 
 /** Stage names as the screen writes them. */
 export const STAGE_LABEL: Readonly<Record<Stage, string>> = {
-  'take in': 'Take in', 'find the fault': 'Find the fault', 'make safe': 'Make safe', 'take down': 'Take down',
-  swap: 'Swap', 'build up': 'Build up', prove: 'Prove', 'hand back': 'Hand back',
+  'take in': 'Take in',
+  'find the fault': 'Find the fault',
+  'make safe': 'Make safe',
+  'take down': 'Take down',
+  swap: 'Swap',
+  'build up': 'Build up',
+  prove: 'Prove',
+  'hand back': 'Hand back',
 }
 export const STAGE_LIST = STAGES
 
@@ -21,7 +27,10 @@ const NUMBER = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', '
 export const numberWord = (n: number): string => NUMBER[n] ?? String(n)
 
 /** How the electrical state is written: a shape, a word, and the colour's name. */
-export function powerWord(power: Power, proved: boolean): { readonly sign: string; readonly word: string; readonly tone: 'stop' | 'look' | 'ok' } {
+export function powerWord(
+  power: Power,
+  proved: boolean,
+): { readonly sign: string; readonly word: string; readonly tone: 'stop' | 'look' | 'ok' } {
   if (power === 'live') return { sign: '▲', word: 'LIVE', tone: 'stop' }
   if (power === 'isolated') return { sign: '◆', word: proved ? 'ISOLATED, PACK ABOARD' : 'ISOLATED, NOT PROVED', tone: 'look' }
   return proved ? { sign: '●', word: 'PACK OUT', tone: 'ok' } : { sign: '◆', word: 'PACK OUT, NOT PROVED', tone: 'look' }

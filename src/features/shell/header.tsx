@@ -29,35 +29,65 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
   }
   return (
     <header data-on="bar" className="screen-only flex min-h-12 items-center gap-4 bg-bar px-4 text-on-bar max-md:gap-2">
-      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3 focus:text-ink">To the work</a>
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3 focus:text-ink">
+        To the work
+      </a>
       <Link href="/" className="flex min-h-12 items-center gap-3" aria-label="Nailsmith, to the stands">
         <Mark className="h-[21px] w-[34px]" />
         <span className="title text-[19px] max-md:hidden">Nailsmith</span>
       </Link>
       <nav aria-label="Main" className="flex gap-1">
-        <Link href="/" aria-current={here === 'stands' ? 'page' : undefined} className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
+        <Link
+          href="/"
+          aria-current={here === 'stands' ? 'page' : undefined}
+          className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
+        >
           Stands
         </Link>
-        <Link href="/take-in" aria-current={here === 'take-in' ? 'page' : undefined} className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
+        <Link
+          href="/take-in"
+          aria-current={here === 'take-in' ? 'page' : undefined}
+          className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
+        >
           Take in
         </Link>
-        <Link href="/machines" aria-current={here === 'machines' ? 'page' : undefined} className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
+        <Link
+          href="/machines"
+          aria-current={here === 'machines' ? 'page' : undefined}
+          className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
+        >
           Machines
         </Link>
         {person.role === 'lead' ? (
-          <Link href="/people" aria-current={here === 'people' ? 'page' : undefined} className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar">
+          <Link
+            href="/people"
+            aria-current={here === 'people' ? 'page' : undefined}
+            className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
+          >
             People
           </Link>
         ) : null}
       </nav>
       <p className="ml-auto truncate text-[15px] text-bar-quiet">
-        <span className="max-lg:hidden">{shop} · {now > 0 ? `${today.format(now)} · ` : ''}</span>
-        {person.name}<span className="max-md:hidden">, {person.role}</span>
+        <span className="max-lg:hidden">
+          {shop} · {now > 0 ? `${today.format(now)} · ` : ''}
+        </span>
+        {person.name}
+        <span className="max-md:hidden">, {person.role}</span>
       </p>
-      <button type="button" onClick={turn} aria-label={light === 'night' ? 'Day colours' : 'Night colours'} className="grid size-12 shrink-0 place-items-center">
+      <button
+        type="button"
+        onClick={turn}
+        aria-label={light === 'night' ? 'Day colours' : 'Night colours'}
+        className="grid size-12 shrink-0 place-items-center"
+      >
         {light === 'night' ? <Sun aria-hidden className="size-5" /> : <Moon aria-hidden className="size-5" />}
       </button>
-      <button type="button" onClick={() => void forgetPages().then(() => start(() => void signOut()))} className="min-h-12 shrink-0 px-1 text-[15px] text-bar-quiet underline underline-offset-4">
+      <button
+        type="button"
+        onClick={() => void forgetPages().then(() => start(() => void signOut()))}
+        className="min-h-12 shrink-0 px-1 text-[15px] text-bar-quiet underline underline-offset-4"
+      >
         Sign out
       </button>
     </header>

@@ -7,7 +7,9 @@ export function Refused({ what }: { readonly what: string }) {
     <main id="main" className="mx-auto grid max-w-[560px] gap-4 p-6 pt-16">
       <h1 className="title text-[28px]">Not with this sign-in</h1>
       <p className="text-[18px]">{what}</p>
-      <Link href="/" className={buttonClass('primary', 'justify-self-start px-6')}>To the stands</Link>
+      <Link href="/" className={buttonClass('primary', 'justify-self-start px-6')}>
+        To the stands
+      </Link>
     </main>
   )
 }

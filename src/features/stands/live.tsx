@@ -20,7 +20,8 @@ export function Live() {
       if (word.type === 'link') setAlone(word.link === 'alone' || word.link === 'troubled')
       if (word.type === 'opened') setAlone(false)
       // A stream that has just opened was told nothing of what came before; what this browser had still to send is no notice to it.
-      if (word.type === 'board' || word.type === 'confirmed' || word.type === 'opened') timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)
+      if (word.type === 'board' || word.type === 'confirmed' || word.type === 'opened')
+        timer ??= setTimeout(() => ((timer = undefined), router.refresh()), AT_MOST_EVERY_MS)
     })
     // Where the address is not secure there is no stream to follow: look every ten seconds.
     const poll = navigator.locks ? undefined : setInterval(() => router.refresh(), 10_000)

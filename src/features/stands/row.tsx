@@ -24,7 +24,13 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
   const curing = s.stage === 'prove' && s.curedAt !== null && now > 0 && now < s.curedAt
   const colour: DipColour = s.handedBack ? 'ok' : s.stage === 'take in' ? 'steel' : curing ? 'pose' : 'copper'
   const deep = s.depth === 0 ? 22 : Math.min(MAX_DEPTH, 18 + s.depth * 1.7)
-  const label = s.handedBack ? 'home' : curing ? `cures ${spanText(s.curedAt! - now)}` : s.stage === 'take in' && s.stand === '' ? 'at the door' : stepText(s)
+  const label = s.handedBack
+    ? 'home'
+    : curing
+      ? `cures ${spanText(s.curedAt! - now)}`
+      : s.stage === 'take in' && s.stand === ''
+        ? 'at the door'
+        : stepText(s)
   const proved = s.proved && (s.proofEnds === null || now === 0 || now < s.proofEnds)
   const power = powerWord(s.power, proved)
   const next = curing ? `Ride not before ${clockText(s.curedAt!, now)}` : s.handedBack ? 'Handed back' : nextWords(s.next)
@@ -36,7 +42,8 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
         <div>
           <h2 className="title text-[19px]">
             <Link href={`/jobs/${id}`} className="after:absolute after:inset-0">
-              {s.machine}{s.unit ? ` · ${s.unit}` : ''}
+              {s.machine}
+              {s.unit ? ` · ${s.unit}` : ''}
             </Link>
           </h2>
           <p className="text-[15px] text-steel">{s.job ? `${s.job}${s.stage === 'take in' ? '' : ` · ${by}`}` : `“${s.complaint}”`}</p>
@@ -45,22 +52,32 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
       </div>
       <div className="relative my-1">
         <Dip at={at} depth={deep} height={deep + 34} colour={colour} />
-        <span className={`narrow absolute text-[15px] ${colour === 'pose' ? 'text-pose' : colour === 'copper' ? 'text-copper' : colour === 'ok' ? 'text-ok' : 'text-steel'}`} style={{ ...beside, top: labelTop(at, deep) }}>
+        <span
+          className={`narrow absolute text-[15px] ${colour === 'pose' ? 'text-pose' : colour === 'copper' ? 'text-copper' : colour === 'ok' ? 'text-ok' : 'text-steel'}`}
+          style={{ ...beside, top: labelTop(at, deep) }}
+        >
           {label}
         </span>
       </div>
       <div>
-        <p className="title text-[19px]">{next}{s.handedBack ? '' : <span aria-hidden> ▸</span>}</p>
+        <p className="title text-[19px]">
+          {next}
+          {s.handedBack ? '' : <span aria-hidden> ▸</span>}
+        </p>
         {s.handedBack ? null : (
           <p className="text-[15px]">
-            <span className={`font-semibold ${TONE[power.tone]}`}>{power.sign} {power.word.toLowerCase()}</span>
+            <span className={`font-semibold ${TONE[power.tone]}`}>
+              {power.sign} {power.word.toLowerCase()}
+            </span>
             {s.powerSince !== null && now > 0 ? <span className="text-steel">, {clockText(s.powerSince, now)}</span> : null}
             {s.loose.fixings + s.loose.parts > 0 ? <span className="font-semibold text-copper"> · {looseText(s.loose)}</span> : null}
           </p>
         )}
         {s.disputed > 0 ? <p className="text-[15px] font-semibold text-stop">▲ {count(s.disputed, 'thing')} disputed</p> : null}
         {s.parked ? <p className="text-[15px] text-look">◆ parked</p> : null}
-        <p className="text-[15px] text-steel">{now > 0 ? `${by}, ${clockText(s.lastAt, now)}` : ''} · job {s.number}</p>
+        <p className="text-[15px] text-steel">
+          {now > 0 ? `${by}, ${clockText(s.lastAt, now)}` : ''} · job {s.number}
+        </p>
       </div>
     </li>
   )

@@ -49,33 +49,71 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
       <main id="main" className="mx-auto max-w-[1680px] px-5 pb-10">
         <div className="flex flex-wrap items-center gap-3 py-4">
           <h1 className="title flex-1 text-[28px] max-md:basis-full">{headline(totals)}</h1>
-          {mayTakeIn ? <Link href="/take-in" className={buttonClass('primary', 'px-6')}>Take a machine in</Link> : null}
+          {mayTakeIn ? (
+            <Link href="/take-in" className={buttonClass('primary', 'px-6')}>
+              Take a machine in
+            </Link>
+          ) : null}
         </div>
         {found > 0 || narrowed ? <Find asked={asked} found={found} all={all} narrowed={narrowed} /> : null}
         {jobs.length === 0 ? (
           <p className="border-t border-rule py-10 text-[19px]">
-            {narrowed ? <>No machine matches that. <Link href={all} className="underline underline-offset-4">Show all of them</Link></> : 'The stands are empty. Take the first machine in, and its dip is drawn here.'}
+            {narrowed ? (
+              <>
+                No machine matches that.{' '}
+                <Link href={all} className="underline underline-offset-4">
+                  Show all of them
+                </Link>
+              </>
+            ) : (
+              'The stands are empty. Take the first machine in, and its dip is drawn here.'
+            )}
           </p>
         ) : (
           <>
             <div aria-hidden className="grid gap-x-4 max-md:hidden md:grid-cols-[236px_1fr_minmax(270px,332px)]">
               <div className="relative col-start-2 h-6">
                 {STAGE_LIST.map((stage, i) => (
-                  <span key={stage} className="narrow absolute -translate-x-1/2 whitespace-nowrap text-[13.5px] text-steel" style={{ left: `${columnOf(i) * 100}%` }}>
+                  <span
+                    key={stage}
+                    className="narrow absolute -translate-x-1/2 whitespace-nowrap text-[13.5px] text-steel"
+                    style={{ left: `${columnOf(i) * 100}%` }}
+                  >
                     {STAGE_LABEL[stage]}
                   </span>
                 ))}
               </div>
             </div>
-            <ul>{inShop.map((j) => <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />)}</ul>
+            <ul>
+              {inShop.map((j) => (
+                <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />
+              ))}
+            </ul>
             {gone.length > 0 ? (
               <section>
                 <h2 className="narrow border-t border-rule pb-1 pt-4 text-[16px] text-steel">Gone home</h2>
-                <ul>{gone.map((j) => <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />)}</ul>
+                <ul>
+                  {gone.map((j) => (
+                    <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />
+                  ))}
+                </ul>
               </section>
             ) : null}
             <p className="flex flex-wrap items-center gap-3 border-t border-rule pt-3 text-[15.5px] text-steel">
-              {more ? <>{jobs.length} of {count(found, 'machine')} on this page. <Link href={more} className={buttonClass('quiet')}>Earlier machines</Link></> : later ? `The last of ${count(found, 'machine')}.` : found === 1 ? 'That is the one.' : `All ${found} machines are shown.`}
+              {more ? (
+                <>
+                  {jobs.length} of {count(found, 'machine')} on this page.{' '}
+                  <Link href={more} className={buttonClass('quiet')}>
+                    Earlier machines
+                  </Link>
+                </>
+              ) : later ? (
+                `The last of ${count(found, 'machine')}.`
+              ) : found === 1 ? (
+                'That is the one.'
+              ) : (
+                `All ${found} machines are shown.`
+              )}
             </p>
           </>
         )}
@@ -90,24 +128,65 @@ const BOX = 'min-h-12 rounded-md border-2 border-steel bg-paper px-3 text-[17px]
 function Find({ asked, found, all, narrowed }: Pick<StandsProps, 'asked' | 'found' | 'all'> & { readonly narrowed: boolean }) {
   return (
     <form role="search" action="/" className="flex flex-wrap items-center gap-2 pb-4">
-      <input key={asked.find} type="search" name="find" defaultValue={asked.find} maxLength={80} aria-label="Find a machine" placeholder="Machine, owner, number, words, serial" className={`${BOX} min-w-0 flex-1 basis-full md:basis-72`} />
-      <select key={`s ${asked.stage}`} name="stage" defaultValue={asked.stage.replaceAll(' ', '-')} aria-label="At which stage" className={`${BOX} min-w-0 max-md:flex-1`}>
+      <input
+        key={asked.find}
+        type="search"
+        name="find"
+        defaultValue={asked.find}
+        maxLength={80}
+        aria-label="Find a machine"
+        placeholder="Machine, owner, number, words, serial"
+        className={`${BOX} min-w-0 flex-1 basis-full md:basis-72`}
+      />
+      <select
+        key={`s ${asked.stage}`}
+        name="stage"
+        defaultValue={asked.stage.replaceAll(' ', '-')}
+        aria-label="At which stage"
+        className={`${BOX} min-w-0 max-md:flex-1`}
+      >
         <option value="">any stage</option>
-        {STAGE_LIST.map((s) => <option key={s} value={s.replaceAll(' ', '-')}>{STAGE_LABEL[s].toLowerCase()}</option>)}
+        {STAGE_LIST.map((s) => (
+          <option key={s} value={s.replaceAll(' ', '-')}>
+            {STAGE_LABEL[s].toLowerCase()}
+          </option>
+        ))}
       </select>
-      <select key={`o ${asked.only}`} name="only" defaultValue={asked.only} aria-label="Which of them" className={`${BOX} min-w-0 max-md:flex-1`}>
+      <select
+        key={`o ${asked.only}`}
+        name="only"
+        defaultValue={asked.only}
+        aria-label="Which of them"
+        className={`${BOX} min-w-0 max-md:flex-1`}
+      >
         <option value="">all of them</option>
-        {Object.entries(ONLY).map(([id, name]) => <option key={id} value={id}>{name}</option>)}
+        {Object.entries(ONLY).map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
       </select>
       <Button type="submit">Find</Button>
-      {narrowed && found > 0 ? <p role="status" className="flex items-center gap-3 text-[15.5px]">{count(found, 'machine')} <Link href={all} className={buttonClass('quiet')}>Show all</Link></p> : null}
+      {narrowed && found > 0 ? (
+        <p role="status" className="flex items-center gap-3 text-[15.5px]">
+          {count(found, 'machine')}{' '}
+          <Link href={all} className={buttonClass('quiet')}>
+            Show all
+          </Link>
+        </p>
+      ) : null}
     </form>
   )
 }
 
 function headline({ stands, door, fixings, parts }: Totals): string {
   if (stands + door === 0) return 'Nothing in the shop'
-  const where = [stands > 0 ? `${numberWord(stands)} on stands` : '', door > 0 ? `${stands > 0 ? numberWord(door).toLowerCase() : numberWord(door)} at the door` : ''].filter(Boolean).join(', ')
+  const where = [
+    stands > 0 ? `${numberWord(stands)} on stands` : '',
+    door > 0 ? `${stands > 0 ? numberWord(door).toLowerCase() : numberWord(door)} at the door` : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
   if (fixings + parts === 0) return `${where} — nothing is loose`
   return `${where} — ${count(fixings, 'screw')} and ${count(parts, 'part')} are loose`
 }

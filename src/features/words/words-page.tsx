@@ -7,8 +7,12 @@ export function WordsPage() {
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
       <h1 className="title py-4 text-[28px]">What things are called</h1>
       <section aria-labelledby="drives">
-        <h2 id="drives" className="title text-[22px]">What fits the head</h2>
-        <p className="mt-1 text-[16.5px]">Clean it, push the tool home, and look that it sits to its full depth before any force goes on.</p>
+        <h2 id="drives" className="title text-[22px]">
+          What fits the head
+        </h2>
+        <p className="mt-1 text-[16.5px]">
+          Clean it, push the tool home, and look that it sits to its full depth before any force goes on.
+        </p>
         <ul className="mt-2 grid gap-x-6 md:grid-cols-2">
           {DRIVES.map((d) => (
             <li key={d.shape} className="flex gap-4 border-t border-rule py-3">
@@ -16,7 +20,10 @@ export function WordsPage() {
               <div className="text-[16.5px]">
                 <h3 className="title text-[18px]">{d.shape}</h3>
                 <p>{d.tell}</p>
-                <p><span className="font-bold text-look">◆ </span>{d.wrong}</p>
+                <p>
+                  <span className="font-bold text-look">◆ </span>
+                  {d.wrong}
+                </p>
               </div>
             </li>
           ))}
@@ -32,7 +39,9 @@ export function WordsPage() {
 function Words({ id, title, words }: { readonly id: string; readonly title: string; readonly words: readonly Word[] }) {
   return (
     <section aria-labelledby={id} className="mt-6">
-      <h2 id={id} className="title text-[22px]">{title}</h2>
+      <h2 id={id} className="title text-[22px]">
+        {title}
+      </h2>
       <dl className="mt-1">
         {words.map((w) => (
           <div key={w.word} className="grid gap-x-4 border-t border-rule py-2 text-[16.5px] md:grid-cols-[220px_minmax(0,1fr)]">

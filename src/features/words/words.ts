@@ -8,19 +8,38 @@ export interface Word {
 
 /** What fits a screw, how to tell it, and what goes wrong with the wrong one. */
 export const DRIVES: readonly { readonly shape: DriveShape; readonly tell: string; readonly wrong: string }[] = [
-  { shape: 'hexagon socket', tell: 'Six straight sides. Sized across the flats: 2.5, 3, 4, 5, 6 mm.', wrong: 'Inch keys nearly fit and round it. A ball end is for running in, not for the last turn.' },
-  { shape: 'six-lobe', tell: 'Six round lobes, no straight side. Sized by number: 20, 25, 30.', wrong: 'A hexagon key seems to fit and takes the lobes off. Brake discs are nearly always six-lobe.' },
-  { shape: 'cross PH', tell: 'A plain cross that narrows downward. Sizes 0 to 3.', wrong: 'It pushes the driver out under load: lean on it. Size 2 in a size 1 head turns on its edges.' },
+  {
+    shape: 'hexagon socket',
+    tell: 'Six straight sides. Sized across the flats: 2.5, 3, 4, 5, 6 mm.',
+    wrong: 'Inch keys nearly fit and round it. A ball end is for running in, not for the last turn.',
+  },
+  {
+    shape: 'six-lobe',
+    tell: 'Six round lobes, no straight side. Sized by number: 20, 25, 30.',
+    wrong: 'A hexagon key seems to fit and takes the lobes off. Brake discs are nearly always six-lobe.',
+  },
+  {
+    shape: 'cross PH',
+    tell: 'A plain cross that narrows downward. Sizes 0 to 3.',
+    wrong: 'It pushes the driver out under load: lean on it. Size 2 in a size 1 head turns on its edges.',
+  },
   { shape: 'cross PZ', tell: 'A cross with four fine lines between its arms.', wrong: 'A PH driver sits loose in it and rounds it.' },
   { shape: 'slot', tell: 'One straight slot.', wrong: 'A blade narrower than the slot slips onto whatever is beside it.' },
-  { shape: 'outer hexagon', tell: 'Six flats outside. Sized across them: 10, 15, 18 mm.', wrong: 'A twelve-point ring rounds a thin nut; on axle nuts use a six-point one, full depth.' },
+  {
+    shape: 'outer hexagon',
+    tell: 'Six flats outside. Sized across them: 10, 15, 18 mm.',
+    wrong: 'A twelve-point ring rounds a thin nut; on axle nuts use a six-point one, full depth.',
+  },
 ]
 
 /** What holds parts, by what the mechanic calls it. */
 export const FIXINGS: Readonly<Record<JointKind, Word>> = {
   screws: { word: 'screw', means: 'Turned by its head into a thread in the part. A bolt is the same with a nut at its end.' },
   nut: { word: 'nut', means: 'Turned onto a thread. The axle’s are never estimated: the machine file’s number or none.' },
-  washers: { word: 'washer', means: 'Flat spreads the load; a tab or torque washer holds the axle against turning; the order and the way they face are kept.' },
+  washers: {
+    word: 'washer',
+    means: 'Flat spreads the load; a tab or torque washer holds the axle against turning; the order and the way they face are kept.',
+  },
   clip: { word: 'clip, rivet, pin', means: 'Sprung or pushed in. Counted like screws: a small one lost is found by the count.' },
   ring: { word: 'snap ring', means: 'Sits in a groove under tension. Pliers that fit its eyes or ends, a hand over it.' },
   tie: { word: 'tie', means: 'Cut to come off; a new one goes on. Note which leads share it.' },
@@ -39,7 +58,10 @@ export const VERBS: readonly Word[] = [
   { word: 'pry', means: 'Levered out of its seat, a little all round.' },
   { word: 'de-pin', means: 'The pins come out of the housing, so that the lead passes a hole.' },
   { word: 'push aside', means: 'Out of the way but still on. Quicker than off, less room.' },
-  { word: 'started, seated, final', means: 'By hand with the first threads; down on its face; at its number. All are started before any is final.' },
+  {
+    word: 'started, seated, final',
+    means: 'By hand with the first threads; down on its face; at its number. All are started before any is final.',
+  },
 ]
 
 export const RUN: readonly Word[] = [

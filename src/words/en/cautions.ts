@@ -57,7 +57,11 @@ const TEXTS: Readonly<Record<CautionId, string>> = {
 /** A caution by its id. One that a stored file names and nobody knows stops all the same: no pedal passes it. */
 export function cautionOf(id: string): Caution {
   if (isCaution(id)) return { level: CAUTIONS[id].level, asks: CAUTIONS[id].asks, text: TEXTS[id] }
-  return { level: 'stop', asks: 'hand', text: `The file has a caution that is not known here, “${id}”. Read the maker’s manual for this step.` }
+  return {
+    level: 'stop',
+    asks: 'hand',
+    text: `The file has a caution that is not known here, “${id}”. Read the maker’s manual for this step.`,
+  }
 }
 
 /** The grave ones first. */

@@ -7,5 +7,10 @@ export const shortWords = (items: readonly Delivered[]): string[] => miscount(it
 export function deliveryWords(items: readonly Delivered[]): string {
   const short = shortWords(items)
   const over = miscount(items).over.map((i) => `${i.found - i.expected} × ${i.name}`)
-  return [...(short.length > 0 ? [`short of ${short.join(', ')}`] : []), ...(over.length > 0 ? [`${over.join(', ')} more than asked for`] : [])].join('; ') || 'all there'
+  return (
+    [
+      ...(short.length > 0 ? [`short of ${short.join(', ')}`] : []),
+      ...(over.length > 0 ? [`${over.join(', ')} more than asked for`] : []),
+    ].join('; ') || 'all there'
+  )
 }

@@ -38,8 +38,10 @@ export function missingWords(missing: Missing, state: JobState): string {
 /** What a step waits for, where a check binds it: what has to be done for it. */
 const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => string) => string>> = {
   'replacement matches': () => 'The new part compared with the old one',
-  qualified: (state) => `${chargeOf(state).from === 'nobody' ? 'Its voltage is not known, so it counts as above 60 V: say what its charger says, or somebody' : 'Above 60 V: somebody'} marked qualified for it, signed in here, makes it safe`,
-  'pack triage': ({ packCheck }) => (packCheck ? `The pack: ${packCheck.signs.join(', ')}. It belongs outdoors; only a lead passes it` : 'The pack looked over'),
+  qualified: (state) =>
+    `${chargeOf(state).from === 'nobody' ? 'Its voltage is not known, so it counts as above 60 V: say what its charger says, or somebody' : 'Above 60 V: somebody'} marked qualified for it, signed in here, makes it safe`,
+  'pack triage': ({ packCheck }) =>
+    packCheck ? `The pack: ${packCheck.signs.join(', ')}. It belongs outdoors; only a lead passes it` : 'The pack looked over',
   'reaction path': () => 'The axle held: nuts final, both tabs looked at',
   'handling strength': (state, when) => {
     const at = Math.max(...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.handlingAt))

@@ -18,8 +18,15 @@ export default async function Page({ params }: { readonly params: Promise<{ read
     <>
       <Header {...header} here="job" />
       <JobScreen
-        jobId={id} device={session.device} person={{ id: session.person.id, name: session.person.name, role: session.person.role, qualified: session.person.qualified }}
-        people={pack.people.map((p) => ({ id: p.id, name: p.name, role: p.role }))} entries={pack.entries} file={pack.file} newest={pack.newest} pages={pack.pages} settings={{ proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
+        jobId={id}
+        device={session.device}
+        person={{ id: session.person.id, name: session.person.name, role: session.person.role, qualified: session.person.qualified }}
+        people={pack.people.map((p) => ({ id: p.id, name: p.name, role: p.role }))}
+        entries={pack.entries}
+        file={pack.file}
+        newest={pack.newest}
+        pages={pack.pages}
+        settings={{ proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />
     </>
   )

@@ -20,7 +20,9 @@ export default async function Page({ params }: { readonly params: Promise<{ read
   return (
     <>
       <Header {...header} here="machines" />
-      <Boundary of={`The file of ${file.name}`}><MachineView file={file} revisions={(await revisions(id)).map(({ revision, jobs }) => ({ revision, jobs }))} /></Boundary>
+      <Boundary of={`The file of ${file.name}`}>
+        <MachineView file={file} revisions={(await revisions(id)).map(({ revision, jobs }) => ({ revision, jobs }))} />
+      </Boundary>
     </>
   )
 }

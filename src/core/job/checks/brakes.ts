@@ -2,6 +2,7 @@ import type { CheckRule } from './check'
 
 /** Brakes firm and free. */
 export const brakes: CheckRule = {
-  without: 'nobody', told: 'with the plan',
+  without: 'nobody',
+  told: 'with the plan',
   binds: { gates: ['hand back', 'handed back'], rides: ['ridden'] },
 }

@@ -1,7 +1,20 @@
 import { describe, expect, it } from 'vitest'
 import { Logbook, NOON } from '../../../../tests/logbook'
 import { RIDE_STAGES } from '../../ride'
-import { CHECK_IDS, type CheckId, CHECKS, checkStatus, type JobState, POWERS, reduce, rideShut, shutBy, stageMissing, STAGES, waitingFor } from '../index'
+import {
+  CHECK_IDS,
+  type CheckId,
+  CHECKS,
+  checkStatus,
+  type JobState,
+  POWERS,
+  reduce,
+  rideShut,
+  shutBy,
+  stageMissing,
+  STAGES,
+  waitingFor,
+} from '../index'
 
 /** Rows: what is bound, and the checks that bind it, in the order in which they are told. Every other pair binds nothing. */
 const GATES: Readonly<Record<string, readonly CheckId[]>> = {
@@ -10,8 +23,16 @@ const GATES: Readonly<Record<string, readonly CheckId[]>> = {
 }
 const SPUN: readonly CheckId[] = ['pack triage', 'reaction path', 'handling strength']
 const RIDDEN: readonly CheckId[] = ['pack triage', 'reaction path', 'brakes', 'full cure']
-const POWER: Readonly<Record<string, readonly CheckId[]>> = { live: ['qualified', 'pack triage', 'reaction path'], isolated: ['qualified'], out: ['qualified'] }
-const STEPS: Readonly<Record<string, readonly CheckId[]>> = { dead: ['qualified'], 'spin test': ['pack triage', 'reaction path', 'handling strength'], 'first down': ['replacement matches'] }
+const POWER: Readonly<Record<string, readonly CheckId[]>> = {
+  live: ['qualified', 'pack triage', 'reaction path'],
+  isolated: ['qualified'],
+  out: ['qualified'],
+}
+const STEPS: Readonly<Record<string, readonly CheckId[]>> = {
+  dead: ['qualified'],
+  'spin test': ['pack triage', 'reaction path', 'handling strength'],
+  'first down': ['replacement matches'],
+}
 
 /** A job that has every check, none of them passed: at full charge above 60 V, a plan that passes each, locker put on, a new part. */
 function allOpen(): JobState {
@@ -47,7 +68,9 @@ describe('what a check binds', () => {
   })
   it.each(['dead', 'spin test'] as const)('the step that passes “%s”', (check) => {
     const { power: _, cover: __, ...up } = state.up[0]!
-    expect(waitingFor(state, { ...up, limb: 'up', after: [], check, dead: false } as never, NOON)).toEqual(STEPS[check]!.map((c) => ({ is: 'check', check: c })))
+    expect(waitingFor(state, { ...up, limb: 'up', after: [], check, dead: false } as never, NOON)).toEqual(
+      STEPS[check]!.map((c) => ({ is: 'check', check: c })),
+    )
   })
   it('the first step down of a plan, and no later one', () => {
     const first = state.down.find((s) => s.number === 1)!
@@ -70,6 +93,9 @@ describe('when a check matters', () => {
     const book = new Logbook()
     book.log('job-opened', { number: '0001', machine: { name: 'x', fullVolts: 36 }, complaint: '' })
     const state = reduce('j1', book.entries)
-    expect(CHECK_IDS.filter((c) => (CHECKS[c] as { matters?: (s: JobState) => boolean }).matters?.(state))).toEqual(['tray adds up', 'ridden'])
+    expect(CHECK_IDS.filter((c) => (CHECKS[c] as { matters?: (s: JobState) => boolean }).matters?.(state))).toEqual([
+      'tray adds up',
+      'ridden',
+    ])
   })
 })

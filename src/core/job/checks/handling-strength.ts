@@ -3,7 +3,8 @@ import type { CheckRule } from './check'
 
 /** Threadlocker holds a spin. */
 export const handlingStrength: CheckRule = {
-  without: 'lead', told: 'last',
+  without: 'lead',
+  told: 'last',
   matters: (state) => state.locks.length > 0,
   needs: (state, at) => curing(state, at, (lock) => lock.handlingAt),
   binds: { rides: ['spun'], steps: ['spin test'] },

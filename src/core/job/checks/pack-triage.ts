@@ -2,7 +2,8 @@ import type { CheckRule } from './check'
 
 /** The pack was looked over and is sound; before that it powers nothing. */
 export const packTriage: CheckRule = {
-  without: 'lead', told: 'first',
+  without: 'lead',
+  told: 'first',
   matters: (state) => state.packCheck !== undefined || state.up.some((s) => s.power === 'live' && !s.mains),
   needs: ({ packCheck }) => {
     if (!packCheck) return [{ is: 'pack not looked over' }]

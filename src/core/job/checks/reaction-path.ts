@@ -2,6 +2,7 @@ import type { CheckRule } from './check'
 
 /** What takes the motor's torque is in place: without it the axle turns in its slots. */
 export const reactionPath: CheckRule = {
-  without: 'nobody', told: 'with the plan',
+  without: 'nobody',
+  told: 'with the plan',
   binds: { gates: ['hand back', 'handed back'], rides: ['spun', 'ridden'], power: ['live'], steps: ['spin test'] },
 }

@@ -1,9 +1,13 @@
 import { loosePiece, trayMissing, waitingFixings } from '../tray'
 import type { CheckRule } from './check'
 
-/** All that came off went back or was accounted for. Before it goes home nothing may wait quietly either: in its own hole, on its carrier, cut and not renewed. */
+/**
+ * All that came off went back or was accounted for. Before it goes home nothing may wait quietly either: in its own hole, on its
+ * carrier, cut and not renewed.
+ */
 export const trayAddsUp: CheckRule = {
-  without: 'mechanic', told: 'last',
+  without: 'mechanic',
+  told: 'last',
   matters: () => true,
   needs: (state) => [...trayMissing(state), ...waitingFixings(state).map((f) => loosePiece(f, 'waiting'))],
   binds: { gates: ['hand back', 'handed back'] },

@@ -4,7 +4,10 @@ import type { versions } from './check-failed.schema'
 
 /** A check was not passed. */
 export const checkFailed: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['check'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['check'],
   apply(ctx, { check, ...found }) {
     setCheck(ctx, check, 'failed', found)
   },

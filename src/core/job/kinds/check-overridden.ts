@@ -6,7 +6,12 @@ import type { versions } from './check-overridden.schema'
 
 /** Somebody goes on without a check, and says why. */
 export const checkOverridden: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'lead', ownHand: true, keyed: true, claims: ['check'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'lead',
+  ownHand: true,
+  keyed: true,
+  claims: ['check'],
   apply(ctx, { check, reason }) {
     if (mayOverride(check) === 'nobody') return flag(ctx, 'no override here', check)
     setCheck(ctx, check, 'overridden', { reason })

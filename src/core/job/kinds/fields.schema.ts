@@ -8,35 +8,83 @@ type AnySchema = Schema<any, any, any, any>
 /** Plain text of at most `max` letters. */
 export const text = (max = 2000) => string().strict().max(max)
 /** Text that is wanted: not empty, nor only spaces. */
-export const need = (max = 2000) => text(max).required().test('filled', '${path} is empty', (x) => x === undefined || x.trim().length > 0)
-export const id = () => string().strict().matches(/^[A-Za-z0-9][A-Za-z0-9:._-]{0,119}$/, '${path} is not an id').required()
-export const photoId = () => string().strict().matches(/^[0-9a-f]{64}$/, '${path} is not a photo id')
-export const uuid = () => string().strict().matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, '${path} is not a UUID').required()
+export const need = (max = 2000) =>
+  text(max)
+    .required()
+    .test('filled', '${path} is empty', (x) => x === undefined || x.trim().length > 0)
+export const id = () =>
+  string()
+    .strict()
+    .matches(/^[A-Za-z0-9][A-Za-z0-9:._-]{0,119}$/, '${path} is not an id')
+    .required()
+export const photoId = () =>
+  string()
+    .strict()
+    .matches(/^[0-9a-f]{64}$/, '${path} is not a photo id')
+export const uuid = () =>
+  string()
+    .strict()
+    .matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, '${path} is not a UUID')
+    .required()
 /** An id of a step: the file's own ids behind a limb, so it is longer than other ids. */
-export const stepId = () => string().strict().matches(/^[A-Za-z0-9][A-Za-z0-9:._-]{0,139}$/, '${path} is not the id of a step')
+export const stepId = () =>
+  string()
+    .strict()
+    .matches(/^[A-Za-z0-9][A-Za-z0-9:._-]{0,139}$/, '${path} is not the id of a step')
 export const ids = () => array().strict().of(id()).max(500).required()
-export const figure = (min = -1e9, max = 1e9) => number().strict().min(min).max(max).test('finite', '${path} is not a number', (x) => x === undefined || Number.isFinite(x))
+export const figure = (min = -1e9, max = 1e9) =>
+  number()
+    .strict()
+    .min(min)
+    .max(max)
+    .test('finite', '${path} is not a number', (x) => x === undefined || Number.isFinite(x))
 export const yes = () => boolean().strict()
-export const oneOf = <const T extends string>(values: readonly T[]) => string().strict().oneOf([...values], '${path} is not one that this server knows: “${value}”')
+export const oneOf = <const T extends string>(values: readonly T[]) =>
+  string()
+    .strict()
+    .oneOf([...values], '${path} is not one that this server knows: “${value}”')
 /** An object with these fields and no other. */
-export const closed = <S extends Record<string, AnySchema>>(shape: S) => object(shape).strict().noUnknown('${path} has a field that is not known: ${unknown}')
+export const closed = <S extends Record<string, AnySchema>>(shape: S) =>
+  object(shape).strict().noUnknown('${path} has a field that is not known: ${unknown}')
 /** Where a whole object may be left out. */
 export const some = <S extends Record<string, AnySchema>>(shape: S) => closed(shape).default(undefined).optional()
 export const list = <S extends AnySchema>(of: S, most: number) => array().strict().of(of).max(most)
-export const day = () => string().strict().matches(/^\d{4}-\d{2}-\d{2}$/, '${path} is not a day')
+export const day = () =>
+  string()
+    .strict()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} is not a day')
 export const figureOrWord = () =>
-  mixed<number | string>().test('value', '${path} is neither a number nor a word', (x) => x === null || x === undefined || (typeof x === 'number' && Number.isFinite(x)) || (typeof x === 'string' && x.length <= 80))
+  mixed<number | string>().test(
+    'value',
+    '${path} is neither a number nor a word',
+    (x) => x === null || x === undefined || (typeof x === 'number' && Number.isFinite(x)) || (typeof x === 'string' && x.length <= 80),
+  )
 
 export const pass = () => oneOf(PASSES)
 export const power = () => oneOf(['live', 'isolated', 'out'])
 export const move = { members: ids(), to: oneOf(OUT_PLACES).required(), cell: text(8) }
 export const tightened = { torque: figure(0, 5000), how: oneOf(['wrench', 'feel']), tool: text(120), reason: text() }
-export const lock = { product: need(120), handlingMinutes: figure(0, 10_000).required(), cureHours: figure(0, 1000).required(), temperature: figure(-50, 200) }
+export const lock = {
+  product: need(120),
+  handlingMinutes: figure(0, 10_000).required(),
+  cureHours: figure(0, 1000).required(),
+  temperature: figure(-50, 200),
+}
 export const testItems = () => list(closed({ name: need(120), result: oneOf(['right', 'wrong', 'not tested']).required() }), 40)
 export const fixingSpec = () =>
   closed({
-    id: id(), joint: id(), label: need(80), place: text(120).defined(), keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(), cell: text(8),
-    captive: yes(), stay: yes(), consumable: yes(), at: array().strict().of(figure().required()).length(2).default(undefined).optional() as unknown as Schema<readonly [number, number] | undefined>,
+    id: id(),
+    joint: id(),
+    label: need(80),
+    place: text(120).defined(),
+    keep: oneOf(['cell', 'own hole', 'carrier', 'bin']).required(),
+    cell: text(8),
+    captive: yes(),
+    stay: yes(),
+    consumable: yes(),
+    at: array().strict().of(figure().required()).length(2).default(undefined).optional() as unknown as Schema<
+      readonly [number, number] | undefined
+    >,
   })
 export const partSpec = () => closed({ id: id(), name: need(120) })
 
@@ -44,7 +92,9 @@ export const partSpec = () => closed({ id: id(), name: need(120) })
 type Tidy<T> = T extends readonly unknown[]
   ? { readonly [K in keyof T]: Tidy<T[K]> }
   : T extends object
-    ? { readonly [K in keyof T as undefined extends T[K] ? never : K]: Tidy<T[K]> } & { readonly [K in keyof T as undefined extends T[K] ? K : never]?: Tidy<Exclude<T[K], undefined>> }
+    ? { readonly [K in keyof T as undefined extends T[K] ? never : K]: Tidy<T[K]> } & {
+        readonly [K in keyof T as undefined extends T[K] ? K : never]?: Tidy<Exclude<T[K], undefined>>
+      }
     : T
 
 /** The schemas of a kind of entry, by version. */

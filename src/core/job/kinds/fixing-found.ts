@@ -4,7 +4,10 @@ import type { versions } from './fixing-found.schema'
 
 /** A lost fixing turned up, and lies in the tray. */
 export const fixingFound: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['fixing'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['fixing'],
   apply(ctx, { members, cell }) {
     for (const id of members) moveFixing(ctx, id, 'cell', cell)
   },

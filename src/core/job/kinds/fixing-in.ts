@@ -4,7 +4,10 @@ import type { versions } from './fixing-in.schema'
 
 /** Fixings went back, and how far they are tight. N·m. */
 export const fixingIn: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['fixing'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['fixing'],
   apply(ctx, body) {
     moveIn(ctx, body)
   },

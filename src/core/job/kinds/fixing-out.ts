@@ -4,7 +4,10 @@ import type { versions } from './fixing-out.schema'
 
 /** Fixings came off, and where they went. */
 export const fixingOut: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['fixing'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['fixing'],
   apply(ctx, body) {
     moveOut(ctx, body)
   },

@@ -4,7 +4,10 @@ import type { versions } from './fixing-replaced.schema'
 
 /** A new one takes the place of a fixing. */
 export const fixingReplaced: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['fixing'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['fixing'],
   apply(ctx, { members, label }) {
     for (const id of members) {
       moveFixing(ctx, id, 'new wanted', undefined, label)

@@ -3,7 +3,10 @@ import type { versions } from './goal-set.schema'
 
 /** What is to be done. */
 export const goalSet: KindOf<typeof versions> = {
-  reads: asIs, writers: 'door', struckBy: 'writer', claims: [],
+  reads: asIs,
+  writers: 'door',
+  struckBy: 'writer',
+  claims: [],
   apply({ draft }, { goals, text }) {
     draft.goals = [...goals]
     draft.job = text

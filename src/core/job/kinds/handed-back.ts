@@ -6,7 +6,12 @@ import type { versions } from './handed-back.schema'
 
 /** The machine went home; its page is printed as it stands. */
 export const handedBack: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', ownHand: true, noUndo: true, claims: [],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  ownHand: true,
+  noUndo: true,
+  claims: [],
   apply(ctx, body) {
     const { draft, entry, mark } = ctx
     const missing = stageMissing(draft, 'handed back', mark.at)

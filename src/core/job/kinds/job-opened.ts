@@ -4,7 +4,11 @@ import type { versions } from './job-opened.schema'
 
 /** A machine came in. The first one stands: a job is opened once. */
 export const jobOpened: KindOf<typeof versions> = {
-  reads: asIs, writers: 'door', struckBy: 'lead', stamped: true, claims: [],
+  reads: asIs,
+  writers: 'door',
+  struckBy: 'lead',
+  stamped: true,
+  claims: [],
   apply(ctx, { number, machine, stand, complaint, job }) {
     const { draft, entry, mark } = ctx
     if (draft.openedAt > 0) return flag(ctx, 'already open')
@@ -18,7 +22,8 @@ export const jobOpened: KindOf<typeof versions> = {
     draft.complaint = complaint
     draft.job = job ?? ''
     draft.openedAt = mark.at
-    if (machine.file === undefined && told !== undefined) draft.charge.push({ ...mark, from: stamp?.role === 'front desk' ? 'door' : 'label', volts: told })
+    if (machine.file === undefined && told !== undefined)
+      draft.charge.push({ ...mark, from: stamp?.role === 'front desk' ? 'door' : 'label', volts: told })
     if (stamp) draft.settings = stamp.settings
   },
 }

@@ -22,11 +22,26 @@ function leftOut(shape: Described, value: unknown, at: string): string[] {
 }
 
 const entryOf = (kind: string, v: number, body: unknown, seq = 1, device = 'a'): Entry =>
-  ({ id: `e${seq}${device}`, jobId: 'j', seq, base: 0, at: seq, by: 'ines', device, kind, v, body, receivedAt: seq, sentBy: 'ines' }) as unknown as Entry
+  ({
+    id: `e${seq}${device}`,
+    jobId: 'j',
+    seq,
+    base: 0,
+    at: seq,
+    by: 'ines',
+    device,
+    kind,
+    v,
+    body,
+    receivedAt: seq,
+    sentBy: 'ines',
+  }) as unknown as Entry
 
 describe('kinds of entries', () => {
   it('are one file of behaviour, one of shapes, and one line each', () => {
-    const files = readdirSync(path.join(import.meta.dirname)).filter((f) => f.endsWith('.schema.ts') && f !== 'fields.schema.ts').map((f) => f.replace('.schema.ts', ''))
+    const files = readdirSync(path.join(import.meta.dirname))
+      .filter((f) => f.endsWith('.schema.ts') && f !== 'fields.schema.ts')
+      .map((f) => f.replace('.schema.ts', ''))
     expect(files.sort()).toEqual([...KIND_IDS].sort())
   })
 
@@ -56,7 +71,12 @@ describe('kinds of entries', () => {
   })
 
   it('a kind or a version from a newer build is counted and shown, and takes nothing else with it', () => {
-    const state = reduce('j', [entryOf('goal-set', 1, { goals: ['a'], text: 'a' }, 1), entryOf('goal-set', 9, { other: 1 }, 2), entryOf('toString', 1, {}, 3), entryOf('goal-set', 'constructor' as never, {}, 4)])
+    const state = reduce('j', [
+      entryOf('goal-set', 1, { goals: ['a'], text: 'a' }, 1),
+      entryOf('goal-set', 9, { other: 1 }, 2),
+      entryOf('toString', 1, {}, 3),
+      entryOf('goal-set', 'constructor' as never, {}, 4),
+    ])
     expect(state.unknown).toBe(3)
     expect(state.job).toBe('a')
   })
@@ -64,14 +84,29 @@ describe('kinds of entries', () => {
   it('a viewer writes none of them, the front desk what is known at the door, a mechanic and a lead all', () => {
     const by = (role: Role): readonly string[] => KIND_IDS.filter((kind) => mayWrite(role, kind))
     expect(by('viewer')).toEqual([])
-    expect(by('front desk')).toEqual(['job-opened', 'goal-set', 'variant-answered', 'symptom-noted', 'damage-noted', 'delivery-counted', 'note-added', 'photo-added', 'recheck-set'])
+    expect(by('front desk')).toEqual([
+      'job-opened',
+      'goal-set',
+      'variant-answered',
+      'symptom-noted',
+      'damage-noted',
+      'delivery-counted',
+      'note-added',
+      'photo-added',
+      'recheck-set',
+    ])
     expect(by('mechanic')).toEqual(KIND_IDS)
     expect(by('lead')).toEqual(KIND_IDS)
   })
 
   it('of what somebody else may see otherwise, the rights are as the shop has them', () => {
     const rules = Object.entries(KINDS) as [string, KindRules][]
-    expect(rules.filter(([, k]) => k.struckBy === 'lead').map(([id]) => id)).toEqual(['job-opened', 'voltage-told', 'proof-taken', 'check-overridden'])
+    expect(rules.filter(([, k]) => k.struckBy === 'lead').map(([id]) => id)).toEqual([
+      'job-opened',
+      'voltage-told',
+      'proof-taken',
+      'check-overridden',
+    ])
     expect(rules.filter(([, k]) => k.ownHand).map(([id]) => id)).toEqual(['check-overridden', 'handed-back'])
     expect(rules.filter(([, k]) => k.keyed).map(([id]) => id)).toEqual(['proof-taken', 'check-overridden'])
     expect(rules.filter(([, k]) => k.stamped).map(([id]) => id)).toEqual(['job-opened', 'voltage-told', 'plan-adopted'])

@@ -4,7 +4,10 @@ import type { versions } from './lock-applied.schema'
 
 /** Threadlocker was put on. */
 export const lockApplied: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['lock'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['lock'],
   apply(ctx, { subject, ...lock }) {
     applyLock(ctx, subject, lock)
   },

@@ -4,7 +4,10 @@ import type { versions } from './lock-disturbed.schema'
 
 /** Threadlocker was moved before it had cured. */
 export const lockDisturbed: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['lock'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['lock'],
   apply(ctx, { subject, reason }) {
     disturbLock(ctx, subject, reason)
   },

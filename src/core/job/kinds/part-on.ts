@@ -4,7 +4,10 @@ import type { versions } from './part-on.schema'
 
 /** Parts went back. */
 export const partOn: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['part'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['part'],
   apply(ctx, { parts }) {
     for (const id of parts) movePart(ctx, id, 'on')
   },

@@ -16,7 +16,11 @@ interface Adopted {
 export const planAdopted: KindOf<typeof versions, Adopted> = {
   reads: { 1: (body) => body, 2: ({ plan, ...body }) => ({ ...body, plan: planOfFacts(plan) }) },
   newest: { v: 2, write: ({ plan, ...body }) => ({ ...body, plan: factsOfPlan(plan) }) },
-  writers: 'work', struckBy: 'writer', stamped: true, noUndo: true, claims: [],
+  writers: 'work',
+  struckBy: 'writer',
+  stamped: true,
+  noUndo: true,
+  claims: [],
   apply({ draft, entry }, body) {
     adoptPlan(draft, body, entry.stamp)
   },

@@ -4,7 +4,10 @@ import type { versions } from './pose-changed.schema'
 
 /** The machine was turned, by so many people. */
 export const poseChanged: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['pose'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['pose'],
   apply({ draft, entry, mark }, { to, name }) {
     const settled = settle(draft, entry, 'pose', '', `${to}|${name}`, mark)
     const [id = '', held = ''] = settled.outcome.split('|')

@@ -4,7 +4,10 @@ import type { versions } from './resumed.schema'
 
 /** A parked job was taken up again. */
 export const resumed: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: [],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: [],
   apply(ctx) {
     delete ctx.draft.parked
     takenOver(ctx, ctx.entry.by)

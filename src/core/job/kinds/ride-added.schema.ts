@@ -6,24 +6,53 @@ const slices = () => array().strict().of(number().strict().nullable().defined())
 /** Any finite figure: what a logger wrote as time or value may be of any size, and is judged before it comes here. */
 const wide = (min = -Number.MAX_VALUE) => figure(min, Number.MAX_VALUE)
 const rideLog = some({
-  name: need(200), rows: wide(0).required(), kept: wide(0).required(), seconds: wide(0).required(), hz: wide(0).required(),
-  notes: list(closed({ kind: need(20), count: wide(0).required(), row: wide(0).required(), channel: text(20), seconds: wide(0) }), 60).required(),
-  findings: list(closed({ id: need(30), verdict: need(20), value: wide(), u: wide(0), unit: text(16), limit: wide(), heading: wide(), why: text(40) }), 30).required(),
+  name: need(200),
+  rows: wide(0).required(),
+  kept: wide(0).required(),
+  seconds: wide(0).required(),
+  hz: wide(0).required(),
+  notes: list(
+    closed({ kind: need(20), count: wide(0).required(), row: wide(0).required(), channel: text(20), seconds: wide(0) }),
+    60,
+  ).required(),
+  findings: list(
+    closed({ id: need(30), verdict: need(20), value: wide(), u: wide(0), unit: text(16), limit: wide(), heading: wide(), why: text(40) }),
+    30,
+  ).required(),
   strips: closed({
-    from: wide().required(), to: wide().required(), slices: figure(10, 2000).required(),
+    from: wide().required(),
+    to: wide().required(),
+    slices: figure(10, 2000).required(),
     channels: closed(Object.fromEntries(CHANNELS.map((c) => [c, some({ low: slices(), high: slices() })]))).required(),
   }).required(),
 }) as unknown as Schema<RideLogSummary | undefined>
 
 const STRIP = { low: [0, 1, 2, 3, null, 5, 6, 7, 8, 9], high: [1, 2, 3, 4, null, 6, 7, 8, 9, 10] }
 
-export const versions = { 1: closed({ text: need(), kilometres: figure(0, 10_000), stage: oneOf(RIDE_STAGES), outcome: oneOf(['passed', 'stopped']), log: rideLog }) }
+export const versions = {
+  1: closed({
+    text: need(),
+    kilometres: figure(0, 10_000),
+    stage: oneOf(RIDE_STAGES),
+    outcome: oneOf(['passed', 'stopped']),
+    log: rideLog,
+  }),
+}
 
 export const samples: Stored<typeof versions> = {
   1: {
-    text: 'pulls clean', kilometres: 1.5, stage: 'gentle', outcome: 'passed',
+    text: 'pulls clean',
+    kilometres: 1.5,
+    stage: 'gentle',
+    outcome: 'passed',
     log: {
-      name: 'ride.csv', rows: 40, kept: 38, seconds: 38, hz: 1, notes: [{ kind: 'gap', count: 1, row: 12, seconds: 9, channel: 'speed' }], findings: [{ id: 'top speed', verdict: 'good', value: 19.2, u: 0.3, unit: 'km/h', limit: 20, heading: 12, why: 'no speed' }],
+      name: 'ride.csv',
+      rows: 40,
+      kept: 38,
+      seconds: 38,
+      hz: 1,
+      notes: [{ kind: 'gap', count: 1, row: 12, seconds: 9, channel: 'speed' }],
+      findings: [{ id: 'top speed', verdict: 'good', value: 19.2, u: 0.3, unit: 'km/h', limit: 20, heading: 12, why: 'no speed' }],
       strips: { from: 0, to: 38, slices: 10, channels: { speed: STRIP, current: STRIP, voltage: STRIP, temperature: STRIP } },
     },
   },

@@ -8,7 +8,10 @@ import type { versions } from './stage-moved.schema'
 
 /** The job moves to another stage; back needs a reason. */
 export const stageMoved: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['stage'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['stage'],
   apply(ctx, { to, reason }) {
     const { draft, entry, mark } = ctx
     const back = stageIndex(to) < stageIndex(draft.stage)

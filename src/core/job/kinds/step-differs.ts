@@ -4,7 +4,10 @@ import type { versions } from './step-differs.schema'
 
 /** A step was not as the file says. */
 export const stepDiffers: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: [],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: [],
   apply({ draft }, { step, text }) {
     touchStep(draft, step, (s) => ({ ...s, differs: [...s.differs, text] }))
   },

@@ -7,7 +7,10 @@ import type { versions } from './step-done.schema'
 
 /** A step was done, or a pass of it: what came off or went back with it. Minutes, N·m, hours, °C. */
 export const stepDone: KindOf<typeof versions> = {
-  reads: asIs, writers: 'work', struckBy: 'writer', claims: ['step', 'fixing', 'part', 'power', 'lock'],
+  reads: asIs,
+  writers: 'work',
+  struckBy: 'writer',
+  claims: ['step', 'fixing', 'part', 'power', 'lock'],
   apply(ctx, body) {
     const { draft, time } = ctx
     const step = findStep(draft, body.step)

@@ -17,19 +17,30 @@ export interface AtOnce {
  */
 export function atOnce(problem: Problem, { task: may }: Tests, close: Closure, necessary: readonly boolean[]): AtOnce {
   const { tasks, poses, tools } = problem
-  const hinders = new Set([...undoneIn(problem.goal), ...tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...allNeeds(t).flatMap(undoneIn)])])
+  const hinders = new Set([
+    ...undoneIn(problem.goal),
+    ...tasks.flatMap((t) => [...t.notAfter, ...t.ratherNotAfter, ...allNeeds(t).flatMap(undoneIn)]),
+  ])
   const list = tasks.flatMap((_, i) => (necessary[i] && !hinders.has(i) ? [i] : []))
   // By pose and tool: the way that needs no set-up and is as little work as any; −1 for none.
   const ways = tasks.map((task) => {
     const least = Math.min(...task.choices.map((c) => c.work))
     return new Int16Array(poses * (tools + 1)).map((_, at) => {
       const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
-      return task.choices.findIndex((c) => c.work === least && c.needs === undefined && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool))
+      return task.choices.findIndex(
+        (c) => c.work === least && c.needs === undefined && c.poses.includes(pose) && (c.tool < 0 || c.tool === tool),
+      )
     })
   })
   // Those that wait for nothing but others to be done, and care for no order, are found all in one go; the rest are asked one by one.
-  const simple = new Set(list.filter((i) => bitsOf(tasks[i]!.needs, tasks.length) !== null && tasks[i]!.notAfter.length === 0 && tasks[i]!.ratherNotAfter.length === 0))
-  const inOneGo = Array.from({ length: poses * (tools + 1) }, (_, at) => bitsWhere(tasks.length, (i) => simple.has(i) && ways[i]![at]! >= 0))
+  const simple = new Set(
+    list.filter(
+      (i) => bitsOf(tasks[i]!.needs, tasks.length) !== null && tasks[i]!.notAfter.length === 0 && tasks[i]!.ratherNotAfter.length === 0,
+    ),
+  )
+  const inOneGo = Array.from({ length: poses * (tools + 1) }, (_, at) =>
+    bitsWhere(tasks.length, (i) => simple.has(i) && ways[i]![at]! >= 0),
+  )
   const oneByOne = list.filter((i) => !simple.has(i))
   return {
     tasks: list,
@@ -37,7 +48,7 @@ export function atOnce(problem: Problem, { task: may }: Tests, close: Closure, n
     from: (before, pose, tool, tell) => {
       const at = pose * (tools + 1) + tool + 1
       let done = before
-      for (let moved = true; moved; ) {
+      for (let moved = true; moved;) {
         done = close(done, inOneGo[at]!, (i) => tell(i, ways[i]![at]!, tasks[i]!.choices[ways[i]![at]!]!.work))
         moved = false
         for (const i of oneByOne) {

@@ -39,7 +39,14 @@ export function bounds(problem: Problem): Bound {
   const least = tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
   const tests = needTests(problem)
   const closure = closures(problem)
-  const without = (task: number): boolean => tests.goal(closure(noneDone(n), bitsWhere(n, (i) => i !== task)), true)
+  const without = (task: number): boolean =>
+    tests.goal(
+      closure(
+        noneDone(n),
+        bitsWhere(n, (i) => i !== task),
+      ),
+      true,
+    )
   const reachable = without(-1)
   const necessary = tasks.map((_, i) => reachable && !without(i))
   const options = optionBounds(problem, necessary, least)
@@ -52,25 +59,56 @@ export function bounds(problem: Problem): Bound {
   const ofChoices = (done: Done): number => options.reduce((sum, o) => sum + o(done), 0)
   const work = (done: Done): number => ofNecessary(done) + ofChoices(done)
   const poses = tasks.map((t) => new Set(t.choices.flatMap((c) => c.poses)))
-  const toPose = entries(problem, necessary, problem.poses, (i, pose) => poses[i]!.size === 1 && poses[i]!.has(pose), (i, pose) => !poses[i]!.has(pose), (pose) => Math.min(...problem.turn.map((row, from) => (from === pose ? Infinity : row[pose]!))))
+  const toPose = entries(
+    problem,
+    necessary,
+    problem.poses,
+    (i, pose) => poses[i]!.size === 1 && poses[i]!.has(pose),
+    (i, pose) => !poses[i]!.has(pose),
+    (pose) => Math.min(...problem.turn.map((row, from) => (from === pose ? Infinity : row[pose]!))),
+  )
   const far = farthest(problem, necessary)
   const turns = relaxed(problem, tests, closure, {
-    count: problem.poses, allows: (i, pose) => poses[i]!.has(pose), change: (from, to) => problem.turn[from]![to]!, floor: (done, pose) => Math.max(far(done, pose), toPose(done, pose)),
+    count: problem.poses,
+    allows: (i, pose) => poses[i]!.has(pose),
+    change: (from, to) => problem.turn[from]![to]!,
+    floor: (done, pose) => Math.max(far(done, pose), toPose(done, pose)),
   })
-  const pickUps = entries(problem, necessary, problem.tools, (i, tool) => tasks[i]!.choices.every((c) => c.tool === tool), (i, tool) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== tool), () => problem.swap)
+  const pickUps = entries(
+    problem,
+    necessary,
+    problem.tools,
+    (i, tool) => tasks[i]!.choices.every((c) => c.tool === tool),
+    (i, tool) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== tool),
+    () => problem.swap,
+  )
   // Bare hands are a class of their own, left for good with the first tool; they hold on to the tool that is in hand.
   const hands = relaxed(problem, tests, closure, {
-    count: problem.tools + 1, allows: (i, tool) => tasks[i]!.choices.some((c) => c.tool < 0 || c.tool === tool), change: (_, to) => (to === problem.tools ? Infinity : problem.swap), floor: pickUps,
+    count: problem.tools + 1,
+    allows: (i, tool) => tasks[i]!.choices.some((c) => c.tool < 0 || c.tool === tool),
+    change: (_, to) => (to === problem.tools ? Infinity : problem.swap),
+    floor: pickUps,
   })
   const hand = (tool: number): number => (tool < 0 ? problem.tools : tool)
-  const swaps = n > SEARCHED ? (done: Done, tool: number): number => pickUps(done, hand(tool)) : (done: Done, tool: number): number => hands.rest(done, hand(tool))
+  const swaps =
+    n > SEARCHED
+      ? (done: Done, tool: number): number => pickUps(done, hand(tool))
+      : (done: Done, tool: number): number => hands.rest(done, hand(tool))
   const none = noneDone(n)
   const setUp = (): number => {
     const apart = turns.once(none, problem.pose) + hands.once(none, hand(problem.tool))
-    return n > SEARCHED && n <= LOOKED_AT_TOGETHER ? Math.max(apart, inGroups({ problem, tests, closure, necessary, turns: turns.rest })) : apart
+    return n > SEARCHED && n <= LOOKED_AT_TOGETHER
+      ? Math.max(apart, inGroups({ problem, tests, closure, necessary, turns: turns.rest }))
+      : apart
   }
   return {
-    necessary, reachable, work, ofNecessary, ofChoices, swaps, turns: turns.rest,
+    necessary,
+    reachable,
+    work,
+    ofNecessary,
+    ofChoices,
+    swaps,
+    turns: turns.rest,
     whole: reachable ? work(none) + setUp() : Infinity,
     rest: (done, pose, tool) => work(done) + turns.rest(done, pose) + swaps(done, tool),
   }
@@ -80,7 +118,9 @@ export function bounds(problem: Problem): Bound {
 function farthest(problem: Problem, necessary: readonly boolean[]): (done: Done, pose: number) => number {
   const from = problem.turn.map((turn, pose) =>
     problem.tasks
-      .flatMap((task, i) => (necessary[i] ? [{ task: i, turn: Math.min(...task.choices.flatMap((c) => c.poses.map((p) => (p === pose ? 0 : turn[p]!)))) }] : []))
+      .flatMap((task, i) =>
+        necessary[i] ? [{ task: i, turn: Math.min(...task.choices.flatMap((c) => c.poses.map((p) => (p === pose ? 0 : turn[p]!)))) }] : [],
+      )
       .filter((t) => t.turn > 0)
       .sort((x, y) => y.turn - x.turn),
   )
@@ -102,10 +142,16 @@ function optionBounds(problem: Problem, necessary: readonly boolean[], least: re
   collect(problem.goal)
   problem.tasks.forEach((t, i) => necessary[i] && collect(t.needs))
   return choices.flatMap((need) => {
-    const options = ('any' in (need as object) ? (need as { any: readonly Need[] }).any : (need as { done: readonly number[] }).done.map((t): Need => ({ done: [t] }))).map((o) => certain(o).filter((t) => !necessary[t]))
+    const options = (
+      'any' in (need as object)
+        ? (need as { any: readonly Need[] }).any
+        : (need as { done: readonly number[] }).done.map((t): Need => ({ done: [t] }))
+    ).map((o) => certain(o).filter((t) => !necessary[t]))
     if (options.some((o) => o.length === 0) || options.flat().some((t) => used.has(t))) return []
     options.flat().forEach((t) => used.add(t))
-    return [(done: Done): number => (meets(need, done, true) ? 0 : Math.min(...options.map((o) => o.reduce((s, t) => (isDone(done, t) ? s : s + least[t]!), 0))))]
+    return [
+      (done: Done): number =>
+        meets(need, done, true) ? 0 : Math.min(...options.map((o) => o.reduce((s, t) => (isDone(done, t) ? s : s + least[t]!), 0))),
+    ]
   })
 }
-

@@ -7,7 +7,12 @@ import { certain, type Done, isDone, type Problem } from './problem'
  * @param price the least that entering the class can cost
  */
 export function entries(
-  problem: Problem, necessary: readonly boolean[], classes: number, only: (task: number, of: number) => boolean, never: (task: number, of: number) => boolean, price: (of: number) => number,
+  problem: Problem,
+  necessary: readonly boolean[],
+  classes: number,
+  only: (task: number, of: number) => boolean,
+  never: (task: number, of: number) => boolean,
+  price: (of: number) => number,
 ): (done: Done, now: number) => number {
   const { tasks } = problem
   const after: number[][] = tasks.map(() => [])
@@ -24,7 +29,9 @@ export function entries(
       here[i] = only(i, of) ? h : never(i, of) ? a : h
     }
     const sorted = (value: Int32Array): { readonly task: number; readonly cost: number }[] =>
-      [...value].flatMap((count, task) => (necessary[task] && count > 0 ? [{ task, cost: count * price(of) }] : [])).sort((x, y) => y.cost - x.cost)
+      [...value]
+        .flatMap((count, task) => (necessary[task] && count > 0 ? [{ task, cost: count * price(of) }] : []))
+        .sort((x, y) => y.cost - x.cost)
     return { away: sorted(away), here: sorted(here) }
   })
   return (done, now) => {

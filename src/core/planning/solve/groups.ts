@@ -16,10 +16,10 @@ export interface Known {
 }
 
 /**
- * The least that turns and tools cost from the start, together: a turn that saves tools costs itself, and a tool put down in one pose has to
- * be picked up in the next. The tools are taken by twos, and by threes. For each such group a search sees every turn at its share of the
- * price and only these tools, while all others lie in both hands for nothing; the shares make up the whole price, and each tool is paid for
- * in one search only, so the sum is never more than the truth.
+ * The least that turns and tools cost from the start, together: a turn that saves tools costs itself, and a tool put down in one pose
+ * has to be picked up in the next. The tools are taken by twos, and by threes. For each such group a search sees every turn at its
+ * share of the price and only these tools, while all others lie in both hands for nothing; the shares make up the whole price, and each
+ * tool is paid for in one search only, so the sum is never more than the truth.
  */
 export function inGroups(known: Known): number {
   const { tasks, tools } = known.problem
@@ -44,10 +44,18 @@ function ofGroup({ problem, tests, closure, necessary, turns }: Known, group: re
   const hands = group.length + 1
   const others = group.length
   const held = (tool: number): number => (group.includes(tool) ? group.indexOf(tool) : others)
-  const pickUps = entries(problem, necessary, others, (i, k) => tasks[i]!.choices.every((c) => c.tool === group[k]), (i, k) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== group[k]), () => swap)
+  const pickUps = entries(
+    problem,
+    necessary,
+    others,
+    (i, k) => tasks[i]!.choices.every((c) => c.tool === group[k]),
+    (i, k) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== group[k]),
+    () => swap,
+  )
   const search = relaxed(problem, tests, closure, {
     count: poses * hands,
-    allows: (i, of) => tasks[i]!.choices.some((c) => c.poses.includes(Math.floor(of / hands)) && (c.tool < 0 || held(c.tool) === of % hands)),
+    allows: (i, of) =>
+      tasks[i]!.choices.some((c) => c.poses.includes(Math.floor(of / hands)) && (c.tool < 0 || held(c.tool) === of % hands)),
     change: (from, to) => {
       const [poseFrom, poseTo] = [Math.floor(from / hands), Math.floor(to / hands)]
       if (poseFrom !== poseTo) return from % hands === to % hands ? share * turn[poseFrom]![poseTo]! : Infinity

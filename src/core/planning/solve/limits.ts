@@ -33,4 +33,3 @@ export const LONGEST_SEARCH = 150
 export function limitsFor(tasks: number): Limits {
   return tasks <= SHORT ? DEFAULT_LIMITS : tasks <= LONGEST_SEARCH ? { nodes: 50, beam: 44 } : { nodes: 40, beam: 5 }
 }
-

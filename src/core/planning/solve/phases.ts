@@ -8,9 +8,9 @@ const KEPT = 32
 const DEEPEST = 24
 
 /**
- * A good order for a long problem, by phases: first a sequence of poses, the cheapest when tools cost nothing (exact), then, pose by pose, the
- * fewest tools picked up, with what may wait left for a later phase in the same pose. Work that a task needs more of in one way than in
- * another is taken only where nothing else gets the phase done.
+ * A good order for a long problem, by phases: first a sequence of poses, the cheapest when tools cost nothing (exact), then, pose by
+ * pose, the fewest tools picked up, with what may wait left for a later phase in the same pose. Work that a task needs more of in one
+ * way than in another is taken only where nothing else gets the phase done.
  * @returns null where the problem is not of this kind: something has to be chosen, or may not be done after something else
  */
 export function byPhases(problem: Problem): readonly Placing[] | null {
@@ -25,45 +25,70 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
   const posesOf = (dearest: (task: number) => number): Done[] =>
     Array.from({ length: poses }, (_, p) => bitsWhere(n, (i) => tasks[i]!.choices.some((c) => c.work <= dearest(i) && c.poses.includes(p))))
   /** The way of a task in a pose with a tool in hand that is the least work there; −1 for none. */
-  const wayOf = tasks.map((t) => Array.from({ length: poses * (tools + 1) }, (_, at) => {
-    const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
-    let best = -1
-    t.choices.forEach((c, k) => {
-      if (c.poses.includes(pose) && (c.tool < 0 || c.tool === tool) && (best < 0 || c.work < t.choices[best]!.work)) best = k
-    })
-    return best
-  }))
+  const wayOf = tasks.map((t) =>
+    Array.from({ length: poses * (tools + 1) }, (_, at) => {
+      const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
+      let best = -1
+      t.choices.forEach((c, k) => {
+        if (c.poses.includes(pose) && (c.tool < 0 || c.tool === tool) && (best < 0 || c.work < t.choices[best]!.work)) best = k
+      })
+      return best
+    }),
+  )
   const here = (pose: number, tool: number): number => pose * (tools + 1) + tool + 1
   // What can be done in a pose with a tool in hand in its least work, and what in any way.
-  const cheaply = Array.from({ length: poses * (tools + 1) }, (_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0 && tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]))
+  const cheaply = Array.from({ length: poses * (tools + 1) }, (_, at) =>
+    bitsWhere(n, (i) => wayOf[i]![at]! >= 0 && tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]),
+  )
   const anyhow = cheaply.map((_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0))
 
-  interface State { readonly done: Done; readonly tool: number; readonly cost: number; readonly from: State | null; readonly run: Run | null }
+  interface State {
+    readonly done: Done
+    readonly tool: number
+    readonly cost: number
+    readonly from: State | null
+    readonly run: Run | null
+  }
   /** A stretch in one pose with one tool; `any`: dearer ways too. */
-  interface Run { readonly pose: number; readonly tool: number; readonly any: boolean }
+  interface Run {
+    readonly pose: number
+    readonly tool: number
+    readonly any: boolean
+  }
   const step = (state: State, run: Run): State => {
     let extra = 0
     const at = here(run.pose, run.tool)
-    const done = run.any ? close(state.done, anyhow[at]!, (i) => (extra += tasks[i]!.choices[wayOf[i]![at]!]!.work - least[i]!)) : close(state.done, cheaply[at]!)
+    const done = run.any
+      ? close(state.done, anyhow[at]!, (i) => (extra += tasks[i]!.choices[wayOf[i]![at]!]!.work - least[i]!))
+      : close(state.done, cheaply[at]!)
     return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : swap) + extra, from: state, run }
   }
   const all = bitsWhere(n, () => true)
 
-  // Along the cheapest turns when every way will do, and along the cheapest when only those of least work do: a turn may be less than the work it saves.
+  // Along the cheapest turns when every way will do, and along the cheapest when only those of least work do: a turn may be less
+  // than the work it saves.
   const orders = [posesOf(() => Infinity), posesOf((i) => least[i]!)].flatMap((inPose) => {
     const sequence = poseSequence(problem, close, inPose)
     return sequence ? (along(sequence, inPose) ?? []) : []
   })
-  return orders.reduce<{ readonly order: readonly Placing[]; readonly cost: number } | null>((soFar, o) => (soFar && soFar.cost <= o.cost ? soFar : o), null)?.order ?? null
+  return (
+    orders.reduce<{ readonly order: readonly Placing[]; readonly cost: number } | null>(
+      (soFar, o) => (soFar && soFar.cost <= o.cost ? soFar : o),
+      null,
+    )?.order ?? null
+  )
 
   /** The fewest tools along a sequence of poses; null where a phase does not get done what cannot wait. */
-  function along(sequence: readonly number[], inPose: readonly Done[]): { readonly order: readonly Placing[]; readonly cost: number } | null {
+  function along(
+    sequence: readonly number[],
+    inPose: readonly Done[],
+  ): { readonly order: readonly Placing[]; readonly cost: number } | null {
     // What may be left after each phase: told backward, a task with all that comes after it.
     const mayWait: boolean[][] = sequence.map(() => [])
     mayWait[sequence.length - 1] = tasks.map(() => false)
     for (let k = sequence.length - 1; k > 0; k--) {
       const wait = [...mayWait[k]!]
-      for (let moved = true; moved; ) {
+      for (let moved = true; moved;) {
         moved = false
         for (let i = 0; i < n; i++) {
           if (wait[i] || !isDone(inPose[sequence[k]!]!, i) || !after[i]!.every((j) => wait[j])) continue
@@ -93,12 +118,16 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
       }
       through.sort((a, b) => a.cost - b.cost)
       const kept: State[] = []
-      for (const state of through) if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : swap) <= state.cost && includes(o.done, state.done))) kept.push(state)
+      for (const state of through)
+        if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : swap) <= state.cost && includes(o.done, state.done))) kept.push(state)
       layer = best(kept, KEPT, (s) => s.cost + 2 * lacking(all, s.done))
       if (layer.length === 0) return null
     }
     layer.sort((a, b) => a.cost - b.cost)
-    return { order: replay(layer[0]!), cost: layer[0]!.cost + sequence.reduce((sum, pose, k) => sum + (k === 0 ? 0 : turn[sequence[k - 1]!]![pose]!), 0) }
+    return {
+      order: replay(layer[0]!),
+      cost: layer[0]!.cost + sequence.reduce((sum, pose, k) => sum + (k === 0 ? 0 : turn[sequence[k - 1]!]![pose]!), 0),
+    }
   }
 
   /** Tools that have something to do now; ways that are more work only where they are all there is. */
@@ -107,7 +136,8 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
     const dear = new Set<number>()
     for (let i = 0; i < n; i++) {
       if (isDone(state.done, i) || !needs[i]!.every((first) => isDone(state.done, first))) continue
-      for (const c of tasks[i]!.choices) if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
+      for (const c of tasks[i]!.choices)
+        if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
     }
     return [...[...cheap].map((tool) => ({ pose, tool, any: false })), ...[...dear].map((tool) => ({ pose, tool, any: true }))]
   }
@@ -127,7 +157,12 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
 
 /** The cheapest turns in which everything gets done when tools cost nothing. */
 function poseSequence({ tasks, pose, poses, turn }: Problem, close: Closure, inPose: readonly Done[]): number[] | null {
-  interface Stand { readonly done: Done; readonly pose: number; readonly cost: number; readonly from: Stand | null }
+  interface Stand {
+    readonly done: Done
+    readonly pose: number
+    readonly cost: number
+    readonly from: Stand | null
+  }
   const all = bitsWhere(tasks.length, () => true)
   const open = new Heap<Stand>((a, b) => a.cost < b.cost)
   const opened: Stand[][] = inPose.map(() => [])
@@ -141,14 +176,20 @@ function poseSequence({ tasks, pose, poses, turn }: Problem, close: Closure, inP
     const now = stand
     if (opened[now.pose]!.some((o) => o.cost <= now.cost && includes(o.done, now.done))) continue
     opened[now.pose]!.push(now)
-    for (let to = 0; to < poses; to++) if (to !== now.pose && Number.isFinite(turn[now.pose]![to]!)) open.push({ done: close(now.done, inPose[to]!), pose: to, cost: now.cost + turn[now.pose]![to]!, from: now })
+    for (let to = 0; to < poses; to++)
+      if (to !== now.pose && Number.isFinite(turn[now.pose]![to]!))
+        open.push({ done: close(now.done, inPose[to]!), pose: to, cost: now.cost + turn[now.pose]![to]!, from: now })
   }
   return null
 }
 
 /** The so many that cost the least, in that order; of equals the one found first. */
 function best<T>(list: readonly T[], most: number, cost: (item: T) => number): T[] {
-  return list.map((item) => ({ item, at: cost(item) })).sort((a, b) => a.at - b.at).slice(0, most).map((x) => x.item)
+  return list
+    .map((item) => ({ item, at: cost(item) }))
+    .sort((a, b) => a.at - b.at)
+    .slice(0, most)
+    .map((x) => x.item)
 }
 
 /** How many of the wanted tasks are not done. */
@@ -168,5 +209,15 @@ function ones(word: number): number {
 /** Everything has to be done, after this and that, and nothing else is asked. */
 function plain({ tasks, goal }: Problem): boolean {
   const wanted = bitsOf(goal, tasks.length)
-  return wanted !== null && tasks.every((t, i) => isDone(wanted, i) && bitsOf(t.needs, tasks.length) !== null && t.notAfter.length === 0 && t.ratherNotAfter.length === 0 && t.choices.every((c) => c.needs === undefined))
+  return (
+    wanted !== null &&
+    tasks.every(
+      (t, i) =>
+        isDone(wanted, i) &&
+        bitsOf(t.needs, tasks.length) !== null &&
+        t.notAfter.length === 0 &&
+        t.ratherNotAfter.length === 0 &&
+        t.choices.every((c) => c.needs === undefined),
+    )
+  )
 }

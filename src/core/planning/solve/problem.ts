@@ -167,5 +167,10 @@ export function costOf(problem: Problem, order: readonly Placing[]): number | nu
 export function stepCost(problem: Problem, task: Task, choice: Choice, at: number, pose: number, tool: number, done: Done): number {
   let against = 0
   for (const t of task.ratherNotAfter) if (isDone(done, t)) against++
-  return choice.work + (at === pose ? 0 : problem.turn[pose]![at]!) + (choice.tool >= 0 && choice.tool !== tool ? problem.swap : 0) + against * problem.against
+  return (
+    choice.work +
+    (at === pose ? 0 : problem.turn[pose]![at]!) +
+    (choice.tool >= 0 && choice.tool !== tool ? problem.swap : 0) +
+    against * problem.against
+  )
 }

@@ -54,7 +54,12 @@ export function relaxed(problem: Problem, tests: Tests, closure: Closure, { coun
   return {
     rest: (done, of) => search(close(done, of), of),
     once: (done, of, states = ROOT) => {
-      interface State { readonly closed: Done; readonly of: number; readonly cost: number; readonly total: number }
+      interface State {
+        readonly closed: Done
+        readonly of: number
+        readonly cost: number
+        readonly total: number
+      }
       const open = new Heap<State>((a, b) => a.total < b.total || (a.total === b.total && a.cost > b.cost))
       const opened: State[][] = Array.from({ length: count }, () => [])
       const put = (from: Done, to: number, cost: number): void => {
@@ -62,7 +67,7 @@ export function relaxed(problem: Problem, tests: Tests, closure: Closure, { coun
         open.push({ closed, of: to, cost, total: cost + floor(closed, to) })
       }
       put(done, of, 0)
-      for (let n = 0; ; ) {
+      for (let n = 0; ;) {
         const here = open.pop()
         if (!here) return Infinity
         if (tests.goal(here.closed, true) || n >= states) return here.total

@@ -27,5 +27,15 @@ export function only(problem: Problem, kept: readonly number[]): Problem {
     if ('any' in n) return { any: n.any.map(need) }
     return 'done' in n ? { done: some(n.done) } : { undone: some(n.undone) }
   }
-  return { ...problem, goal: need(problem.goal), tasks: kept.map((t) => ({ ...problem.tasks[t]!, needs: need(problem.tasks[t]!.needs), choices: problem.tasks[t]!.choices.map((c) => (c.needs === undefined ? c : { ...c, needs: need(c.needs) })), notAfter: some(problem.tasks[t]!.notAfter), ratherNotAfter: some(problem.tasks[t]!.ratherNotAfter) })) }
+  return {
+    ...problem,
+    goal: need(problem.goal),
+    tasks: kept.map((t) => ({
+      ...problem.tasks[t]!,
+      needs: need(problem.tasks[t]!.needs),
+      choices: problem.tasks[t]!.choices.map((c) => (c.needs === undefined ? c : { ...c, needs: need(c.needs) })),
+      notAfter: some(problem.tasks[t]!.notAfter),
+      ratherNotAfter: some(problem.tasks[t]!.ratherNotAfter),
+    })),
+  }
 }

@@ -15,7 +15,10 @@ function byHand(problem: Problem): number {
     if (meets(problem.goal, done)) best = Math.min(best, cost)
     problem.tasks.forEach((task, i) => {
       if (isDone(done, i)) return
-      for (const choice of task.choices) if (mayDo(task, done, choice)) for (const at of choice.poses) go(withDone(done, i), at, choice.tool >= 0 ? choice.tool : tool, cost + stepCost(problem, task, choice, at, pose, tool, done))
+      for (const choice of task.choices)
+        if (mayDo(task, done, choice))
+          for (const at of choice.poses)
+            go(withDone(done, i), at, choice.tool >= 0 ? choice.tool : tool, cost + stepCost(problem, task, choice, at, pose, tool, done))
     })
   }
   go(noneDone(problem.tasks.length), problem.pose, problem.tool, 0)
@@ -44,7 +47,12 @@ function byTable(problem: Problem): { readonly best: number; readonly rows: read
         for (const choice of task.choices) {
           if (!mayDo(task, row.done, choice)) continue
           for (const at of choice.poses) {
-            const to: Row = { done: withDone(row.done, i), pose: at, tool: choice.tool >= 0 ? choice.tool : row.tool, cost: row.cost + stepCost(problem, task, choice, at, row.pose, row.tool, row.done) }
+            const to: Row = {
+              done: withDone(row.done, i),
+              pose: at,
+              tool: choice.tool >= 0 ? choice.tool : row.tool,
+              cost: row.cost + stepCost(problem, task, choice, at, row.pose, row.tool, row.done),
+            }
             const key = `${keyOf(to.done)}|${at}|${to.tool}`
             const had = next.get(key)
             if (!had || to.cost < had.cost) next.set(key, to)
@@ -85,7 +93,13 @@ describe('the cheapest order', () => {
       expect(answer(problem), `seed ${seed}`).toBe(best)
       if (best === Infinity) continue
       const bound = bounds(problem)
-      const together = inGroups({ problem, tests: needTests(problem), closure: closures(problem), necessary: bound.necessary, turns: bound.turns })
+      const together = inGroups({
+        problem,
+        tests: needTests(problem),
+        closure: closures(problem),
+        necessary: bound.necessary,
+        turns: bound.turns,
+      })
       expect(bound.work(noneDone(problem.tasks.length)) + together, `seed ${seed}, tools by twos`).toBeLessThanOrEqual(best)
       if (seed % 10 !== 0) continue
       const step = Math.max(1, Math.floor(rows.length / 60))
@@ -159,10 +173,29 @@ describe('the cheapest order', () => {
 /** The same problem from a state: what is done cannot be done again, and counts as done. */
 function from(problem: Problem, done: Uint32Array): Partial<Problem> {
   const need = (n: Problem['goal']): Problem['goal'] =>
-    typeof n === 'boolean' ? n : 'all' in n ? { all: n.all.map(need) } : 'any' in n ? { any: n.any.map(need) } : 'done' in n ? (n.done.some((t) => isDone(done, t)) || n) : !n.undone.some((t) => isDone(done, t)) && n
+    typeof n === 'boolean'
+      ? n
+      : 'all' in n
+        ? { all: n.all.map(need) }
+        : 'any' in n
+          ? { any: n.any.map(need) }
+          : 'done' in n
+            ? n.done.some((t) => isDone(done, t)) || n
+            : !n.undone.some((t) => isDone(done, t)) && n
   const gone = { needs: false, choices: [], notAfter: [], ratherNotAfter: [] } as const
   return {
     goal: need(problem.goal),
-    tasks: problem.tasks.map((t, i) => (isDone(done, i) ? gone : t.notAfter.some((x) => isDone(done, x)) ? { ...t, needs: false } : { ...t, needs: need(t.needs), choices: t.choices.map((c) => ({ ...c, needs: need(c.needs ?? true) })), ratherNotAfter: t.ratherNotAfter })),
+    tasks: problem.tasks.map((t, i) =>
+      isDone(done, i)
+        ? gone
+        : t.notAfter.some((x) => isDone(done, x))
+          ? { ...t, needs: false }
+          : {
+              ...t,
+              needs: need(t.needs),
+              choices: t.choices.map((c) => ({ ...c, needs: need(c.needs ?? true) })),
+              ratherNotAfter: t.ratherNotAfter,
+            },
+    ),
   }
 }

@@ -4,7 +4,20 @@ import { closures } from './closure'
 import { Heap } from './heap'
 import { DEFAULT_LIMITS, EVERY_RULE, type Limits, LONGEST_SEARCH, type Pruning, SHORT } from './limits'
 import { byPhases } from './phases'
-import { costOf, type Done, includes, isDone, keyOf, meets, needTests, noneDone, type Placing, type Problem, stepCost, withDone } from './problem'
+import {
+  costOf,
+  type Done,
+  includes,
+  isDone,
+  keyOf,
+  meets,
+  needTests,
+  noneDone,
+  type Placing,
+  type Problem,
+  stepCost,
+  withDone,
+} from './problem'
 import { only, relevant } from './relevant'
 
 export interface Solution {
@@ -84,12 +97,25 @@ class Search {
     const phased = this.byPhases()
     if (phased && problem.tasks.length > LONGEST_SEARCH) return phased
     const none = noneDone(problem.tasks.length)
-    const start = this.node(none, 0, problem.pose, problem.tool, 0, bound.ofNecessary(none), bound.turns(none, problem.pose), bound.swaps(none, problem.tool), null, [])
+    const start = this.node(
+      none,
+      0,
+      problem.pose,
+      problem.tool,
+      0,
+      bound.ofNecessary(none),
+      bound.turns(none, problem.pose),
+      bound.swaps(none, problem.tool),
+      null,
+      [],
+    )
     if (!Number.isFinite(start.total)) return null
     let best = this.beam(start, phased?.cost ?? Infinity)
     if (phased && (!best || phased.cost < best.cost)) best = { ...start, cost: phased.cost, total: phased.cost, placings: phased.order }
     this.reached.clear()
-    const open = new Heap<Node>((a, b) => a.total < b.total || (a.total === b.total && (a.count > b.count || (a.count === b.count && a.made < b.made))))
+    const open = new Heap<Node>(
+      (a, b) => a.total < b.total || (a.total === b.total && (a.count > b.count || (a.count === b.count && a.made < b.made))),
+    )
     open.push(start)
     let nodes = 0
     let stopped = false
@@ -126,17 +152,32 @@ class Search {
   private byPhases(): Solution | null {
     const order = this.problem.tasks.length > SHORT ? byPhases(this.problem) : null
     const cost = order && costOf(this.problem, order)
-    return order && cost !== null ? { order, cost, bound: Math.min(cost, this.bound.whole), proved: this.bound.whole >= cost, nodes: 0 } : null
+    return order && cost !== null
+      ? { order, cost, bound: Math.min(cost, this.bound.whole), proved: this.bound.whole >= cost, nodes: 0 }
+      : null
   }
 
   /** A state, with all that then goes at once done too. */
-  private node(before: Done, count: number, pose: number, tool: number, cost: number, left: number, turns: number, swaps: number, from: Node | null, placings: Placing[]): Node {
-    const done = !this.rules.atOnce ? before : this.atOnce.from(before, pose, tool, (task, choice, seconds) => {
-      cost += seconds
-      left -= this.leastWork[task]!
-      count++
-      placings.push({ task, choice, pose })
-    })
+  private node(
+    before: Done,
+    count: number,
+    pose: number,
+    tool: number,
+    cost: number,
+    left: number,
+    turns: number,
+    swaps: number,
+    from: Node | null,
+    placings: Placing[],
+  ): Node {
+    const done = !this.rules.atOnce
+      ? before
+      : this.atOnce.from(before, pose, tool, (task, choice, seconds) => {
+          cost += seconds
+          left -= this.leastWork[task]!
+          count++
+          placings.push({ task, choice, pose })
+        })
     const total = Math.max(from?.total ?? 0, cost + left + this.bound.ofChoices(done) + turns + swaps)
     return { done, key: keyOf(done), count, pose, tool, cost, left, turns, swaps, total, from, placings, made: this.made++ }
   }
@@ -170,7 +211,9 @@ class Search {
           if (!Number.isFinite(ahead + rest)) continue
           const cost = here.cost + stepCost(this.problem, tasks[i]!, choice, pose, here.pose, here.tool, here.done)
           if (cost + left + ahead + rest >= dear) continue
-          const next = this.node(withDone(here.done, i), here.count + 1, pose, tool, cost, left, ahead, rest, here, [{ task: i, choice: k, pose }])
+          const next = this.node(withDone(here.done, i), here.count + 1, pose, tool, cost, left, ahead, rest, here, [
+            { task: i, choice: k, pose },
+          ])
           if (next.total < dear) list.push(next)
         }
       })
@@ -183,7 +226,10 @@ class Search {
     for (const other of this.reached.get(node.key) ?? []) {
       if (other === node) continue
       if (!this.rules.dominance && (other.pose !== node.pose || other.tool !== node.tool)) continue
-      const there = other.cost + (other.pose === node.pose ? 0 : this.problem.turn[other.pose]![node.pose]!) + (node.tool >= 0 && other.tool !== node.tool ? this.problem.swap : 0)
+      const there =
+        other.cost +
+        (other.pose === node.pose ? 0 : this.problem.turn[other.pose]![node.pose]!) +
+        (node.tool >= 0 && other.tool !== node.tool ? this.problem.swap : 0)
       if (strictly ? there < node.cost : there <= node.cost) return true
     }
     return false
@@ -219,7 +265,10 @@ class Search {
     else this.reached.set(node.key, [node])
   }
 
-  /** Layer by layer of tasks done, the most promising of each kept; the first answer that costs less than `dear`, and the upper bound of the exact search. */
+  /**
+   * Layer by layer of tasks done, the most promising of each kept; the first answer that costs less than `dear`, and the upper
+   * bound of the exact search.
+   */
   private beam(start: Node, dear: number): Node | null {
     const { problem, limits } = this
     const layers: Node[][] = Array.from({ length: problem.tasks.length + 1 }, () => [])

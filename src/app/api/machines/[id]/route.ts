@@ -13,5 +13,12 @@ export const GET = route(async (request: Request, { params }: { readonly params:
   const text = revision === undefined || !isWellFormed(id + revision) ? null : await fileText(id, revision)
   if (text === null) return refuse(404, 'There is no such file here.')
   const name = `${id}-${revision}.json`.replace(/[^\w.-]/g, '_')
-  return new Response(text, { headers: { 'content-type': 'application/json; charset=utf-8', 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' } })
+  return new Response(text, {
+    headers: {
+      'content-type': 'application/json; charset=utf-8',
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+      'x-content-type-options': 'nosniff',
+    },
+  })
 })

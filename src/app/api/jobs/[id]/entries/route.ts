@@ -16,7 +16,8 @@ const TOO_MUCH = `That is more than ${MAX_BATCH_BYTES / 1000} kB at once, or ${M
 const whole = (text: string | null): number | undefined => (text !== null && /^\d{1,9}$/.test(text) ? Number(text) : undefined)
 
 /** What asks says its build; one from before builds were said with every question says none. */
-const older = async (session: Session, request: Request): Promise<void> => noteOlder(session.device, whole(request.headers.get('x-nailsmith-build')))
+const older = async (session: Session, request: Request): Promise<void> =>
+  noteOlder(session.device, whole(request.headers.get('x-nailsmith-build')))
 
 /**
  * Entries after `?after=seq`, at most 500, with the journal's last seq, its running hash there, whose session it is, and the server's
@@ -32,10 +33,16 @@ export const GET = route(async (request: Request, { params }: Params): Promise<R
   if (!UUID.test(id)) return refuse(404, NO_JOB)
   if (after === undefined) return refuse(400, '“after” should be the number of an entry.')
   const [seen, chain] = [query.has('chain') ? whole(query.get('seen')) : undefined, query.get('chain')]
-  if (query.has('chain') && (seen === undefined || !/^[0-9a-f]{64}$/.test(chain ?? ''))) return refuse(400, '“seen” should be the number of an entry, and “chain” the hash of the journal there.')
+  if (query.has('chain') && (seen === undefined || !/^[0-9a-f]{64}$/.test(chain ?? '')))
+    return refuse(400, '“seen” should be the number of an entry, and “chain” the hash of the journal there.')
   const read = await entriesAfter(id, after, seen !== undefined && chain ? { seq: seen, chain } : undefined)
   if (!read) return refuse(404, NO_JOB, { again: 'later' })
-  if ('past' in read) return refuse(409, 'This server holds another past of this job than the tablet: it was put back from a backup.', { again: 'later', ...read, now: Date.now() })
+  if ('past' in read)
+    return refuse(409, 'This server holds another past of this job than the tablet: it was put back from a backup.', {
+      again: 'later',
+      ...read,
+      now: Date.now(),
+    })
   return answer({ ...read, person: session.person.id, build: BUILD, now: Date.now() })
 })
 
@@ -57,11 +64,20 @@ export const POST = route(async (request: Request, { params }: Params): Promise<
   }
   const back = sent !== null && typeof sent === 'object' && !Array.isArray(sent) ? (sent as { agrees?: unknown; entries?: unknown }) : null
   const agrees = back && Number.isInteger(back.agrees) && (back.agrees as number) >= 0 ? (back.agrees as number) : undefined
-  if (back && (agrees === undefined || !may(session.person.role, 'take in'))) return refuse(back && agrees === undefined ? 400 : 403, 'What is given back says how far its past agrees with this one, and is given back by somebody who may write.', { again: agrees === undefined ? 'never' : 'other person' })
+  if (back && (agrees === undefined || !may(session.person.role, 'take in')))
+    return refuse(
+      back && agrees === undefined ? 400 : 403,
+      'What is given back says how far its past agrees with this one, and is given back by somebody who may write.',
+      { again: agrees === undefined ? 'never' : 'other person' },
+    )
   const batch = back ? back.entries : sent
   const plan = Array.isArray(batch) && batch.length === 1 && (batch[0] as { kind?: unknown } | null)?.kind === 'plan-adopted'
   if (bytes.byteLength > MAX_BATCH_BYTES && !plan) return refuse(413, TOO_MUCH, { again: 'never' })
   const history = request.headers.get('x-nailsmith-history') ?? undefined
-  const result = await appendBatch(session, id, batch, { ...(build !== undefined ? { build } : {}), ...(history && !back ? { history } : {}), ...(agrees !== undefined ? { agrees } : {}) })
+  const result = await appendBatch(session, id, batch, {
+    ...(build !== undefined ? { build } : {}),
+    ...(history && !back ? { history } : {}),
+    ...(agrees !== undefined ? { agrees } : {}),
+  })
   return 'status' in result ? refuse(result.status, result.message, { again: result.again }) : answer({ ...result, now: Date.now() })
 })
