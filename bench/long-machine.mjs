@@ -1,5 +1,5 @@
 /** A machine of sixty steps down: thirty panels one under the other, each on its own screws, four kinds of drive, two ways to stand. */
-export function longMachine() {
+function longMachine() {
   const minutes = { low: 0.5, likely: 1, high: 2 }
   const tools = ['cross-2', 'hex-3', 'hex-4', 'lobe-20']
   const pose = (i) => (Math.floor(i / 8) % 2 === 0 ? ['upright'] : ['on-side'])

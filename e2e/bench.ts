@@ -103,7 +103,7 @@ export async function step(page: Page): Promise<string> {
 }
 
 /** Answers a check: everything that has to stand stands, everything looked at is right. */
-export async function allRight(page: Page): Promise<void> {
+async function allRight(page: Page): Promise<void> {
   const sheet = page.getByRole('dialog')
   await expect(sheet.getByRole('button', { name: 'Log the check' })).toBeVisible()
   for (const box of await sheet.getByRole('checkbox').all()) await box.check()

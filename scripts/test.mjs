@@ -1,4 +1,4 @@
-// Does all set-up and runs everything: types, lint, form, import arrows, unit, database and browser tests, sizes, starting and stopping,
+// Does all set-up and runs everything: types, lint, form, dead code, import arrows, unit, database and browser tests, sizes, starting and stopping,
 // and a short kill test.
 // The last line is `N passed, N failed`.
 import path from 'node:path'
@@ -94,6 +94,7 @@ try {
   })()
   await part('lint', () => node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']))()
   await part('form', () => node('node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']))()
+  await part('dead', () => node('node_modules/knip/bin/knip.js', ['--no-config-hints']))()
   await part('arrows', () => node('scripts/arrows.mjs'))()
   await part('unit', () => vitest('unit'))()
   let databaseUrl = null

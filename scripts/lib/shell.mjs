@@ -1,9 +1,8 @@
 // Small helpers for the start-up scripts: plain Node, nothing installed yet.
-import { execFileSync, spawn, spawnSync } from 'node:child_process'
+import { execFileSync, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import net from 'node:net'
-import os from 'node:os'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -136,4 +135,4 @@ export function ensureDir(dir, mode = 0o711) {
   mkdirSync(dir, { recursive: true, mode })
 }
 
-export { existsSync, os, path, readFileSync, spawn, spawnSync, writeFileSync }
+export { existsSync, readFileSync, spawnSync }

@@ -25,7 +25,7 @@ async function serverJournal(jobId: string): Promise<{ readonly entries: Any[]; 
 }
 
 /** How far two journals agree: the highest seq up to which they hold the same entries. */
-export function agreement(
+function agreement(
   a: readonly { readonly seq: number; readonly id: string }[],
   b: readonly { readonly seq: number; readonly id: string }[],
 ): number {

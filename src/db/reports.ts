@@ -8,12 +8,6 @@ export async function addReport(
   await sql`insert into reports (job_id, seq, reducer, body) values (${page.jobId}, ${page.seq}, ${page.reducer}, ${sql.json(page.body as never)}) on conflict do nothing`
 }
 
-/** The page of the hand back at `seq`, as it was printed; null where none was kept. */
-export async function loadReport(sql: Db, jobId: string, seq: number): Promise<unknown> {
-  const [row] = await sql<{ body: unknown }[]>`select body from reports where job_id = ${jobId} and seq = ${seq}`
-  return row?.body ?? null
-}
-
 /** Every page of a job by the seq of its hand back. */
 export async function listReports(sql: Db, jobId: string): Promise<readonly { readonly seq: number; readonly body: unknown }[]> {
   return sql<{ seq: number; body: unknown }[]>`select seq, body from reports where job_id = ${jobId} order by seq`

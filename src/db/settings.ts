@@ -16,7 +16,7 @@ export interface ShopSettings {
   readonly lacking: readonly string[]
 }
 
-export const SHOP_DEFAULTS: ShopSettings = {
+const SHOP_DEFAULTS: ShopSettings = {
   shop: 'Workshop',
   proofMinutes: 240,
   proofMinutesHigh: 30,

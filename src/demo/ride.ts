@@ -18,7 +18,7 @@ interface Sample {
 }
 
 /** A made-up ride along the quay: off from standstill again and again, at the end one hard stop. The same every time. */
-export function* quayRide({ seconds, hz, top, braking = 4.6 }: RideShape): Generator<Sample> {
+function* quayRide({ seconds, hz, top, braking = 4.6 }: RideShape): Generator<Sample> {
   const noise = dice(7)
   const leg = 40
   const stop = seconds - top / 3.6 / braking - 4

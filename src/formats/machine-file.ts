@@ -4,7 +4,7 @@ import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHIN
 import { fail, ok, type Result } from '../core/result'
 import { cut, tooDeep } from '../core/text'
 
-export const FORMAT = 'nailsmith-machine/1'
+const FORMAT = 'nailsmith-machine/1'
 const MAJOR = 1
 
 /** What is wrong with a machine file, each with a JSON pointer and a sentence. */

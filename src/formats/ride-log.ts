@@ -6,7 +6,7 @@ import { cut } from '../core/text'
 /** Largest log that is read, rows and bytes. */
 /** Nanoseconds since 1970 are below this; a time beyond it is none. */
 const LATEST = 1e19
-export const MAX_ROWS = 5_000_000
+const MAX_ROWS = 5_000_000
 export const MAX_BYTES = 200_000_000
 
 export type RideLogFault =

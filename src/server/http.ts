@@ -15,7 +15,7 @@ export function answer(body: unknown): Response {
   return Response.json(body, { headers: HEADERS })
 }
 
-export const SIGN_IN_AGAIN = 'Your sign-in has ended. Sign in again; what you logged is kept on this device.'
+const SIGN_IN_AGAIN = 'Your sign-in has ended. Sign in again; what you logged is kept on this device.'
 
 /** The session of a request that may do `deed`; or the refusal to send. */
 export async function allowed(deed: Deed): Promise<Session | Response> {

@@ -22,7 +22,7 @@ import type { Report } from '../formats/report'
 import { loadSettings, type ShopSettings } from '../db/settings'
 import type { Entry, UnknownEntry } from '../core/job'
 
-export const PAGE = 40
+const PAGE = 40
 
 export interface JobListItem {
   readonly id: string
@@ -169,8 +169,4 @@ export async function loadMachine(id: string): Promise<MachineFile | null> {
   const machine = (await listMachines(db())).find((m) => m.id === id)
   const text = machine ? await loadMachineText(db(), id, machine.revision) : null
   return text === null ? null : (JSON.parse(text) as MachineFile)
-}
-
-export function people(): Promise<Person[]> {
-  return listPeople(db())
 }

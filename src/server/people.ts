@@ -7,7 +7,7 @@ import { addPerson, changePerson, countPeople, demoNames, findByName, listPeople
 import { endDevice, endSessions, listSessions, type OpenSession } from '../db/sessions'
 import { hashPassphrase, newToken } from './secrets'
 
-export const MIN_PASSPHRASE = 10
+const MIN_PASSPHRASE = 10
 
 /** What is wrong with a name for somebody new, in words; null when it is free. */
 export async function nameFault(name: string): Promise<string | null> {

@@ -148,7 +148,7 @@ export async function closeSession(): Promise<void> {
   jar.delete(SESSION_COOKIE)
 }
 
-export function demoMode(): boolean {
+function demoMode(): boolean {
   return process.env['NAILSMITH_DEMO'] !== '0'
 }
 

@@ -59,7 +59,7 @@ export function wordLikelihood(answer: WordAnswer, fault: string, outcome: strin
   return fault === NONE ? (1 - ODD) * own + ODD / n : (1 - SLIP) * own + SLIP / n
 }
 
-export function symptomLikelihood(symptom: Symptom, fault: string): number {
+function symptomLikelihood(symptom: Symptom, fault: string): number {
   return symptom.given[fault] ?? symptom.otherwise
 }
 

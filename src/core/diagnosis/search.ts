@@ -6,7 +6,7 @@ export interface Try {
 }
 
 /** Minutes lost when the wrong thing was done: looking again. Estimated. */
-export const LOOK_AGAIN = 20
+const LOOK_AGAIN = 20
 
 /**
  * The order in which to try things until one mends the fault, and the minutes to expect: the best ratio of belief to minutes first,

@@ -76,7 +76,7 @@ function checkFriction(mu: number): void {
 }
 
 /** Friction is a range, not a number. Steel on steel, as found to lightly oiled: 0.08 to 0.20 (VDI 2230-1, table A5). */
-export const FRICTION = { low: 0.08, likely: 0.12, high: 0.2 } as const
+const FRICTION = { low: 0.08, likely: 0.12, high: 0.2 } as const
 
 /** A torque in N·m and the preload in kN that it gives over the friction band. */
 export interface TorqueEstimate {

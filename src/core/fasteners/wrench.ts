@@ -45,7 +45,7 @@ export function readScale(text: string | undefined): { readonly from: number; re
 }
 
 /** A calibration is good for a year or 5,000 turns (ISO 6789-2, clause 5.3); only the year is known here. */
-export const CALIBRATION_DAYS = 365
+const CALIBRATION_DAYS = 365
 
 /** Whole days until the calibration ends at `now`; negative when it is over; null when it is not known. */
 export function calibrationDaysLeft(wrench: Wrench, now: number): number | null {

@@ -13,7 +13,7 @@ export function mayOverride(check: AnyCheck): 'nobody' | 'lead' | 'mechanic' {
 }
 
 /** A check as a plan's step names it: one of ours, or one that nobody knows and that stays on the job. */
-export const asCheck = (id: string): AnyCheck => (isCheck(id) ? id : `unknown: ${id}`)
+const asCheck = (id: string): AnyCheck => (isCheck(id) ? id : `unknown: ${id}`)
 
 /** How a check stands. `missing` says what is in the way, piece by piece. */
 export interface CheckStatus {

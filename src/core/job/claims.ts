@@ -59,7 +59,7 @@ export type SubjectKind = keyof typeof SIDES
 const keyOf = (kind: SubjectKind, of: string): string => (of === '' ? kind : `${kind}:${of}`)
 
 /** The last seq that an entry's device had seen of this journal; one given back from another past had seen no more than the two share. */
-export const baseOf = (entry: Pick<Entry, 'base'> & Pick<Envelope, 'agrees'>): number => Math.min(entry.base, entry.agrees ?? Infinity)
+const baseOf = (entry: Pick<Entry, 'base'> & Pick<Envelope, 'agrees'>): number => Math.min(entry.base, entry.agrees ?? Infinity)
 
 /** Claims on a subject that the entry's device had not seen when it made the entry. */
 export function unseen(draft: Pick<Draft, 'heads'>, entry: Entry, kind: SubjectKind, of = ''): readonly Head[] {

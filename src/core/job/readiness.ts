@@ -8,7 +8,7 @@ import { latestOf, type When } from './times'
 import { trayMissing } from './tray'
 
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
-export function factsOf(state: JobState): Set<string> {
+function factsOf(state: JobState): Set<string> {
   const facts = new Set<string>()
   for (const step of state.down)
     if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.add(f))

@@ -182,7 +182,7 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
 }
 
 /** Ids of all actions that a file can lead to, as order rules and checks name them: `undo:x`, `off:x`, `unplug:x`, `step:x`. */
-export function actionIds(index: FileIndex): ReadonlyMap<string, true> {
+function actionIds(index: FileIndex): ReadonlyMap<string, true> {
   return new Map([
     ...[...index.joints.keys()].map((id) => [`undo:${id}`, true] as const),
     ...[...index.parts.values()].filter((p) => p.lift).map((p) => [`off:${p.id}`, true] as const),

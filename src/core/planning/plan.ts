@@ -22,7 +22,7 @@ export type Watch = Pick<Limits, 'onProgress' | 'shouldStop'>
 const MOST_STEPS = 600
 
 /** Written into `plan-adopted`, so that an old plan can be read for what it was. */
-export const PLANNER_VERSION = 'exact-2'
+const PLANNER_VERSION = 'exact-2'
 
 /**
  * The way down to the jobs to do and the way back up.

@@ -31,7 +31,7 @@ export function asksDead(guard: Guard): boolean {
   return 'fact' in guard && guard.fact === 'proved'
 }
 
-export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | undefined {
+function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | undefined {
   const moves = turns.path(before, pose)
   if (moves.length === 0) return undefined
   const notes = [...new Set(moves.flatMap((move) => move.note ?? []))]

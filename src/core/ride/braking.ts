@@ -13,7 +13,7 @@ export type BrakingAnswer =
   | { readonly ok: false; readonly why: 'no speed' | 'braked wheel' | 'too few samples' | 'no stop' }
 
 /** Samples a second that a braking stop wants, and samples between 0.8 and 0.1 of the first speed. */
-export const BRAKING_HZ = 20
+const BRAKING_HZ = 20
 const BRAKING_SAMPLES = 10
 
 /**

@@ -1,4 +1,4 @@
-export { convert, formatNumber, formatQuantity, isUnit, unitLabel, UNITS } from './quantity'
-export type { Quantity, Source } from './quantity'
+export { convert, formatNumber, formatQuantity, unitLabel, UNITS } from './quantity'
+export type { Quantity } from './quantity'
 export { readValue } from './read'
 export type { ReadFault } from './read'

@@ -12,7 +12,7 @@ import { rideFaultWords } from './ride-file-words'
 import { RideLogView } from './ride-log-view'
 
 /** The windows that this machine's rides are judged by. */
-export function rideLimits({ file, settings }: Pick<JobContext, 'file' | 'settings'>): RideLimits {
+function rideLimits({ file, settings }: Pick<JobContext, 'file' | 'settings'>): RideLimits {
   const top = file ? settings.topSpeed[file.class] : undefined
   return { ...DEFAULT_LIMITS, ...(top !== undefined ? { topSpeed: top } : {}) }
 }

@@ -14,7 +14,7 @@ import { spinTest } from './spin-test'
 import { support } from './support'
 import { trayAddsUp } from './tray-adds-up'
 
-export type { Binds, CheckRule } from './check'
+export type { CheckRule } from './check'
 export { toCompare } from './replacement-matches'
 
 /** Every check, one line each: what is missing is told in this order. A closed list: an id that is none of these is refused. */
