@@ -20,7 +20,7 @@ function longJournal(n: number): Entry[] {
       if (!step) break
       if (step.check === 'dead') {
         book.log('power-changed', { to: 'out' })
-        book.log('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] })
+        book.log('proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 0 }] })
       }
       if (step.check && step.limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id })
       else book.log('step-done', expectedDone(state, step))

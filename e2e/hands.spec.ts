@@ -57,7 +57,7 @@ test('a reading that is not dead is logged, and wiring stays shut', async ({ pag
   await stepUntil(page, 'Prove dead, both feeds')
   await card(page).getByRole('button', { name: 'Enter the readings' }).click()
   const sheet = page.getByRole('dialog')
-  await sheet.getByLabel('Meter').fill('meter 1')
+  await sheet.getByLabel('Meter, checked').selectOption({ label: 'meter 1' })
   const box = sheet.getByRole('textbox', { name: /feed/ })
   await box.fill('abc')
   await sheet.getByRole('tab', { name: /rear/ }).click()

@@ -99,7 +99,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await card(page).getByRole('button', { name: 'Start down' }).click()
   await stepUntil(page, 'Prove dead, both feeds')
   await card(page).getByRole('button', { name: 'Enter the readings' }).click()
-  await sheet(page).getByLabel('Meter').fill('meter 3, checked')
+  await sheet(page).getByLabel('Meter, checked').selectOption({ label: 'meter 3' })
   await sheet(page).getByRole('textbox', { name: /feed/ }).fill('31,4')
   await sheet(page).getByRole('button', { name: 'Next place' }).click()
   await sheet(page).getByRole('textbox', { name: /feed/ }).fill('0')

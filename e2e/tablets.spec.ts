@@ -133,10 +133,10 @@ test('a machine with no file is logged as it comes off, and its way up grows fro
   await expect(page.getByRole('dialog').getByRole('tab')).toHaveCount(5)
   await expect(page.getByRole('dialog').getByText(/is logged, and proves nothing yet/)).toBeVisible()
   for (const [i, v] of ['12,1', '0', '0', '0', '12,1'].entries()) {
-    await page.getByRole('dialog').getByRole('textbox').nth(1).fill(v)
+    await page.getByRole('dialog').getByRole('textbox').first().fill(v)
     if (i < 4) await page.getByRole('button', { name: 'Next place' }).click()
   }
-  await page.getByRole('dialog').getByLabel('Meter').fill('tester 1')
+  await page.getByRole('dialog').getByLabel('Meter, checked').selectOption({ label: 'meter 2' })
   await page.getByRole('button', { name: 'Log this proof' }).click()
   await expect(page.getByText(/proved dead/)).toBeHidden()
   await expect(page.getByText('PACK OUT, NOT PROVED')).toBeVisible()
@@ -146,8 +146,8 @@ test('a machine with no file is logged as it comes off, and its way up grows fro
   await expect(page.getByRole('dialog').getByText(/Full charge: 54.6 V by its charger/)).toBeVisible()
   await page.getByRole('button', { name: 'Prove it dead' }).click()
   await expect(page.getByRole('dialog').getByRole('tab')).toHaveCount(1)
-  await page.getByRole('dialog').getByRole('textbox').nth(1).fill('0')
-  await page.getByRole('dialog').getByLabel('Meter').fill('meter 1')
+  await page.getByRole('dialog').getByRole('textbox').first().fill('0')
+  await page.getByRole('dialog').getByLabel('Meter, checked').selectOption({ label: 'meter 1' })
   await page.getByRole('button', { name: 'Log this proof' }).click()
   await expect(page.getByText(/proved dead/)).toBeVisible()
   await page.getByRole('button', { name: 'At the bottom: swap, then up' }).click()

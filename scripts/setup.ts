@@ -1,7 +1,10 @@
 // Brings a database to the newest shape and fills it: the demo world once, or a one-time link for an empty shop.
 import path from 'node:path'
 import { v7 } from 'uuid'
+import { NEWEST_FORM } from '../src/core/build'
+import { type EntryDraft, written } from '../src/core/job'
 import { connect, type Sql } from '../src/db/client'
+import { putInstrument, retireDemoInstruments } from '../src/db/instruments'
 import { addJob } from '../src/db/jobs'
 import { append } from '../src/db/journal'
 import { addMachine } from '../src/db/machines'
@@ -9,6 +12,7 @@ import { assertDurable, migrate } from '../src/db/migrate'
 import { addPerson, countPeople } from '../src/db/people'
 import { addDevice, setFirstLeadToken } from '../src/db/sessions'
 import { loadSettings, saveSettings } from '../src/db/settings'
+import { demoInstruments } from '../src/demo/instruments'
 import { demoJobs } from '../src/demo/jobs'
 import { demoMachines } from '../src/demo/machines'
 import { BENCH_TABLET, PEOPLE, SHOP } from '../src/demo/people'
@@ -26,6 +30,7 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
   for (const person of PEOPLE)
     await addPerson(sql, { ...person, passphraseHash: await hashPassphrase(demoPassphrase(person.name)), demo: true })
   await addDevice(sql, BENCH_TABLET)
+  for (const instrument of demoInstruments(now)) await putInstrument(sql, instrument, true)
   for (const file of files) await addMachine(sql, file, JSON.stringify(file, null, 1))
   for (const job of demoJobs(files, now)) {
     const id = v7()
@@ -34,11 +39,16 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
     ).padStart(4, '0')
     let seq = 0
     for (const { kind, body, by, at } of job.entries) {
-      const written = kind === 'job-opened' ? { ...body, number } : body
+      const whole = kind === 'job-opened' ? { ...body, number } : body
       await append(
         sql,
         id,
-        [{ ok: true, entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, kind, v: 1, body: written } }],
+        [
+          {
+            ok: true,
+            entry: { id: v7(), jobId: id, base: seq++, at, by, device: BENCH_TABLET, ...written(kind, whole, NEWEST_FORM) } as EntryDraft,
+          },
+        ],
         by,
         () => Math.round(at),
         { page: (state) => pageOf(state, names) },
@@ -63,6 +73,7 @@ async function main(): Promise<void> {
     const demo = process.env['NAILSMITH_DEMO'] !== '0'
     if (!demo) {
       const gone = await retireDemoPeople(sql)
+      await retireDemoInstruments(sql)
       if (gone > 0) console.log(`${gone} people of the demo world are struck off: their passphrases are known.`)
     }
     if ((await countPeople(sql)).leads > 0) return

@@ -4,7 +4,7 @@ import { v4, v7 } from 'uuid'
 import { connect, type Sql } from '../src/db/client'
 import { addJob } from '../src/db/jobs'
 import { migrate } from '../src/db/migrate'
-import { type Role, ROLES } from '../src/core/job'
+import { type Role, ROLES, written } from '../src/core/job'
 import { addPerson } from '../src/db/people'
 import { addDevice } from '../src/db/sessions'
 import type { Bodies, EntryDraft, Kind } from '../src/core/job'
@@ -75,7 +75,7 @@ export function draft<K extends Kind>(
   body: Bodies[K],
   over: Partial<EntryDraft> = {},
 ): EntryDraft<K> {
-  return { id: v7(), jobId, base: 0, at: Date.now(), by, device: deviceId, kind, v: 1, body, ...over } as EntryDraft<K>
+  return { id: v7(), jobId, base: 0, at: Date.now(), by, device: deviceId, ...written(kind, body, 0), ...over } as EntryDraft<K>
 }
 
 export const note = (jobId: string, by: string, deviceId: string, text: string): EntryDraft<'note-added'> =>

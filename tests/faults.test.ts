@@ -1,3 +1,4 @@
+import { VOCABULARY } from '../src/core/build'
 import { createHash } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v4, v7 } from 'uuid'
@@ -146,14 +147,15 @@ describe('fault 4: what somebody else may send waits, it is not refused for good
   })
   it.each([
     ['a kind', { kind: 'wish-told' }],
-    ['a version', { v: 2 }],
+    ['a version', { v: 99 }],
     ['a field', { body: { text: 'x', mood: 'good' } }],
     ['an id of a closed list', { kind: 'check-passed', body: { check: 'looks nice', evidence: 'x' } }],
   ])('%s of a newer build waits, of the same build it is refused by name', async (_, over) => {
     const id = await job(sql)
     const entry = { ...note(id, ids.lead, tablet, 'x'), ...over }
     expect(await one(as('lead'), id, entry, { build: 99 })).toMatchObject({ status: 'refused', again: 'newer build' })
-    expect(await one(as('lead'), id, entry, { build: 11 })).toMatchObject({ status: 'refused', again: 'never' })
+    expect(await one(as('lead'), id, entry, { build: 11, vocabulary: VOCABULARY + 1 })).toMatchObject({ again: 'newer build' })
+    expect(await one(as('lead'), id, entry, { build: 11, vocabulary: VOCABULARY })).toMatchObject({ status: 'refused', again: 'never' })
   })
 })
 
@@ -257,7 +259,7 @@ describe('fault 10: nobody writes as somebody else', () => {
     const own = note(id, ids.lead, tablet, 'own')
     expect((await send(bareTablet, id, [theirs, own])).map((a) => a.status)).toEqual(['stored', 'stored'])
     for (const entry of [
-      draft(id, ids.lead, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] }),
+      draft(id, ids.lead, tablet, 'proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'a', volts: 0 }] }),
       draft(id, ids.lead, tablet, 'check-overridden', { check: 'ridden', reason: 'rain' }),
       draft(id, ids.lead, tablet, 'struck', { target: theirs.id }),
     ])
@@ -273,7 +275,7 @@ describe('fault 10: nobody writes as somebody else', () => {
 describe('fault 11: rights follow the chain of crossings-out', () => {
   it('a mechanic does not revive a proof that the lead crossed out, in one batch or over several', async () => {
     const id = await job(sql)
-    const proof = draft(id, ids.lead, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] })
+    const proof = draft(id, ids.lead, tablet, 'proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'a', volts: 0 }] })
     const strike = draft(id, ids.lead, tablet, 'struck', { target: proof.id, reason: 'wrong meter' })
     await send(as('lead'), id, [draft(id, ids.lead, tablet, 'power-changed', { to: 'out' }), proof, strike])
     const revive = draft(id, ids.mechanic, tablet, 'struck', { target: strike.id, reason: 'no' })
@@ -334,7 +336,7 @@ describe('fault 12: nobody loosens safety', () => {
     ])
     await send(as('mechanic'), id, [
       draft(id, ids.mechanic, tablet, 'power-changed', { to: 'isolated' }),
-      draft(id, ids.mechanic, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 41 }] }),
+      draft(id, ids.mechanic, tablet, 'proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 41 }] }),
     ])
     const s = await state(id)
     expect(s.settings).toEqual({ proofMinutes: 240, proofMinutesHigh: 30, deadVolts: 5 })

@@ -3,6 +3,7 @@ import { compareOne } from '../src/core/machine'
 import { plan, type Plan } from '../src/core/planning'
 import type { Bodies, Entry, Kind } from '../src/core/job/entries'
 import { DEFAULT_SETTINGS } from '../src/core/job/settings'
+import { written } from '../src/core/job'
 
 /** Noon of a working day, UTC. */
 export const NOON = Date.UTC(2026, 2, 18, 12)
@@ -30,9 +31,7 @@ export class Logbook {
       by: 'ines',
       sentBy: 'ines',
       device: 'tablet',
-      kind,
-      v: 1,
-      body,
+      ...written(kind, body, 0),
       ...over,
     } as unknown as Entry
     this.entries.push(entry)

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
-import { BUILD } from '../src/core/build'
+import { BUILD, NEWEST_FORM } from '../src/core/build'
 import { type Bodies, reduce, written } from '../src/core/job'
 import { plan } from '../src/core/planning'
 import { addMachine } from '../src/db/machines'
@@ -8,7 +8,7 @@ import { addJob, listSummaries } from '../src/db/jobs'
 import { readEntries } from '../src/db/entries'
 import { append } from '../src/db/journal'
 import { withWords } from '../src/db/states'
-import { beginBuild, olderDevices, sawOlder, writeNewest, writesNewest } from '../src/db/newest'
+import { beginBuild, olderDevices, sawOlder, writeNewest, writtenForm } from '../src/db/newest'
 import type { Sql } from '../src/db/client'
 import { dunlin } from '../src/demo/machines/dunlin'
 import { parseEntry } from '../src/formats/entry'
@@ -28,20 +28,20 @@ describe('when the newest form is written', () => {
 
   it('not in a shop with entries of an older build, until seven days have passed without one of them', async () => {
     await beginBuild(sql, false)
-    expect(await writesNewest(sql)).toBe(false)
+    expect(await writtenForm(sql)).toBe(0)
     await ago(6)
-    expect(await writesNewest(sql)).toBe(false)
+    expect(await writtenForm(sql)).toBe(0)
     await ago(8)
     await noteOlder(tablet, BUILD - 1)
     expect(await olderDevices(sql)).toBe(1)
-    expect(await writesNewest(sql)).toBe(false)
+    expect(await writtenForm(sql)).toBe(0)
     await sql`update devices set older_at = now() - interval '8 days'`
     expect(await olderDevices(sql)).toBe(0)
-    expect(await writesNewest(sql)).toBe(true)
+    expect(await writtenForm(sql)).toBe(NEWEST_FORM)
   })
   it('once it is so it stays so, whatever asks later', async () => {
     await sawOlder(sql, tablet)
-    expect(await writesNewest(sql)).toBe(true)
+    expect(await writtenForm(sql)).toBe(NEWEST_FORM)
   })
   it('a build of this number or a newer one is no older one; one that says nothing is', async () => {
     const older = async (build: number | undefined): Promise<number> => {
@@ -55,7 +55,7 @@ describe('when the newest form is written', () => {
     for (const begin of [(s: Sql) => beginBuild(s, true), writeNewest]) {
       const fresh = await freshDatabase()
       await begin(fresh.sql)
-      expect(await writesNewest(fresh.sql)).toBe(true)
+      expect(await writtenForm(fresh.sql)).toBe(NEWEST_FORM)
       await fresh.close()
     }
   })
@@ -75,13 +75,13 @@ describe('a plan of version 2 on the server', () => {
       settings: { proofMinutes: 240, deadVolts: 5 },
     }
     const states = []
-    for (const newest of [false, true]) {
+    for (const form of [0, NEWEST_FORM]) {
       const id = v7()
       await addJob(sql, { id, machineId: file.id, revision: file.revision })
-      const one = written('plan-adopted', body, newest)
+      const one = written('plan-adopted', body, form)
       const parsed = parseEntry(JSON.parse(JSON.stringify({ ...draft(id, ids.mechanic, tablet, 'plan-adopted', body), ...one })))
       if (!parsed.ok) throw new Error(parsed.error.reason)
-      expect(parsed.value.v).toBe(newest ? 2 : 1)
+      expect(parsed.value.v).toBe(form > 0 ? 2 : 1)
       const opened = draft(id, ids.mechanic, tablet, 'job-opened', {
         number: '1',
         machine: { name: 'Dunlin', file: file.id, revision: file.revision },

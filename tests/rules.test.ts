@@ -84,7 +84,7 @@ describe('who may write what', () => {
   it('lets people cross out as the rules say', async () => {
     const id = await job(sql)
     const symptom = draft(id, ids['front desk'], tablet, 'symptom-noted', { text: 'x' })
-    const proof = draft(id, ids.lead, tablet, 'proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] })
+    const proof = draft(id, ids.lead, tablet, 'proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'a', volts: 0 }] })
     await answers('lead', id, [symptom, proof])
     const strike = (by: Role, target: string, reason?: string) =>
       first(by, id, draft(id, ids[by], tablet, 'struck', { target, ...(reason ? { reason } : {}) }))

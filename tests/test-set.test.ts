@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, reduce } from '../src/core/job'
 import { asReducer6, DIFFERENCES } from './set/differences'
@@ -10,7 +11,7 @@ const YOUNGER = new Set(['voltage-told'])
 
 /** Places where two values differ, lists being one place each. */
 function differs(a: unknown, b: unknown, at = ''): string[] {
-  if (JSON.stringify(a) === JSON.stringify(b)) return []
+  if (isDeepStrictEqual(a, b)) return []
   if (Array.isArray(a) && Array.isArray(b) && at.startsWith('/heads/') && a.length === b.length)
     return a.flatMap((x, i) => differs(x, b[i], `${at}/${i}`))
   if (a === null || b === null || typeof a !== 'object' || typeof b !== 'object' || Array.isArray(a)) return [at]

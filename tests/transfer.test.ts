@@ -6,6 +6,7 @@ import sharp from 'sharp'
 import { loadDemo } from '../scripts/setup'
 import type { Sql } from '../src/db/client'
 import { historyId, readEntries } from '../src/db/entries'
+import { listInstruments } from '../src/db/instruments'
 import { listSummaries } from '../src/db/jobs'
 import { countPeople, listPeople } from '../src/db/people'
 import { listReports } from '../src/db/reports'
@@ -77,6 +78,8 @@ describe('a whole shop carried into an empty one', () => {
     expect(whole).not.toContain(secret!.hash)
     await into(made, async (to) => {
       expect([...(await contents(to))]).toEqual([...(await contents(from))])
+      expect(await listInstruments(to)).toEqual(await listInstruments(from))
+      expect((await listInstruments(to)).length).toBeGreaterThan(5)
       expect(await listSummaries(to, 50)).toEqual(await listSummaries(from, 50))
       for (const { jobId } of await listSummaries(from, 50)) expect(await listReports(to, jobId)).toEqual(await listReports(from, jobId))
       const files = (sql: Sql) => sql`select machine_id, revision, file::text as file from machine_revisions order by 1, 2`

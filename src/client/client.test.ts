@@ -8,6 +8,7 @@ class FakeServer {
   entries: Entry[] = []
   history = 'first'
   person = 'p-ines'
+  vocabulary = 1
   mode: 'up' | 'down' | 'answer lost' | 'signed out' | 'restarting' | 'refuses odd' | 'viewer' | 'older' = 'up'
   posts: number[] = []
   readonly agrees: number[] = []
@@ -31,6 +32,7 @@ class FakeServer {
         chain: this.chain(this.entries.length),
         history: this.history,
         person: this.person,
+        vocabulary: this.vocabulary,
         now: Date.now(),
       })
     }
@@ -546,6 +548,20 @@ describe('somebody else signed in on this browser', () => {
     server.person = 'p-marit'
     const client = await open()
     await vi.waitFor(() => expect(client.snapshot().stranger).toBe('p-marit'))
+  })
+})
+
+describe('a server that knows more ids than this build', () => {
+  it('is told of, so that the page is loaded anew; one that knows as many is not', async () => {
+    const { VOCABULARY } = await import('../core/build')
+    server.vocabulary = VOCABULARY
+    const client = await open()
+    await vi.waitFor(() => expect(client.snapshot().ready).toBe(true))
+    expect(client.snapshot().outdated).toBe(false)
+    server.vocabulary = VOCABULARY + 1
+    const { tell } = await import('./channel')
+    tell({ type: 'notice', jobId: JOB, seq: 99 })
+    await vi.waitFor(() => expect(client.snapshot().outdated).toBe(true))
   })
 })
 

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import { BUILD } from '../core/build'
+import { SAID, VOCABULARY } from '../core/build'
 import {
   type Bodies,
   emptyState,
@@ -53,6 +53,8 @@ export class JournalClient {
   private lost: readonly Lost[] = []
   private stranger: string | null = null
   private changingPast = false
+  /** The server knows ids that this build does not: the page has to be loaded anew. */
+  private outdated = false
   private unjotted: ReadonlySet<string> = new Set()
   private base: JobState
   private baseCount = 0
@@ -126,7 +128,7 @@ export class JournalClient {
           at,
           by: this.options.person,
           device: this.options.device,
-          ...mended(written(kind, body, this.options.newest ?? false)),
+          ...mended(written(kind, body, this.options.form ?? 0)),
         }) as EntryDraft,
     )
     const fresh = numbered(drafts)
@@ -281,7 +283,7 @@ export class JournalClient {
         const seen = past && past.seq <= this.lastSeq() ? `&seen=${past.seq}&chain=${past.chain}` : ''
         const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, {
           cache: 'no-store',
-          headers: { 'x-nailsmith-build': String(BUILD) },
+          headers: SAID,
           signal: AbortSignal.timeout(ANSWER_MS),
         })
         if (response.status === 401) return this.setLink('signed out')
@@ -293,6 +295,7 @@ export class JournalClient {
           chain,
           history,
           person,
+          vocabulary,
           now: serverNow,
         } = (await response.json()) as {
           entries: (Entry | UnknownEntry)[]
@@ -300,12 +303,17 @@ export class JournalClient {
           chain?: string
           history?: string
           person?: string
+          vocabulary?: number
           now: number
         }
         measure(serverNow, sentAt, Date.now())
         this.setLink('joined')
         this.checkPast = false
         if (person) this.meet(person)
+        if ((vocabulary ?? 0) > VOCABULARY && !this.outdated) {
+          this.outdated = true
+          this.redraw()
+        }
         if (lastSeq < this.lastSeq()) return void this.otherPast()
         if (entries.length > 0) {
           // Where the storage fails the page goes on all the same.
@@ -364,6 +372,7 @@ export class JournalClient {
       lost: this.lost,
       unkept: this.unkeptNow(),
       stranger: this.stranger,
+      outdated: this.outdated,
       link: this.link,
       ready: this.ready,
       keeps: this.keeps,

@@ -22,7 +22,7 @@ export async function takeIn(
   const at = now()
   const drafts = items.map(
     ({ kind, body }) =>
-      ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, false)) }) as EntryDraft,
+      ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, 0)) }) as EntryDraft,
   )
   const fresh = numbered(drafts)
   const jotted = jot(fresh)

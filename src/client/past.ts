@@ -1,4 +1,4 @@
-import { BUILD } from '../core/build'
+import { SAID } from '../core/build'
 import type { Entry, EntryDraft, UnknownEntry } from '../core/job'
 import { dropLost, heldEntries, keepLost, keepPast, type Lost, markAgrees, type Past, replaceHeld } from './store'
 
@@ -10,7 +10,7 @@ async function serverJournal(jobId: string): Promise<{ readonly entries: Any[]; 
   for (let last = 1; entries.length < last;) {
     const response = await fetch(`/api/jobs/${jobId}/entries?after=${entries.length}`, {
       cache: 'no-store',
-      headers: { 'x-nailsmith-build': String(BUILD) },
+      headers: SAID,
     })
     if (response.status === 404) return { entries: [], past: null }
     if (!response.ok) return null
@@ -76,7 +76,7 @@ export async function giveBack(lost: readonly Lost[]): Promise<boolean> {
     )
     const response = await fetch(`/api/jobs/${part[0]!.jobId}/entries`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', 'x-nailsmith-build': String(BUILD) },
+      headers: { 'content-type': 'application/json', ...SAID },
       body: JSON.stringify({ agrees: part[0]!.agrees, entries: drafts }),
     }).catch(() => null)
     if (!response) return false

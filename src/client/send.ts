@@ -1,4 +1,4 @@
-import { BUILD } from '../core/build'
+import { SAID } from '../core/build'
 import type { Entry, EntryDraft, Stamp } from '../core/job'
 import { type Held, tell } from './channel'
 import { measure } from './clock'
@@ -151,7 +151,7 @@ async function sendBatch(jobId: string, batch: readonly Waiting[]): Promise<'sto
       method: 'POST',
       headers: {
         'content-type': 'application/json',
-        'x-nailsmith-build': String(BUILD),
+        ...SAID,
         ...(past && agrees === undefined ? { 'x-nailsmith-history': past.history } : {}),
       },
       body: JSON.stringify(agrees === undefined ? drafts : { agrees, entries: drafts }),

@@ -21,6 +21,8 @@ export interface JournalView {
   readonly lost: readonly Lost[]
   /** Somebody else is signed in on this browser now: their id. Nothing is logged here in the name of the one before. */
   readonly stranger: string | null
+  /** The server speaks of things that this build has no word for: what is shown may lack something until the page is loaded anew. */
+  readonly outdated: boolean
   /** False where this browser keeps nothing, as in some private windows: then nothing can be logged here. */
   readonly keeps: boolean
 }
@@ -30,6 +32,6 @@ export interface JournalOptions {
   readonly device: string
   readonly person: string
   readonly entries: readonly (Entry | UnknownEntry)[]
-  /** Whether entries are written in a form that no older build reads. */
-  readonly newest?: boolean
+  /** The build up to whose forms entries are written; 0, or left out, where an older one has to read everything. */
+  readonly form?: number
 }

@@ -7,6 +7,8 @@ export interface ShopRows {
   readonly people: readonly object[]
   readonly devices: readonly object[]
   readonly stays: readonly object[]
+  /** Absent in an export of before there was a list of them. */
+  readonly instruments?: readonly { readonly ranges: unknown }[]
   readonly machines: readonly { readonly id: string; readonly name: string; readonly class: string }[]
   readonly revisions: readonly { readonly machine_id: string; readonly revision: string; readonly added_at: Date }[]
   readonly jobs: readonly {
@@ -45,7 +47,7 @@ export async function shopRows(sql: Sql, jobId?: string): Promise<ShopRows> {
   const jobs = await sql<
     ShopRows['jobs'][number][]
   >`select id, number, machine_id, revision, last_seq, opened_at from jobs where ${only}::uuid is null or id = ${only}::uuid order by number`
-  const [people, devices, stays, machines, revisions, reports, settings, settingsVersions] = await Promise.all([
+  const [people, devices, stays, machines, revisions, reports, settings, settingsVersions, instruments] = await Promise.all([
     sql`select id, name, role, qualified, demo, struck_at, created_at from people where ${only}::uuid is null or id in (select by_person from entries where job_id = ${only} union select sent_by from entries where job_id = ${only}) order by created_at, id`,
     sql`select id, first_seen from devices where ${only}::uuid is null or id in (select device from entries where job_id = ${only}) order by id`,
     only === null
@@ -60,8 +62,13 @@ export async function shopRows(sql: Sql, jobId?: string): Promise<ShopRows> {
     sql`select job_id, seq, reducer, body, written_at from reports where ${only}::uuid is null or job_id = ${only}::uuid order by job_id, seq`,
     sql`select body from settings`,
     sql`select version, limits, at from settings_versions order by version`,
+    only === null
+      ? sql<
+          { ranges: unknown }[]
+        >`select id, name, kind, ranges, leads, lamp_step, grip, reach, to_char(calibrated_to, 'YYYY-MM-DD') as calibrated_to, demo, struck_at, added_at from instruments order by added_at, id`
+      : Promise.resolve([]),
   ])
-  return { settings, settingsVersions, people, devices, stays, machines, revisions, jobs, reports }
+  return { settings, settingsVersions, people, devices, stays, instruments, machines, revisions, jobs, reports }
 }
 
 /** A job's entries as they are carried, in order, a thousand at a time. */
@@ -116,6 +123,7 @@ export async function putShopRows(tx: Tx, rows: ShopRows, fileOf: (machine: stri
   await put('people', rows.people, { passphrase_hash: 'none' })
   await put('devices', rows.devices, { keyless_until: new Date(0) })
   await put('sign_ins', rows.stays)
+  for (const { ranges, ...row } of rows.instruments ?? []) await put('instruments', [row], { ranges: tx.json(ranges as never) })
   await put('machines', rows.machines)
   for (const { machine_id, revision, added_at } of rows.revisions)
     await tx`insert into machine_revisions (machine_id, revision, file, added_at) values (${machine_id}, ${revision}, ${fileOf(machine_id, revision)}::text::json, ${added_at})`

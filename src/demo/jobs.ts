@@ -6,6 +6,14 @@ import { quayLog } from './ride'
 import { JobScript, type ScriptedJob } from './script'
 
 const HOUR = 3_600_000
+/** A voltage read with one of the shop's meters. */
+const volts = (value: number, meter: number) => ({
+  quantity: 'voltage' as const,
+  result: { is: 'value' as const, value },
+  unit: 'V' as const,
+  live: true,
+  instrument: { id: `i-meter-${meter}`, name: `meter ${meter}` },
+})
 const PORTERS = 'quay porters’ pool'
 
 /**
@@ -34,28 +42,19 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('job-opened', { number: '', machine: machine('no. 9'), stand: '', complaint: 'cuts out over the cobbles' })
     .write('symptom-noted', { text: 'cuts out over the cobbles, comes back by itself', certainty: 'sure' })
     .as('p-tobias')
-    .write('test-observed', { test: 'code', outcome: 'none', text: 'Read the error code: no code', live: true, drive: 'rear-drive' }, 2)
-    .write(
-      'reading-taken',
-      { test: 'pack-rest', drive: 'rear-drive', quantity: 'pack at rest', value: 54.6, unit: 'V', live: true, instrument: 'meter 3' },
-      2,
-    )
+    .write('test-observed', { test: 'code', outcome: 'none', live: true, drive: 'rear-drive' }, 2)
+    .write('reading-taken', { test: 'pack-rest', drive: 'rear-drive', ...volts(54.6, 3) }, 2)
     .down(dunlin, 'inspect', { 'lid-edge': 'dry' })
-    .write(
-      'test-observed',
-      { test: 'tug', outcome: 'found', text: 'Tug and look at every plug: one was', live: false, drive: 'rear-drive' },
-      4,
-    )
+    .write('test-observed', { test: 'tug', outcome: 'found', live: false, drive: 'rear-drive' }, 4)
     .write('fault-called', {
-      fault: 'rear 6-pin not home',
       certainty: 'sure',
       id: 'hall-plug',
       drive: 'rear-drive',
-      action: 'clean it, push it home',
+      way: 'swap',
     })
     .write('stage-moved', { to: 'build up' })
     .steps('up')
-    .write('reading-taken', { quantity: 'pack at rest', value: 54.3, unit: 'V', live: true, instrument: 'meter 3' }, 2)
+    .write('reading-taken', { place: 'pack at rest', ...volts(54.3, 3) }, 2)
     .write('stage-moved', { to: 'prove' })
   for (const stage of RIDE_STAGES.slice(0, 4))
     home.write(
@@ -63,8 +62,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
       {
         stage,
         outcome: 'passed',
-        text: stage === 'gentle' ? 'over the cobbles and back, nothing' : 'nothing wrong',
-        ...(stage === 'gentle' ? { kilometres: 0.6 } : {}),
+        ...(stage === 'gentle' ? { text: 'over the cobbles and back, nothing', kilometres: 0.6 } : {}),
       },
       4,
     )
@@ -109,7 +107,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     })
     .write('symptom-noted', { text: 'grinds at the left rear, worse loaded' })
     .write('power-changed', { to: 'out', how: 'pack lifted off the rack' })
-    .write('proof-taken', { instrument: 'meter 1', readings: [{ between: 'controller + and −', volts: 0 }] })
+    .write('proof-taken', { instrument: { id: 'i-meter-1', name: 'meter 1' }, readings: [{ between: 'controller + and −', volts: 0 }] })
     .write('stage-moved', { to: 'take down' })
     .write('step-added', { step: 'n1', title: 'Lift the crate off', fixings: [], parts: [{ id: 'n1-part', name: 'crate' }] })
     .write('step-done', { step: 'n1', partsOff: ['n1-part'] })
@@ -140,31 +138,10 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .write('symptom-noted', { text: 'runs once it is pushed', symptom: 'push', certainty: 'maybe' })
     .write('pack-checked', { result: 'sound', signs: [], lowestGroup: 3.72, temperature: 17 })
     .write('stage-moved', { to: 'find the fault' })
-    .write(
-      'test-observed',
-      { test: 'turn', outcome: 'free', text: 'Turn the wheel by hand, plugged in: free', live: false, drive: 'front-drive' },
-      2,
-    )
-    .write(
-      'reading-taken',
-      { test: 'pack-rest', drive: 'front-drive', quantity: 'pack at rest', value: 55.1, unit: 'V', live: true, instrument: 'meter 2' },
-      2,
-    )
-    .write('test-observed', { test: 'code', outcome: 'hall', text: 'Read the error code: Hall', live: true, drive: 'front-drive' }, 2)
-    .write(
-      'reading-taken',
-      {
-        test: 'throttle',
-        drive: 'front-drive',
-        quantity: 'throttle span',
-        value: 2.71,
-        unit: 'V',
-        live: true,
-        instrument: 'meter 2',
-        raw: [3.56, 0.85],
-      },
-      4,
-    )
+    .write('test-observed', { test: 'turn', outcome: 'free', live: false, drive: 'front-drive' }, 2)
+    .write('reading-taken', { test: 'pack-rest', drive: 'front-drive', ...volts(55.1, 2) }, 2)
+    .write('test-observed', { test: 'code', outcome: 'hall', live: true, drive: 'front-drive' }, 2)
+    .write('reading-taken', { test: 'throttle', drive: 'front-drive', ...volts(2.71, 2), raw: [3.56, 0.85] }, 4)
 
   const rented = start(1.6, 'p-aldo', sanderling)
     .write('job-opened', {

@@ -1,4 +1,4 @@
-import { type Bodies, type Entry, expectedDone, type JobState, type Kind, presentStep, reduce } from '../core/job'
+import { type Bodies, type Entry, expectedDone, type JobState, type Kind, presentStep, reduce, written } from '../core/job'
 import { DEFAULT_SETTINGS } from '../core/job'
 import { compareOne, type MachineFile } from '../core/machine'
 import { plan } from '../core/planning'
@@ -42,9 +42,7 @@ export class JobScript {
       by: this.by,
       sentBy: this.by,
       device: 'demo',
-      kind,
-      v: 1,
-      body,
+      ...written(kind, body, 0),
     } as Entry)
     this.written.push({ kind, body, by: this.by, at: this.clock })
     return this
@@ -102,7 +100,7 @@ export class JobScript {
         this.write(
           'proof-taken',
           {
-            instrument: 'meter 3',
+            instrument: { id: 'i-meter-3', name: 'meter 3' },
             readings: [
               { between: 'front feed, + and −', volts: 0.2 },
               { between: 'rear feed, + and −', volts: 0.1 },
@@ -112,7 +110,7 @@ export class JobScript {
         )
         this.write('step-done', expectedDone(state, step), 0.2)
       } else if (step.check)
-        this.write('check-passed', { check: step.check as never, evidence: 'looked at on the stand', step: step.id }, step.minutes.likely)
+        this.write('check-passed', { check: step.check as never, shown: 'looked at', step: step.id }, step.minutes.likely)
       else this.write('step-done', { ...expectedDone(state, step), minutes: step.minutes.likely }, step.minutes.likely)
     }
     return this

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dunlinPlan, Logbook } from '../../tests/logbook'
-import { KIND_IDS, reduce, rungs, summarize } from '../core/job'
+import { KIND_IDS, reduce, rungs, summarize, readEntry } from '../core/job'
 import { dunlin } from '../demo/machines/dunlin'
 import { readNumber } from '../ui/keypad'
 import { columnOf, depthAt, placeOf } from '../ui/dip'
@@ -14,7 +14,7 @@ import { pillOf } from './run/pill'
 import { pedalMay } from './run/do-step'
 import { doneLabel, factsOfStep } from './run/step-words'
 import { looseText, powerWord, stageProgress, stepText } from './shared/words'
-import { SAMPLES } from '../../tests/samples'
+import { SHAPES } from '../../tests/samples'
 
 const goals = dunlin().goals.map((g) => g.id)
 const steps = goals.flatMap((g) => {
@@ -109,9 +109,12 @@ describe('words', () => {
     book.adopt()
     const state = reduce('j1', book.entries)
     for (const kind of KIND_IDS) {
-      const text = describeEntry({ ...book.entries[0]!, kind, body: SAMPLES[kind] } as never, state)
-      expect(text.length, kind).toBeGreaterThan(3)
-      expect(text, kind).not.toMatch(/undefined|\[object/)
+      for (const [v, body] of Object.entries(SHAPES[kind].samples)) {
+        const entry = readEntry({ ...book.entries[0]!, kind, v: Number(v), body } as never)!
+        const text = describeEntry(entry, state)
+        expect(text.length, kind).toBeGreaterThan(3)
+        expect(text, kind).not.toMatch(/undefined|\[object/)
+      }
     }
   })
 })

@@ -7,6 +7,10 @@ import { count } from '../words/en/count'
 import { missingWords } from '../words/en/missing'
 import { findingName, findingWords, RIDE_HOW } from '../words/en/rides'
 import { titleOf } from '../words/en/titles'
+import { faultAction, faultWords, observedWords, readingName, testWords } from '../words/en/diagnosis'
+import { leftWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../words/en/entries'
+import { instrumentWords, readingPlace, resultWords } from '../words/en/readings'
+import type { InstrumentUsed } from '../core/units'
 
 /** What the page is written with: names of people, and how a moment is written. */
 export interface Pen {
@@ -47,7 +51,9 @@ const by = (m: Mark, pen: Pen): string => `${pen.nameOf(m.by)}, ${pen.when(m.at)
 function came(state: JobState): ReportSection | null {
   const words = [...new Set([state.complaint, ...state.symptoms.map((s) => s.text)].filter(Boolean))]
   const told = words.filter((w) => !words.some((other) => other !== w && other.includes(w)))
-  const found = state.faults.map((f) => `Found: ${f.text}${f.action ? `; ${f.action}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`)
+  const found = state.faults.map(
+    (f) => `Found: ${faultWords(f)}${faultAction(f) ? `; ${faultAction(f)}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`,
+  )
   const pack = state.packCheck
     ? [
         state.packCheck.result === 'sound'
@@ -92,18 +98,37 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
     ...[...state.swap, ...state.up].flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])),
     Infinity,
   )
-  const shown = (r: { readonly value: number; readonly unit: string }): string => `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`
   const taken = [
-    ...state.readings.map((r) => ({ ...r, what: `${r.quantity}${r.place ? `, ${r.place}` : ''}`, shown: shown(r) })),
-    ...state.observations.map((o) => ({ ...o, what: o.text, shown: '' })),
+    ...state.readings.map((r) => {
+      const place = readingPlace(r, state)
+      return {
+        ...r,
+        what: `${readingName(r)}${place ? `, ${place}` : ''}`,
+        shown: resultWords(r.result, r.unit),
+        tool: r.instrument ? instrumentWords(r.instrument, r.at) : '',
+      }
+    }),
+    ...state.observations.map((o) => ({ ...o, what: observedWords(o), shown: '', tool: '' })),
   ].sort((a, b) => a.at - b.at)
-  const rows = taken.map((r) => [r.at < first ? 'before' : 'after', r.what, r.shown, r.live ? 'live' : 'dead', by(r, pen)])
+  const rows = taken.map((r) => [
+    r.at < first ? 'before' : 'after',
+    r.what,
+    r.shown,
+    r.live ? 'live' : 'dead',
+    [r.tool, by(r, pen)].filter(Boolean).join('; '),
+  ])
   const proof = state.power.proof
     ? [
-        `Shown dead ${pen.when(state.power.proof.at)} by ${pen.nameOf(state.power.proof.by)} with ${state.power.proof.instrument}: ${state.power.proof.readings.map((r) => `${r.volts} V`).join(', ')}`,
+        `Shown dead ${pen.when(state.power.proof.at)} by ${pen.nameOf(state.power.proof.by)} with ${instrumentWords(state.power.proof.instrument, state.power.proof.at)}: ${state.power.proof.readings.map((r) => `${r.volts} V`).join(', ')}`,
       ]
     : []
   return section('readings', 'Readings', proof, { table: { head: ['When', 'What', 'Shown', 'State', 'By'], rows } })
+}
+
+/** The wrench, where there is something to say of it: its calibration had ended. */
+function wrenchWords(wrench: InstrumentUsed | undefined, at: number | undefined): string {
+  const words = wrench && at !== undefined ? instrumentWords(wrench, at) : ''
+  return words && words !== wrench?.name ? ` (${words})` : ''
 }
 
 function torques(state: JobState, pen: Pen): ReportSection | null {
@@ -111,7 +136,12 @@ function torques(state: JobState, pen: Pen): ReportSection | null {
     const own = state.steps[s.id]
     if (own?.status !== 'done' || (!s.torque && !s.joint?.critical)) return []
     const one = s.fixings.flatMap((f) => state.fixings[f.id]?.tightened ?? [])[0]
-    const actual = one?.how === 'feel' ? 'by feel, not measured' : one?.torque !== undefined ? `${one.torque} N·m` : '–'
+    const actual =
+      one?.how === 'feel'
+        ? 'by feel, not measured'
+        : one?.torque !== undefined
+          ? `${one.torque} N·m${wrenchWords(one.wrench, own.mark?.at)}`
+          : '–'
     return [[s.title, s.torque ? `${s.torque.value} N·m` : 'none', s.torque?.source ?? '', actual, own.mark ? by(own.mark, pen) : '']]
   })
   const loose = [...state.down].flatMap((s) =>
@@ -132,7 +162,7 @@ function different(state: JobState): ReportSection | null {
     const reason = s.fixings.flatMap((f) => state.fixings[f.id]?.tightened?.reason ?? [])[0]
     return [
       ...(own?.differs ?? []).map((d) => `${s.title}: ${d}`),
-      ...(own?.status === 'left' ? [`Left on: ${s.title}. ${own.reason ?? ''}`] : []),
+      ...(own?.status === 'left' ? [`Left on: ${s.title}. ${leftWords(own)}`] : []),
       ...(reason && s.limb === 'up' ? [`${s.title}: not as given. ${reason}`] : []),
     ]
   })
@@ -153,7 +183,7 @@ function overrides(state: JobState, pen: Pen): ReportSection | null {
 
 function rides(state: JobState, pen: Pen): ReportSection | null {
   const lines = state.rides.flatMap((r) => [
-    `${r.stage ? `${RIDE_HOW[r.stage].title}${r.outcome === 'stopped' ? ', stopped' : ''}: ` : ''}${r.text}${r.kilometres !== undefined ? `, ${Number(r.kilometres.toPrecision(3))} km` : ''} (${pen.nameOf(r.by)})`,
+    `${r.stage ? `${RIDE_HOW[r.stage].title}${r.outcome === 'stopped' ? ', stopped' : ''}: ` : ''}${rideWords(r)}${r.kilometres !== undefined ? `, ${Number(r.kilometres.toPrecision(3))} km` : ''} (${pen.nameOf(r.by)})`,
     ...(r.log
       ? [
           `By its log, ${r.log.name}: ${r.log.findings
@@ -177,7 +207,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
             ? ` (${status.missing
                 .slice(0, 6)
                 .map((m) => missingWords(m, state))
-                .join('; ')})`
+                .join('; ')}${status.missing.length > 6 ? `; and ${status.missing.length - 6} more` : ''})`
             : ''
         }`,
       ]
@@ -191,7 +221,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
   const logs = state.rides.flatMap((r) =>
     (r.log?.findings ?? []).filter((f) => f.verdict === 'cannot say').map((f) => `${findingName(f.id)}: ${findingWords(f)}`),
   )
-  const skipped = state.skipped.map((s) => `Test left out: ${s.text ?? s.test}. ${s.reason}`)
+  const skipped = state.skipped.map((s) => `Test left out: ${testWords(s.test, s.text)}. ${skippedWords(s)}`)
   const felt = state.up
     .filter((s) => s.fixings.some((f) => state.fixings[f.id]?.tightened?.how === 'feel'))
     .map((s) => `${s.title}: tightened by feel, not measured`)
@@ -208,6 +238,6 @@ function again(state: JobState): ReportSection | null {
   return section(
     'again',
     'Check again',
-    state.rechecks.map((r) => `${r.what}: ${r.due}`),
+    state.rechecks.map((r) => `${recheckWhat(r, state)}: ${recheckDue(r)}`),
   )
 }

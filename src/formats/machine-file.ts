@@ -1,6 +1,16 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
 import { KNOWN_IDS } from '../core/job'
-import { checkIntegrity, DRIVE_KINDS, FACTS, type FileFault, JOINT_KINDS, MACHINE_CLASSES, type MachineFile, PASSES } from '../core/machine'
+import {
+  checkIntegrity,
+  CONNECTOR_ROLES,
+  DRIVE_KINDS,
+  FACTS,
+  type FileFault,
+  JOINT_KINDS,
+  MACHINE_CLASSES,
+  type MachineFile,
+  PASSES,
+} from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
 import { cut, tooDeep } from '../core/text'
 
@@ -202,6 +212,7 @@ export const machineFileShape = shape({
   connections: list(
     shape({
       id: name(),
+      roles: maybe(oneOf(CONNECTOR_ROLES)),
       when: guard,
       name: name(),
       family: name(),

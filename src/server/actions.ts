@@ -4,6 +4,7 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { cut } from '../core/text'
 import { addToShop, changeSomebody, endOne, type PersonChange, startNewest } from './people'
+import { keepInstrument, strikeInstrument } from './instruments'
 import { originFault } from './origin'
 import { may } from './permissions'
 import { currentSession, type Session } from './session'
@@ -125,6 +126,31 @@ export async function writeNewestAction(_: FormState, __: FormData): Promise<For
   return {
     done: 'Done. A tablet that still runs an older Nailsmith shows such a plan as something from a newer one until it is loaded anew.',
   }
+}
+
+/** Adds an instrument to the shop's list, or changes one. For leads. */
+export async function keepInstrumentAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const values = Object.fromEntries([...form.keys()].filter((k) => !k.startsWith('$')).map((k) => [k, text(form, k, 120)]))
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session, values }
+  const wrong = await keepInstrument(text(form, 'id', 80), (name) => text(form, name, 120))
+  if (wrong) return { message: wrong, values }
+  revalidatePath('/instruments')
+  return { done: `${text(form, 'name', 80)} is on the list.` }
+}
+
+/** Takes an instrument out of use or back into it. For leads. */
+export async function strikeInstrumentAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session }
+  const wrong = await strikeInstrument(text(form, 'id', 80), text(form, 'deed', 20) === 'strike off')
+  if (wrong) return { message: wrong }
+  revalidatePath('/instruments')
+  return { done: 'Done.' }
 }
 
 export async function setLightAction(light: 'day' | 'night'): Promise<void> {

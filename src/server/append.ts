@@ -1,4 +1,4 @@
-import { BUILD } from '../core/build'
+import { BUILD, VOCABULARY } from '../core/build'
 import { type EntryDraft, isKind, KINDS, type KindRules, mayOverride, type Role, type Stamp } from '../core/job'
 import { fileVolts, type MachineFile } from '../core/machine'
 import { db, type Db } from '../db/client'
@@ -25,6 +25,8 @@ export interface Sending {
   readonly now?: () => number
   /** The sender's build; absent for one from before builds had numbers. */
   readonly build?: number
+  /** The number of the closed lists that the sender knows. */
+  readonly vocabulary?: number
   /** The past that the sender holds, where it says so. */
   readonly history?: string
   /** Given back from another past, which agrees with this one up to this seq. */
@@ -112,7 +114,8 @@ async function check(desk: Desk, value: unknown, earlier: readonly Checked[]): P
   const parsed = parseEntry(value)
   if (!parsed.ok) {
     const { id, reason, unknown } = parsed.error
-    return { ok: false, id, reason, again: unknown && (sending.build ?? 0) > BUILD ? 'newer build' : 'never' }
+    const newer = (sending.build ?? 0) > BUILD || (sending.vocabulary ?? 0) > VOCABULARY
+    return { ok: false, id, reason, again: unknown && newer ? 'newer build' : 'never' }
   }
   const entry = parsed.value
   const no = (reason: string, again: Again): Checked => ({ ok: false, id: entry.id, reason, again })

@@ -1,4 +1,5 @@
 import { BUILD } from '../core/build'
+import type { Instrument } from '../core/instruments'
 import type { JobSummary } from '../core/job'
 import type { MachineFile } from '../core/machine'
 import { db } from '../db/client'
@@ -15,7 +16,8 @@ import {
 import { chainAt, historyId, readEntries } from '../db/entries'
 import { renewSummary } from '../db/states'
 import { listJobsToDo, listMachines, loadMachineText, type MachineRow } from '../db/machines'
-import { sawOlder, writesNewest } from '../db/newest'
+import { sawOlder, writtenForm } from '../db/newest'
+import { listInstruments } from '../db/instruments'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
 import type { Report } from '../formats/report'
@@ -68,8 +70,9 @@ export interface JobPack {
   readonly file: MachineFile | null
   readonly people: readonly Person[]
   readonly settings: ShopSettings
-  /** Whether entries are written in their newest form. */
-  readonly newest: boolean
+  /** The build up to whose forms entries are written. */
+  readonly form: number
+  readonly instruments: readonly Instrument[]
   /** Pages that went home, by the seq of their hand back, as they were printed. */
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
 }
@@ -92,7 +95,8 @@ export async function loadJob(id: string): Promise<JobPack | null> {
     file: text === null ? null : (JSON.parse(text) as MachineFile),
     people: await listPeople(sql),
     settings: await loadSettings(sql),
-    newest: await writesNewest(sql),
+    form: await writtenForm(sql),
+    instruments: await listInstruments(sql),
     pages: (await listReports(sql, id)) as JobPack['pages'],
   }
 }

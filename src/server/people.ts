@@ -1,8 +1,9 @@
 import { v4 } from 'uuid'
+import { NEWEST_FORM } from '../core/build'
 import { isWellFormed } from '../core/text'
 import { db, type Sql } from '../db/client'
 import { type Role, ROLES } from '../core/job'
-import { olderDevices, writeNewest, writesNewest } from '../db/newest'
+import { olderDevices, writeNewest, writtenForm } from '../db/newest'
 import { addPerson, changePerson, countPeople, demoNames, findByName, listPeople, type ShopPerson } from '../db/people'
 import { endDevice, endSessions, listSessions, type OpenSession } from '../db/sessions'
 import { hashPassphrase, newToken } from './secrets'
@@ -106,7 +107,7 @@ export interface Staff {
 /** Everybody, and every session that is open. */
 export async function staff(): Promise<Staff> {
   const sql = db()
-  const newest = await writesNewest(sql)
+  const newest = (await writtenForm(sql)) >= NEWEST_FORM
   return { people: await listPeople(sql), sessions: await listSessions(sql), older: newest ? null : await olderDevices(sql) }
 }
 

@@ -1,5 +1,13 @@
 import clsx from 'clsx'
-import { type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes, useEffect, useId, useRef } from 'react'
+import {
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  type TextareaHTMLAttributes,
+  useEffect,
+  useId,
+  useRef,
+} from 'react'
 
 const BOX = 'w-full rounded-md border-2 border-steel bg-paper px-3 text-[17px] text-ink placeholder:text-steel'
 
@@ -33,6 +41,26 @@ export function TextArea({ label, hint, className, ...rest }: Common & TextareaH
         {label}
       </label>
       <textarea id={id} rows={3} className={clsx(BOX, 'min-h-16 py-2')} aria-describedby={hint ? `${id}-hint` : undefined} {...rest} />
+      {hint ? (
+        <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">
+          {hint}
+        </p>
+      ) : null}
+    </div>
+  )
+}
+
+/** A choice among many, from a list. */
+export function SelectField({ label, hint, className, children, ...rest }: Common & SelectHTMLAttributes<HTMLSelectElement>) {
+  const id = useId()
+  return (
+    <div className={className}>
+      <label htmlFor={id} className="mb-1 block text-[15px] font-semibold">
+        {label}
+      </label>
+      <select id={id} className={clsx(BOX, 'min-h-12')} aria-describedby={hint ? `${id}-hint` : undefined} {...rest}>
+        {children}
+      </select>
       {hint ? (
         <p id={`${id}-hint`} className="mt-1 text-[14px] text-steel">
           {hint}

@@ -1,4 +1,5 @@
 import { chargeOf, type JobState, type Missing } from '../../src/core/job'
+import { unitLabel } from '../../src/core/units'
 import { titleOf } from '../../src/words/en/titles'
 
 /** Where a recorded job is reduced otherwise than by reducer 6, which fault that mends, and for which jobs it may be so. */
@@ -34,7 +35,22 @@ export const DIFFERENCES: readonly Difference[] = [
 const asWord = (m: Missing): string =>
   m.is === 'check' ? m.check : m.is === 'no reason' ? 'a reason for going back' : 'an entry that this build does not know'
 
-/** Facts of the present state as reducer 6 wrote them: what was missing in words, threadlocker by its step's title. */
+type Reading = JobState['readings'][number]
+
+/** A reading as version 1 has it: one figure, its unit and instrument in words. */
+function asWas({ quantity, named, result, unit, instrument, ...rest }: Reading): object {
+  if (result.is !== 'value') throw new RangeError(`no reading of the recorded set is ${result.is}`)
+  return {
+    ...rest,
+    quantity: named ?? quantity,
+    value: result.value,
+    unit: unitLabel(unit),
+    ...(result.u === undefined ? {} : { u: result.u }),
+    ...(instrument ? { instrument: instrument.name } : {}),
+  }
+}
+
+/** Facts of the present state as reducer 6 wrote them: what was missing in words, threadlocker by its step's title, readings by words. */
 export function asReducer6(now: JobState): object {
   const heads = Object.fromEntries(
     Object.entries(now.heads).map(([key, list]) => {
@@ -47,6 +63,8 @@ export function asReducer6(now: JobState): object {
     ...now,
     heads,
     moves: now.moves.map((m) => ({ ...m, missing: m.missing.map(asWord) })),
+    readings: now.readings.map(asWas),
+    ...(now.power.proof ? { power: { ...now.power, proof: { ...now.power.proof, instrument: now.power.proof.instrument.name } } } : {}),
     locks: now.locks.map((l) => ({ ...l, subject: titleOf(now, l.subject) })),
     ...(now.handedBack ? { handedBack: { ...now.handedBack, missing: now.handedBack.missing.map(asWord) } } : {}),
   }

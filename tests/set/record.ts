@@ -5,7 +5,7 @@ import { writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { v7 } from 'uuid'
-import { type Bodies, type EntryDraft, type Kind, reduce, REDUCER_VERSION } from '../../src/core/job'
+import { type Bodies, type EntryDraft, type Kind, reduce, REDUCER_VERSION, written } from '../../src/core/job'
 import { fullChargeVolts, type MachineFile } from '../../src/core/machine'
 import { RIDE_STAGES } from '../../src/core/ride'
 import { addJob } from '../../src/db/jobs'
@@ -57,9 +57,7 @@ class Bench {
       at: this.clock,
       by,
       device: TABLETS[tablet],
-      kind,
-      v: 1,
-      body,
+      ...written(kind, body, 0),
     } as unknown as EntryDraft
     const session = { person: PERSON.get(by)!, device: TABLETS[tablet], keyed: true, maySend: true }
     const result = await appendBatch(session as never, this.jobId, [JSON.parse(JSON.stringify(entry))], {
@@ -132,8 +130,8 @@ const CONTESTED: readonly (readonly [Kind, object, object])[] = [
   ['power-changed', { to: 'out' }, { to: 'live' }],
   [
     'proof-taken',
-    { instrument: 'm', readings: [{ between: 'feed', volts: 0.1 }] },
-    { instrument: 'm', readings: [{ between: 'feed', volts: 41.2 }] },
+    { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 0.1 }] },
+    { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 41.2 }] },
   ],
   ['pack-checked', { result: 'sound', signs: [] }, { result: 'quarantine', signs: ['hot'] }],
   ['fixing-in', { members: ['deck-screw-1'], pass: 'final' }, { members: ['deck-screw-1'], pass: 'started' }],
@@ -177,7 +175,11 @@ for (const handed of [false, true]) {
   for (const target of bench.ids.filter((_, i) => i % 3 === 2)) struck.push(await bench.write('struck', { target, reason: 'wrong line' }))
   for (const target of struck.filter((_, i) => i % 2 === 0)) await bench.write('struck', { target, reason: 'it was right' })
   // Clocks ahead, behind and put back.
-  await bench.write('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] }, { at: T0 + 9e8, receivedAt: T0 + 8e8 })
+  await bench.write(
+    'proof-taken',
+    { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 0 }] },
+    { at: T0 + 9e8, receivedAt: T0 + 8e8 },
+  )
   await bench.write(
     'lock-applied',
     { subject: 'rim screws', product: 'medium', handlingMinutes: 20, cureHours: 24 },
@@ -191,7 +193,7 @@ for (const fullVolts of [42, 84, undefined]) {
   const { bench, number } = await Bench.open(null)
   await bench.write('job-opened', { number, machine: { name: 'sack truck', ...(fullVolts ? { fullVolts } : {}) }, complaint: 'drags' })
   await bench.write('power-changed', { to: 'out', how: 'lifted off' })
-  await bench.write('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] })
+  await bench.write('proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 0 }] })
   await bench.write('step-added', {
     step: 'n1',
     title: 'Undo 2 nuts',

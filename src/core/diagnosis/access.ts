@@ -1,12 +1,12 @@
-import type { DriveUnit, Guard, MachineFile } from '../machine'
+import { type ConnectorRole, type DriveUnit, type Guard, type MachineFile, rolesOf } from '../machine'
 import type { Action, Reach } from './types'
 
-/** The connections of a drive: those at the end of its lead, told apart by what their pins carry. */
+/** The connections of a drive: those at the end of its lead, told apart by their roles. */
 export function driveConnections(file: MachineFile, drive: DriveUnit): { readonly hall: string | null; readonly phases: string | null } {
   const leads = new Set(file.cables.filter((c) => c.of === drive.part).map((c) => c.id))
   const mine = file.connections.filter((c) => c.mates.some((m) => leads.has(m)))
-  const with_ = (word: RegExp): string | null => mine.find((c) => c.pins.some((p) => word.test(p.function)))?.id ?? null
-  return { hall: with_(/hall/i), phases: with_(/phase/i) }
+  const of = (role: ConnectorRole): string | null => mine.find((c) => rolesOf(c).includes(role))?.id ?? null
+  return { hall: of('hall'), phases: of('phases') }
 }
 
 /** What has to hold before a test can be taken at its place; null when nothing has to be opened, or the file does not know the place. */

@@ -22,7 +22,7 @@ import {
   sharedMinutes,
   suspectsLeft,
 } from './index'
-import { density } from './likelihood'
+import { density, shareBeyond } from './likelihood'
 import { foresee } from './outcomes'
 
 const hub = hubDirect({ fullVolts: 58.8 })
@@ -170,6 +170,24 @@ describe('beliefs', () => {
     const at = (u: number) => p(beliefs(hub, [{ kind: 'value', test: 'pack-sag', value: 10, u }]), 'pack-weak')
     expect(at(0.1)).toBeGreaterThan(at(3))
     expect(at(3)).toBeGreaterThan(at(30))
+  })
+
+  it('of a value that is only known to lie beyond a range take all that lies there', () => {
+    const bells = [
+      { mean: 0, sd: 1, share: 0.5 },
+      { mean: 10, sd: 2, log: true, share: 0.5 },
+    ]
+    // Φ(1) = 0.841345, Φ(−1.96) = 0.024998 (Abramowitz and Stegun, table 26.1).
+    expect(shareBeyond([{ mean: 3, sd: 2 }], 5, 'under')).toBeCloseTo(0.841345, 6)
+    expect(shareBeyond([{ mean: 0, sd: 1 }], -1.96, 'under')).toBeCloseTo(0.024998, 6)
+    expect(shareBeyond([{ mean: 10, sd: 2, log: true }], 20, 'over')).toBeCloseTo(1 - 0.841345, 6)
+    for (const x of [-3, 0, 1, 10, 40]) expect(shareBeyond(bells, x, 'over') + shareBeyond(bells, x, 'under')).toBeCloseTo(1, 9)
+    // Over and under speak for different faults.
+    const told = hub.tests.find((t) => t.answer.kind === 'number' && t.answer.given['phase-wire'])!
+    const at = (beyond?: 'over' | 'under') =>
+      p(beliefs(hub, [{ kind: 'value', test: told.id, value: 0.5, ...(beyond ? { beyond } : {}) }]), 'phase-wire')
+    expect(Number.isFinite(at('over')) && Number.isFinite(at('under'))).toBe(true)
+    expect(at('over')).not.toBeCloseTo(at('under'), 3)
   })
 
   it('leave a trail: one set before anything, then one after each piece', () => {

@@ -5,7 +5,7 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'jerks',
     name: 'jerks, won’t start off',
-    words: /jerk|stutter|judder|won.?t start off|will not start off/i,
+    says: ['jerk', 'stutter', 'judder', 'won’t start off', 'will not start off'],
     otherwise: 0.03,
     given: {
       'hall-wire': 0.8,
@@ -25,7 +25,7 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'dead',
     name: 'does nothing at all',
-    words: /nothing at all|dead|no life|does nothing|won.?t switch on/i,
+    says: ['nothing at all', 'dead', 'no life', 'does nothing', 'won’t switch on'],
     otherwise: 0.02,
     given: {
       'pack-contact': 0.7,
@@ -44,7 +44,7 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'hums',
     name: 'hums, does not turn',
-    words: /\bhum|buzz|does not turn|not pull|won.?t pull/i,
+    says: ['hum', 'buzz', 'does not turn', 'not pull', 'won’t pull'],
     otherwise: 0.03,
     given: {
       'phase-wire': 0.6,
@@ -61,7 +61,7 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'bumps',
     name: 'cuts out over bumps',
-    words: /bump|cobble|cuts? out|comes back/i,
+    says: ['bump', 'cobble', 'cuts out', 'cut out', 'comes back'],
     otherwise: 0.03,
     given: {
       'hall-plug': 0.5,
@@ -77,21 +77,21 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'grinds',
     name: 'grinds or rumbles',
-    words: /grind|rumbl|scrap(es|ing) (inside|noise)|rough/i,
+    says: ['grind', 'rumbl', 'scrapes inside', 'scrapes noise', 'scraping inside', 'scraping noise', 'rough'],
     otherwise: 0.02,
     given: { bearing: 0.8, 'brake-drag': 0.3, winding: 0.1, 'hall-wire': 0.08, 'hall-sensor': 0.08, magnets: 0.08, none: 0.15 },
   },
   {
     id: 'drags',
     name: 'hard to push',
-    words: /drag|hard to push|brakes? by itself|heavy to/i,
+    says: ['drag', 'hard to push', 'brakes by itself', 'brake by itself', 'heavy to'],
     otherwise: 0.02,
     given: { bridge: 0.7, 'brake-drag': 0.6, winding: 0.45, bearing: 0.3, none: 0.1 },
   },
   {
     id: 'weak',
     name: 'weak or slow',
-    words: /weak|slow|no power|loses power/i,
+    says: ['weak', 'slow', 'no power', 'loses power'],
     otherwise: 0.04,
     given: {
       'pack-weak': 0.6,
@@ -109,7 +109,7 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'hot',
     name: 'motor gets hot',
-    words: /\bhot\b|smells? burnt|overheat/i,
+    says: ['hot', 'smells burnt', 'smell burnt', 'overheat'],
     otherwise: 0.04,
     given: {
       winding: 0.6,
@@ -125,14 +125,14 @@ export const hubSymptoms: readonly Symptom[] = [
   {
     id: 'push',
     name: 'runs once it is pushed',
-    words: /once (it is )?pushed|needs? a push|kick it/i,
+    says: ['once it is pushed', 'once pushed', 'needs a push', 'need a push', 'kick it'],
     otherwise: 0.02,
     given: { 'hall-wire': 0.6, 'hall-sensor': 0.6, 'hall-plug': 0.5, 'phase-wire': 0.3, gate: 0.25, 'phase-plug': 0.25, none: 0.1 },
   },
   {
     id: 'surges',
     name: 'surges by itself',
-    words: /surge|runs away|by itself/i,
+    says: ['surge', 'runs away', 'by itself'],
     otherwise: 0.02,
     given: { throttle: 0.5, 'hall-plug': 0.2, 'hall-wire': 0.15, none: 0.1 },
   },

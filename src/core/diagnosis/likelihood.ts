@@ -24,6 +24,23 @@ export function density(bells: readonly Bell[], x: number, u: number): number {
   return sum
 }
 
+/** How much of a mixture lies over x, or under it: 0 … 1 for shares that sum to 1. */
+export function shareBeyond(bells: readonly Bell[], x: number, side: 'over' | 'under'): number {
+  const under = bells.reduce((sum, { mean, sd, log, share = 1 }) => {
+    if (log && x <= 0) return sum
+    return sum + share * below(log ? (Math.log(x) - Math.log(mean)) / Math.log(sd) : (x - mean) / sd)
+  }, 0)
+  const all = bells.reduce((sum, b) => sum + (b.share ?? 1), 0)
+  return side === 'under' ? under : all - under
+}
+
+/** Share of a normal distribution below z standard deviations (Abramowitz and Stegun 26.2.17; error below 1e-7). */
+function below(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z))
+  const tail = normal(z) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
+  return z >= 0 ? 1 - tail : tail
+}
+
 const normal = (z: number): number => Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI)
 
 export function uncertaintyOf(answer: NumberAnswer, value: number, own?: number): number {
@@ -48,6 +65,15 @@ function broad(answer: NumberAnswer, value: number): number {
   if (!answer.healthy.some((b) => b.log)) return 1 / (high - low)
   const floor = Math.max(low, high * 1e-6)
   return 1 / (Math.log(high / floor) * Math.max(value, floor))
+}
+
+/** How well a fault explains that the value lies beyond what the instrument shows: the share of it there, and a floor for slips. */
+export function beyondLikelihood(answer: NumberAnswer, fault: string, limit: number, side: 'over' | 'under'): number {
+  const [low, high] = answer.range
+  const flat = Math.min(1, Math.max(0, (side === 'over' ? high - limit : limit - low) / (high - low)))
+  const own = shareBeyond(answer.given[fault] ?? answer.healthy, limit, side)
+  const slip = fault === NONE ? ODD : SLIP
+  return (1 - slip) * own + slip * Math.max(flat, 0.05)
 }
 
 export function wordLikelihood(answer: WordAnswer, fault: string, outcome: string): number {
@@ -76,6 +102,7 @@ export function logLikelihood(
   }
   const answer = tests.get(evidence.test)?.answer
   if (evidence.kind === 'word') return answer?.kind === 'words' ? Math.log(wordLikelihood(answer, fault, evidence.outcome)) : 0
+  if (answer?.kind === 'number' && evidence.beyond) return Math.log(beyondLikelihood(answer, fault, evidence.value, evidence.beyond))
   return answer?.kind === 'number'
     ? Math.log(valueLikelihood(answer, fault, evidence.value, uncertaintyOf(answer, evidence.value, evidence.u)))
     : 0

@@ -35,7 +35,8 @@ export interface Fault {
 export interface Symptom {
   readonly id: string
   readonly name: string
-  readonly words: RegExp
+  /** What owners say of it: any of these, from the beginning of a word on. */
+  readonly says: readonly string[]
   readonly given: Readonly<Record<string, number>>
   readonly otherwise: number
 }
@@ -110,7 +111,14 @@ export interface Catalogue {
 export type Evidence =
   | { readonly kind: 'symptom'; readonly symptom: string; readonly certainty?: 'sure' | 'maybe' }
   | { readonly kind: 'word'; readonly test: string; readonly outcome: string }
-  | { readonly kind: 'value'; readonly test: string; readonly value: number; readonly u?: number }
+  | {
+      readonly kind: 'value'
+      readonly test: string
+      readonly value: number
+      readonly u?: number
+      /** It is only known to lie beyond: over or under what the instrument can show. */
+      readonly beyond?: 'over' | 'under'
+    }
 
 export interface Belief {
   readonly fault: string

@@ -20,7 +20,8 @@ export interface WeighedWay {
   readonly perThousand: number
 }
 
-export type WeighReason = 'young' | 'never left' | 'cheaper for its kilometres' | 'worn out' | 'still runs'
+export const WEIGH_REASONS = ['young', 'never left', 'cheaper for its kilometres', 'worn out', 'still runs'] as const
+export type WeighReason = (typeof WEIGH_REASONS)[number]
 
 /** Below this many kilometres what fails was made wrong; the maker may answer for it. Estimated. */
 export const YOUNG = 300

@@ -1,6 +1,6 @@
 export { metricThread, readThread, unifiedStressArea } from './thread'
 export { assemblyPreload, bandOf, estimateTorque, mayEstimate, preloadOf, standardHead, tighteningTorque, YIELD } from './tightening'
-export { breakaway, byFeel, calibrationDaysLeft, fitsWrench, readScale, wrenchSetting } from './wrench'
+export { breakaway, byFeel, fitsWrench, readScale, wrenchSetting } from './wrench'
 export type { BreakawayState } from './wrench'
 export { crissCrossOrder, starOrder, tighteningOrder } from './pattern'
 export { ATTEMPTS, attemptsFor, hotFor, nextAttempt } from './attempts'

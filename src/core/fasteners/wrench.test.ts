@@ -1,17 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  breakaway,
-  calibrationDaysLeft,
-  crissCrossOrder,
-  cureAt,
-  cureFactor,
-  fitsWrench,
-  readScale,
-  starOrder,
-  tighteningOrder,
-  wrenchSetting,
-} from './index'
+import { breakaway, crissCrossOrder, cureAt, cureFactor, fitsWrench, readScale, starOrder, tighteningOrder, wrenchSetting } from './index'
 
 describe('a wrench with an extension', () => {
   it.each([
@@ -36,12 +25,6 @@ describe('a wrench with an extension', () => {
   })
   it('reads no scale where there is none', () =>
     expect([readScale('18'), readScale(undefined), readScale('60–10')]).toEqual([null, null, null]))
-  it('counts the days of a calibration', () => {
-    const day = 86_400_000
-    expect(calibrationDaysLeft({ name: 'w', from: 1, to: 6, calibratedAt: 0 }, 300 * day)).toBe(65)
-    expect(calibrationDaysLeft({ name: 'w', from: 1, to: 6, calibratedAt: 0 }, 366 * day)).toBe(-1)
-    expect(calibrationDaysLeft({ name: 'w', from: 1, to: 6 }, 0)).toBeNull()
-  })
   it('expects a locked nut to let go late', () =>
     expect(breakaway(45, 'high-strength lock, cold', 300)).toEqual({ low: 58.5, high: 112.5, pull: 375 }))
 })

@@ -1,9 +1,8 @@
-/** A torque wrench or driver: the ends of its scale in N·m, and the day of its last calibration (epoch ms). */
+/** A torque wrench or driver: the ends of its scale, N·m. */
 export interface Wrench {
   readonly name: string
   readonly from: number
   readonly to: number
-  readonly calibratedAt?: number
 }
 
 export type WrenchFit =
@@ -42,14 +41,6 @@ export function readScale(text: string | undefined): { readonly from: number; re
   if (!match) return null
   const [from, to] = [match[1]!, match[2]!].map((x) => Number(x.replace(',', '.'))) as [number, number]
   return from < to ? { from, to } : null
-}
-
-/** A calibration is good for a year or 5,000 turns (ISO 6789-2, clause 5.3); only the year is known here. */
-const CALIBRATION_DAYS = 365
-
-/** Whole days until the calibration ends at `now`; negative when it is over; null when it is not known. */
-export function calibrationDaysLeft(wrench: Wrench, now: number): number | null {
-  return wrench.calibratedAt === undefined ? null : Math.floor((wrench.calibratedAt + CALIBRATION_DAYS * 86_400_000 - now) / 86_400_000)
 }
 
 /**

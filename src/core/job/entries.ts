@@ -77,16 +77,18 @@ export function readEntry(entry: Entry | UnknownEntry): Entry | null {
 }
 
 /**
- * A body as it is written down.
- * @param newest whether the shop writes what no older build can read
+ * A body as it is written down: in its highest version of those that the shop writes.
+ * @param form the build up to whose forms the shop writes; 0 where an older build has to read everything
  */
 export function written<K extends Kind>(
   kind: K,
   body: Bodies[K],
-  newest: boolean,
+  form: number,
 ): { readonly kind: K; readonly v: number; readonly body: unknown } {
-  const { newest: last } = KINDS[kind] as { readonly newest?: { readonly v: number; readonly write: (body: Bodies[K]) => unknown } }
-  return newest && last ? { kind, v: last.v, body: last.write(body) } : { kind, v: 1, body }
+  type Writes = Readonly<Record<string, { readonly since: number; readonly write: (body: Bodies[K]) => unknown }>>
+  const writes = Object.entries((KINDS[kind] as { readonly writes?: Writes }).writes ?? {})
+  const last = writes.filter(([, w]) => w.since <= form).sort((a, b) => Number(b[0]) - Number(a[0]))[0]
+  return last ? { kind, v: Number(last[0]), body: last[1].write(body) } : { kind, v: 1, body }
 }
 
 /** Does crossing out this entry, or what it crosses out in turn, want a lead and a reason? */

@@ -44,7 +44,7 @@ describe('two devices that had not seen each other', () => {
   it('leave the machine live, and unproved, when one plugs in while the other proves', () => {
     const book = opened()
     book.log('power-changed', { to: 'isolated' })
-    book.log('proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] })
+    book.log('proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'a', volts: 0 }] })
     const base = book.entries.length
     book.log('power-changed', { to: 'out' }, { device: 'a', base })
     book.log('power-changed', { to: 'live' }, { device: 'b', base })
@@ -152,7 +152,7 @@ describe('power and proof', () => {
     const book = opened()
     book.log('power-changed', { to: 'isolated' })
     book.log('proof-taken', {
-      instrument: 'meter 3',
+      instrument: { name: 'meter 3' },
       readings: [
         { between: 'front feed', volts },
         { between: 'rear feed', volts: 0 },
@@ -181,7 +181,7 @@ describe('power and proof', () => {
   })
   it('a proof taken while live proves nothing and is flagged', () => {
     const book = opened()
-    book.log('proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] })
+    book.log('proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'a', volts: 0 }] })
     expect(state(book).power.proof?.dead).toBe(false)
     expect(state(book).flags).toContainEqual(expect.objectContaining({ kind: 'not ready' }))
   })
@@ -205,7 +205,11 @@ describe('clocks', () => {
     book.log('power-changed', { to: 'isolated' })
     const seenAt = book.entries.at(-1)!.receivedAt!
     const arrived = seenAt + 90 * MINUTE
-    book.log('proof-taken', { instrument: 'm', readings: [{ between: 'a', volts: 0 }] }, { at: seenAt - 5e6, receivedAt: arrived })
+    book.log(
+      'proof-taken',
+      { instrument: { name: 'm' }, readings: [{ between: 'a', volts: 0 }] },
+      { at: seenAt - 5e6, receivedAt: arrived },
+    )
     expect(state(book).power.proof?.from).toBe(seenAt)
     book.log(
       'lock-applied',

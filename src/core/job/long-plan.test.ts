@@ -1,3 +1,4 @@
+import { NEWEST_FORM } from '../build'
 import { gzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
 import { panelled } from '../../../tests/panelled'
@@ -12,7 +13,7 @@ describe('a plan of 600 steps', () => {
   const one = written(
     'plan-adopted',
     { plan: found.value, file: file.id, revision: file.revision, settings: { proofMinutes: 240, deadVolts: 5 } },
-    true,
+    NEWEST_FORM,
   )
   let seq = 0
   const entry = (kind: string, body: unknown, v = 1): Entry =>

@@ -12,7 +12,7 @@ function begun(count: number): Logbook {
   book.ready(book.adopt())
   for (let n = 0; n < count; n++) {
     const step = presentStep(state(book), 'down', state(book).lastAt)!
-    if (step.check === 'dead') book.log('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] })
+    if (step.check === 'dead') book.log('proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 0 }] })
     book.log('step-done', expectedDone(state(book), step))
   }
   return book

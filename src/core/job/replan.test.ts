@@ -20,7 +20,8 @@ function changedAfter(steps: number) {
       if (!step) return
       if (step.check === 'spin test') book.wait(30).log('note-added', { text: 'waited for the locker' })
       waits.push(...said(waitingFor(now(), step, now().lastAt), now()).map((w) => `${step.id}: ${w}`))
-      if (step.check === 'dead') book.log('proof-taken', { instrument: 'meter 3', readings: [{ between: 'front feed', volts: 0.2 }] })
+      if (step.check === 'dead')
+        book.log('proof-taken', { instrument: { name: 'meter 3' }, readings: [{ between: 'front feed', volts: 0.2 }] })
       if (step.check && limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'looked', step: step.id })
       else book.log('step-done', expectedDone(state, step))
     }

@@ -3,15 +3,15 @@ import type { Compared, Pass } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
 import { record } from '../text'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
-import type { RideLogSummary, RideStage } from '../ride'
 import type { ChargeClaim, PackSign, ProofReading } from '../safety'
+import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
 import type { Missing } from './missing'
 import type { Stage } from './stages'
-import type { OutPlace, Power, TestItem, Tightened } from './vocabulary'
+import type { LeftWhy, OutPlace, Power, ShownBy, TestItem, Tightened } from './vocabulary'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 8
+export const REDUCER_VERSION = 9
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -46,6 +46,7 @@ export interface PartState extends PartSpec {
 export interface StepState {
   readonly status: 'waiting' | 'begun' | 'done' | 'left'
   readonly pass?: Pass
+  readonly why?: LeftWhy
   readonly reason?: string
   readonly minutes?: number
   readonly differs: readonly string[]
@@ -60,7 +61,7 @@ export interface StepState {
 
 export interface Proof extends Mark {
   readonly readings: readonly ProofReading[]
-  readonly instrument: string
+  readonly instrument: InstrumentUsed
   readonly dead: boolean
   /** Minutes that it lasts while the pack is aboard. */
   readonly lasts: number
@@ -89,7 +90,7 @@ export interface LockState extends Mark {
 }
 
 export interface CheckState {
-  readonly passed?: Mark & { readonly evidence: string; readonly items?: readonly TestItem[] }
+  readonly passed?: Mark & { readonly shown?: ShownBy; readonly evidence?: string; readonly items?: readonly TestItem[] }
   readonly failed?: Mark & { readonly items: readonly TestItem[]; readonly text?: string }
   readonly overridden?: Mark & { readonly reason: string }
   readonly disputed?: readonly string[]
@@ -128,43 +129,15 @@ export interface StageMove extends Mark {
   readonly reason?: string
 }
 
-export interface Reading extends Mark {
-  readonly quantity: string
-  readonly value: number
-  readonly unit: string
-  readonly live: boolean
-  readonly place?: string
-  readonly instrument?: string
-  readonly u?: number
-  readonly test?: string
-  readonly drive?: string
-  readonly raw?: readonly number[]
-  readonly step?: string
-}
+/** Something measured, and where. */
+export type Reading = Mark & Bodies['reading-taken']
 
 /** What was seen in a test whose answer is a word. */
-export interface Observation extends Mark {
-  readonly test: string
-  readonly outcome: string
-  readonly text: string
-  readonly live: boolean
-  readonly drive?: string
-}
+export type Observation = Mark & Bodies['test-observed']
 
-export interface Ride extends Mark {
-  readonly text: string
-  readonly kilometres?: number
-  readonly stage?: RideStage
-  readonly outcome?: 'passed' | 'stopped'
-  readonly log?: RideLogSummary
-}
+export type Ride = Mark & Bodies['ride-added']
 
-export interface Recheck extends Mark {
-  readonly what: string
-  readonly due: string
-  readonly on?: string
-  readonly kilometres?: number
-}
+export type Recheck = Mark & Bodies['recheck-set']
 
 export interface Remark extends Mark {
   readonly text: string
@@ -179,11 +152,8 @@ export interface Damage extends Mark {
   readonly side?: string
 }
 
-export interface CalledFault extends Remark {
-  readonly id?: string
-  readonly drive?: string
-  readonly action?: string
-}
+/** What somebody says is wrong; in words where it is in none of the lists, or was written so. */
+export type CalledFault = Mark & Omit<Bodies['fault-called'], 'fault'> & { readonly text?: string }
 
 export interface Photo extends Mark {
   readonly photo: string
@@ -245,7 +215,7 @@ export interface JobState {
   readonly checks: Readonly<Record<string, CheckState>>
   readonly symptoms: readonly Remark[]
   readonly damage: readonly Damage[]
-  readonly notes: readonly Remark[]
+  readonly notes: readonly (Mark & Bodies['note-added'])[]
   readonly readings: readonly Reading[]
   readonly observations: readonly Observation[]
   /** What came for the job, as it was counted last. */
@@ -257,10 +227,16 @@ export interface JobState {
     readonly signs: readonly PackSign[]
     readonly lowestGroup?: number
     readonly temperature?: number
+    readonly instrument?: InstrumentUsed
     readonly disputed?: readonly string[]
   }
   /** By part: the last comparison of its replacement. */
-  readonly comparisons: Readonly<Record<string, Mark & { readonly rows: readonly Compared[]; readonly disputed?: readonly string[] }>>
+  readonly comparisons: Readonly<
+    Record<
+      string,
+      Mark & { readonly rows: readonly Compared[]; readonly instrument?: InstrumentUsed; readonly disputed?: readonly string[] }
+    >
+  >
   readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
   /** By stage of the ride: how it stands, a stopped one taking back what lies above it. */

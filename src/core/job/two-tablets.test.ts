@@ -29,7 +29,7 @@ const SCREW = 'front-caliper-bolt-upper'
 const spec = dunlinPlan('front-motor-goal').swap.find((s) => s.compare)!
 const rows = (flats: number) => spec.compare!.map((c) => compareOne(c, null, c.id === 'flats' ? flats : c.value))
 const isolated = (book: Logbook): void => void book.log('power-changed', { to: 'isolated' })
-const proof = (volts: number) => ({ instrument: 'm', readings: [{ between: 'feed', volts }] })
+const proof = (volts: number) => ({ instrument: { name: 'm' }, readings: [{ between: 'feed', volts }] })
 const proved = (book: Logbook): void => (isolated(book), void book.log('proof-taken', proof(0)))
 const out = (book: Logbook): void => void book.log('fixing-out', { members: [SCREW], to: 'cell', cell: 'A5' })
 const off = (book: Logbook): void => void book.log('part-off', { parts: ['deck-lid'] })

@@ -1,3 +1,4 @@
+import type { InstrumentUsed } from '../units'
 import type { CheckId } from './checks'
 import type { Stage } from './stages'
 
@@ -26,9 +27,29 @@ export interface Tightened {
   readonly torque?: number
   readonly how?: 'wrench' | 'feel'
   readonly tool?: string
+  /** The wrench of the shop's list; version 1 has its name as the tool. */
+  readonly wrench?: InstrumentUsed
   /** Why it is not the number that the step gives. */
   readonly reason?: string
 }
+
+/** What shows that a check is passed: somebody looked, went by its list, did the step that is it, or answers for it in person. */
+export const SHOWN_BY = ['looked at', 'its list', 'the step', 'answers for it'] as const
+export type ShownBy = (typeof SHOWN_BY)[number]
+
+/** Why a step was left undone, or a test left out, or a fixing not put back, where it is one of the usual reasons. */
+export const LEFT_WHY = ['not in the way', 'going another way', 'somebody else’s job', 'would break'] as const
+export type LeftWhy = (typeof LEFT_WHY)[number]
+export const SKIPPED_WHY = ['no instrument', 'out of reach', 'not safe', 'nothing to compare with'] as const
+export type SkippedWhy = (typeof SKIPPED_WHY)[number]
+
+/** What is usually looked at again. */
+export const RECHECK_OF = ['tightened by feel', 'axle nut marks', 'brake screws', 'tyres, brake, play, plugs'] as const
+export type RecheckOf = (typeof RECHECK_OF)[number]
+
+/** How a fault is dealt with. */
+export const FAULT_WAYS = ['swap', 'mend', 'leave'] as const
+export type FaultWay = (typeof FAULT_WAYS)[number]
 
 /** One thing looked at in a test: right, wrong, or not tested and said so. */
 export interface TestItem {

@@ -31,7 +31,7 @@ function wholeRun() {
     if (step.turn) book.log('pose-changed', { to: step.turn.to, name: 'on its side', people: 2 })
     if (step.check === 'dead')
       book.log('proof-taken', {
-        instrument: 'meter 3',
+        instrument: { name: 'meter 3' },
         readings: [
           { between: 'front feed', volts: 0.2 },
           { between: 'rear feed', volts: 0.1 },
@@ -143,7 +143,7 @@ describe('a proof that has ended', () => {
     expect(presentStep(reduce('j1', book.entries), 'down', now)?.check).not.toBe('dead')
     const late = now + 5 * 60 * MINUTE
     expect(presentStep(reduce('j1', book.entries), 'down', late)?.check).toBe('dead')
-    book.log('proof-taken', { instrument: 'm', readings: [{ between: 'feed', volts: 0 }] }, { at: late, receivedAt: late })
+    book.log('proof-taken', { instrument: { name: 'm' }, readings: [{ between: 'feed', volts: 0 }] }, { at: late, receivedAt: late })
     expect(presentStep(reduce('j1', book.entries), 'down', late + MINUTE)?.check).not.toBe('dead')
   })
   it('does not come back once nothing needs it', () => {

@@ -2,10 +2,24 @@ export { FACTS } from './guard-types'
 export type { Fact, Guard } from './guard-types'
 export { PASSES } from './doing'
 export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use } from './doing'
-export { JOINT_KINDS } from './joint'
-export type { Connection, Driver, Joint, JointKind, Lock } from './joint'
+export { CONNECTOR_ROLES, JOINT_KINDS, rolesOf } from './joint'
+export type { Connection, ConnectorRole, Driver, Joint, JointKind, Lock } from './joint'
 export { DRIVE_KINDS, MACHINE_CLASSES } from './types'
-export type { Cable, DriveUnit, FileStep, Goal, LoadPath, MachineFile, OrderRule, Part, PoseMove, Stack, Tool, Vec3 } from './types'
+export type {
+  Cable,
+  DriveKind,
+  DriveUnit,
+  FileStep,
+  Goal,
+  LoadPath,
+  MachineFile,
+  OrderRule,
+  Part,
+  PoseMove,
+  Stack,
+  Tool,
+  Vec3,
+} from './types'
 export { compareOne } from './compare'
 export type { Compared, CompareSpec } from './compare'
 export { pointing, sidesIn } from './facing'

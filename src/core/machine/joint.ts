@@ -88,8 +88,14 @@ export interface Pin {
   readonly function: string
 }
 
+/** What a connector is for, where tests and gates ask. */
+export const CONNECTOR_ROLES = ['hall', 'phases', 'feed', 'throttle', 'brake', 'charge', 'display', 'light'] as const
+export type ConnectorRole = (typeof CONNECTOR_ROLES)[number]
+
 export interface Connection {
   readonly id: string
+  /** What it is for; several where one plug carries more. */
+  readonly roles?: readonly ConnectorRole[]
   readonly when?: Guard
   readonly name: string
   readonly family: string
@@ -101,4 +107,11 @@ export interface Connection {
   readonly access?: Guard
   readonly down: Doing
   readonly up?: Doing
+}
+
+/** What a connector is for. A file of before there were roles says it by what its pins carry. */
+export function rolesOf(connection: Pick<Connection, 'roles' | 'pins'>): readonly ConnectorRole[] {
+  if (connection.roles) return connection.roles
+  const carries = (word: string): boolean => connection.pins.some((p) => p.function.toLowerCase().startsWith(word))
+  return [...(carries('hall') ? (['hall'] as const) : []), ...(carries('phase') ? (['phases'] as const) : [])]
 }

@@ -1,3 +1,4 @@
+export type { Feed, ProofPlace, ProofRole } from './proof'
 export { CLASS_LIMIT, PROOF_ROLES, proofFaults, proofPlaces, voltageClass } from './proof'
 export type { ProofFault, ProofReading, VoltageClass } from './proof'
 export { CHARGE_SOURCES, CHARGER_LABELS, fullCharge, READING_CLASS_A } from './charge'

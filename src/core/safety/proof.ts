@@ -16,16 +16,23 @@ export const PROOF_ROLES = ['poles', 'plus to frame', 'minus to frame', 'tester 
 export type ProofRole = (typeof PROOF_ROLES)[number]
 
 export interface ProofReading {
-  /** What was measured between: `front feed + and −`. */
-  readonly between: string
+  /** The connection of the machine file that was measured at. */
+  readonly at?: string
+  /** What was measured between, in words: `front feed + and −`; absent where `at` or the role says it. */
+  readonly between?: string
   /** V DC. */
   readonly volts: number
   readonly role?: ProofRole
 }
 
+/** A place on the controllers' side: a connection of the machine file, with its name; or only what somebody calls it. */
+export interface Feed {
+  readonly at?: string
+  readonly between?: string
+}
+
 /** One place to measure at, before it is measured. */
-export interface ProofPlace {
-  readonly between: string
+export interface ProofPlace extends Feed {
   readonly role: ProofRole
 }
 
@@ -34,22 +41,15 @@ export interface ProofPlace {
  * and the tester on a known source first and last.
  * @param feeds places on the controllers' side; one or more
  */
-export function proofPlaces(cls: VoltageClass, feeds: readonly string[]): ProofPlace[] {
-  const poles = feeds.map((between): ProofPlace => ({ between, role: 'poles' }))
+export function proofPlaces(cls: VoltageClass, feeds: readonly Feed[]): ProofPlace[] {
+  const poles = feeds.map((feed): ProofPlace => ({ ...feed, role: 'poles' }))
   if (cls === 'A') return poles
-  return [
-    { between: 'tester on a known source, before', role: 'tester before' },
-    ...poles,
-    { between: '+ to frame', role: 'plus to frame' },
-    { between: '− to frame', role: 'minus to frame' },
-    { between: 'tester on a known source, after', role: 'tester after' },
-  ]
+  return [{ role: 'tester before' }, ...poles, { role: 'plus to frame' }, { role: 'minus to frame' }, { role: 'tester after' }]
 }
 
 export type ProofFault =
   | { readonly kind: 'missing'; readonly role: ProofRole }
-  | { readonly kind: 'above the limit'; readonly between: string; readonly volts: number }
-  | { readonly kind: 'tester shows nothing'; readonly between: string; readonly volts: number }
+  | { readonly kind: 'above the limit' | 'tester shows nothing'; readonly reading: ProofReading }
   | { readonly kind: 'out of order' }
 
 const NEEDED: Readonly<Record<VoltageClass, readonly ProofRole[]>> = {
@@ -69,8 +69,8 @@ export function proofFaults(readings: readonly ProofReading[], cls: VoltageClass
   const faults: ProofFault[] = missing.map((role) => ({ kind: 'missing', role }))
   for (const r of readings) {
     const onSource = roleOf(r) === 'tester before' || roleOf(r) === 'tester after'
-    if (onSource && Math.abs(r.volts) <= limit) faults.push({ kind: 'tester shows nothing', between: r.between, volts: r.volts })
-    if (!onSource && !(Math.abs(r.volts) <= limit)) faults.push({ kind: 'above the limit', between: r.between, volts: r.volts })
+    if (onSource && Math.abs(r.volts) <= limit) faults.push({ kind: 'tester shows nothing', reading: r })
+    if (!onSource && !(Math.abs(r.volts) <= limit)) faults.push({ kind: 'above the limit', reading: r })
   }
   if (cls === 'B' && missing.length === 0 && (roleOf(readings[0]!) !== 'tester before' || roleOf(readings.at(-1)!) !== 'tester after'))
     faults.push({ kind: 'out of order' })

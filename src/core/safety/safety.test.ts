@@ -36,7 +36,7 @@ const FIVE: readonly ProofReading[] = [
 describe('a proof up to 60 V', () => {
   it('is a reading at or below the limit at every feed', () => {
     expect(proofFaults([feed(0.2), feed(-5)], 'A', 5)).toEqual([])
-    expect(proofFaults([feed(0.2), feed(5.1)], 'A', 5)).toEqual([{ kind: 'above the limit', between: 'feed', volts: 5.1 }])
+    expect(proofFaults([feed(0.2), feed(5.1)], 'A', 5)).toEqual([{ kind: 'above the limit', reading: feed(5.1) }])
     expect(proofFaults([], 'A', 5)).toEqual([{ kind: 'missing', role: 'poles' }])
     expect(proofFaults([feed(Number.NaN)], 'A', 5)).toHaveLength(1)
   })
@@ -44,7 +44,8 @@ describe('a proof up to 60 V', () => {
 
 describe('a proof above 60 V', () => {
   it('is five readings, the tester proved first and last', () => expect(proofFaults(FIVE, 'B', 5)).toEqual([]))
-  it('asks for all of them, in order', () => expect(proofPlaces('B', ['+ and −']).map((p) => p.role)).toEqual(FIVE.map((r) => r.role)))
+  it('asks for all of them, in order', () =>
+    expect(proofPlaces('B', [{ between: '+ and −' }]).map((p) => p.role)).toEqual(FIVE.map((r) => r.role)))
   it('is none with any one of the five left out', () => {
     for (const left of FIVE) {
       expect(
@@ -63,7 +64,7 @@ describe('a proof above 60 V', () => {
         'B',
         5,
       )
-      expect(faults).toEqual([{ kind: 'tester shows nothing', between: 'cell', volts: 0 }])
+      expect(faults).toMatchObject([{ kind: 'tester shows nothing', reading: { between: 'cell', volts: 0 } }])
     }
   })
   it('is none with the tester proved twice before', () => {

@@ -9,8 +9,33 @@ export interface Quantity {
   readonly u?: number
 }
 
+/** What can be measured, each in the units of its kind. */
+export const QUANTITIES = [
+  'voltage',
+  'current',
+  'resistance',
+  'capacitance',
+  'power',
+  'energy',
+  'charge',
+  'length',
+  'angle',
+  'turns',
+  'mass',
+  'force',
+  'torque',
+  'pressure',
+  'temperature',
+  'time',
+  'speed',
+  'rotation',
+  'speed constant',
+  'share',
+] as const
+export type QuantityId = (typeof QUANTITIES)[number]
+
 interface Unit {
-  readonly dimension: string
+  readonly dimension: QuantityId
   /** SI value = (value + offset) × factor. */
   readonly factor: number
   readonly offset?: number
@@ -26,7 +51,7 @@ const STANDARD_GRAVITY = 9.80665
  * Units known to the bench, by the id used in files. Factors are exact by definition
  * (inch, pound, g: ISO 80000 / NIST SP 811).
  */
-export const UNITS: Readonly<Record<string, Unit>> = {
+const TABLE = {
   mm: { dimension: 'length', factor: 1e-3 },
   cm: { dimension: 'length', factor: 1e-2 },
   m: { dimension: 'length', factor: 1 },
@@ -65,12 +90,18 @@ export const UNITS: Readonly<Record<string, Unit>> = {
   'km/h': { dimension: 'speed', factor: 1 / 3.6 },
   'rpm/V': { dimension: 'speed constant', factor: 1 },
   deg: { dimension: 'angle', factor: Math.PI / 180, label: '°' },
-}
+  rpm: { dimension: 'rotation', factor: 1 / 60 },
+  turns: { dimension: 'turns', factor: 1 },
+  '%': { dimension: 'share', factor: 1e-2 },
+} as const satisfies Readonly<Record<string, Unit>>
+
+export type UnitId = keyof typeof TABLE
+export const UNITS: Readonly<Record<UnitId, Unit>> = TABLE
+export const UNIT_IDS = Object.keys(TABLE) as readonly UnitId[]
 
 function unitOf(id: string): Unit {
-  const unit = Object.hasOwn(UNITS, id) ? UNITS[id] : undefined
-  if (!unit) throw new RangeError(`unknown unit "${id}"`)
-  return unit
+  if (!isUnit(id)) throw new RangeError(`unknown unit "${id}"`)
+  return UNITS[id]
 }
 
 /**
@@ -90,12 +121,19 @@ export function convert(value: number, from: string, to: string): number {
 
 /** The way the screen writes a unit id: `Nm` → `N·m`. Unknown ids are written as they are. */
 export function unitLabel(id: string): string {
-  return (Object.hasOwn(UNITS, id) ? UNITS[id]?.label : undefined) ?? id
+  return (isUnit(id) ? UNITS[id].label : undefined) ?? id
 }
 
 /** True for a unit id the bench can convert. */
-export function isUnit(id: string): boolean {
+export function isUnit(id: string): id is UnitId {
   return Object.hasOwn(UNITS, id)
+}
+
+/** The id of a unit given by id or label; upper and lower case count, since m and M do. Null where it is not known. */
+export function unitId(text: string): UnitId | null {
+  if (isUnit(text)) return text
+  const plain = text.replace('\u2126', 'Ω').replace('μ', 'µ')
+  return UNIT_IDS.find((id) => UNITS[id].label === plain) ?? null
 }
 
 /**

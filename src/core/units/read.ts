@@ -1,4 +1,4 @@
-import { convert, isUnit, unitLabel, UNITS } from './quantity'
+import { convert, unitId, unitLabel, UNITS } from './quantity'
 
 export type ReadFault =
   | { readonly kind: 'empty' }
@@ -30,17 +30,10 @@ export function readValue(
   if (given !== unit && given !== unitLabel(wanted ?? unit)) {
     const own = unitId(given)
     if (own === null) return { ok: false, error: { kind: 'unknown unit', unit: given } }
-    if (wanted === null || UNITS[own]!.dimension !== UNITS[wanted]!.dimension)
+    if (wanted === null || UNITS[own].dimension !== UNITS[wanted].dimension)
       return { ok: false, error: { kind: 'wrong unit', unit: given } }
     value = convert(number, own, wanted)
   }
   const [from, to] = range
   return value < from || value > to ? { ok: false, error: { kind: 'out of range', value, from, to } } : { ok: true, value }
-}
-
-/** The id of a unit given by id or label; upper and lower case count, since m and M do. Null where it is not known. */
-function unitId(text: string): string | null {
-  if (isUnit(text)) return text
-  const plain = text.replace('\u2126', 'Ω').replace('μ', 'µ')
-  return Object.keys(UNITS).find((id) => UNITS[id]!.label === plain) ?? null
 }

@@ -56,7 +56,8 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
       if (step.check === 'spin test') book.wait(60).log('note-added', { text: 'waited' })
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
-      if (step.check === 'dead') book.log('proof-taken', { instrument: 'm', readings: high ? PROOF_HIGH : [{ between: 'feed', volts: 0 }] })
+      if (step.check === 'dead')
+        book.log('proof-taken', { instrument: { name: 'm' }, readings: high ? PROOF_HIGH : [{ between: 'feed', volts: 0 }] })
       if (step.check && limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id })
       else book.log('step-done', expectedDone(state, step))
     }
@@ -66,7 +67,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
     if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
     else book.log('step-done', { step: s.id })
   // Above 60 V a proof lasts half an hour: it is shown anew before the way up.
-  if (high) book.log('proof-taken', { instrument: 'm', readings: PROOF_HIGH })
+  if (high) book.log('proof-taken', { instrument: { name: 'm' }, readings: PROOF_HIGH })
   does('up')
   return { plan: found.value, top: now(), waits }
 }

@@ -6,7 +6,7 @@ import { TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { useDiagnosis } from './use-diagnosis'
-import { WeighBlock } from './weigh-block'
+import { WeighBlock, type Weighed } from './weigh-block'
 import { actionOf, faultName, percent } from './words'
 
 /** Calling the fault: which, how sure, and what is done about it: swapped, mended, or left. */
@@ -16,7 +16,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
   const [fault, setFault] = useState(first ?? '')
   const [own, setOwn] = useState('')
   const [way, setWay] = useState('')
-  const [weighed, setWeighed] = useState<string>()
+  const [weighed, setWeighed] = useState<Weighed>()
   const [wrong, setWrong] = useState<string>()
   const likely = diagnosis
     ? [...diagnosis.now]
@@ -28,7 +28,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
   const ways =
     action && diagnosis
       ? [
-          { name: action.name, minutes: diagnosis.minutes[action.id] ?? action.minutes, when: '' },
+          { name: action.name, kind: 'swap' as const, minutes: diagnosis.minutes[action.id] ?? action.minutes, when: '' },
           ...(action.instead ?? []).filter((w) => w.kind !== 'leave' || (action.mayLeave ?? []).includes(fault)),
         ]
       : []
@@ -42,13 +42,13 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
       certainty: p >= 0.8 ? ('sure' as const) : ('maybe' as const),
       ...(fault && !own.trim() ? { id: fault } : {}),
       ...(diagnosis ? { drive: diagnosis.drive.id } : {}),
-      ...(chosen ? { action: chosen.name } : {}),
+      ...(chosen ? { way: chosen.kind, action: chosen.name } : {}),
     }
     const goal = action && chosen?.name === action.name && file && diagnosis ? goalOf(file, diagnosis.drive, action.goal) : null
     const name = file?.goals.find((g) => g.id === goal)?.name
     logAll([
       { kind: 'fault-called', body: called },
-      ...(weighed ? [{ kind: 'note-added' as const, body: { text: weighed } }] : []),
+      ...(weighed ? [{ kind: 'note-added' as const, body: weighed }] : []),
       ...(goal && name && !state.planned ? [{ kind: 'goal-set' as const, body: { goals: [goal], text: name } }] : []),
     ])
     onClose()
@@ -89,7 +89,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
               minutes={diagnosis?.minutes[action!.id]}
               onChoose={(name, words) => (setWay(name), setWeighed(words))}
             />
-            {weighed ? <p className="text-[15px] text-steel">{weighed}</p> : null}
+            {weighed ? <p className="text-[15px] text-steel">{weighed.text}</p> : null}
             {chosen?.when ? (
               <p className="text-[16px]">
                 <span className="font-bold text-look">◆ </span>

@@ -1,5 +1,7 @@
 import { type Catalogue, type Evidence, recognise } from '../../core/diagnosis'
 import type { JobState, Mark } from '../../core/job'
+import type { Result } from '../../core/units'
+import { observedWords, readingWords } from '../../words/en/diagnosis'
 
 /** A piece of evidence with the line of the journal that it comes from. */
 export interface Known {
@@ -30,14 +32,22 @@ export function evidenceOf(state: JobState, catalogue: Catalogue, drive: string)
     }
   }
   for (const o of state.observations)
-    if (mine(o.drive)) known.push({ evidence: { kind: 'word', test: o.test, outcome: o.outcome }, label: o.text, mark: o })
+    if (mine(o.drive)) known.push({ evidence: { kind: 'word', test: o.test, outcome: o.outcome }, label: observedWords(o), mark: o })
   for (const r of state.readings) {
     if (r.test === undefined || !mine(r.drive)) continue
-    known.push({
-      evidence: { kind: 'value', test: r.test, value: r.value, ...(r.u !== undefined ? { u: r.u } : {}) },
-      label: `${r.quantity} ${Number(r.value.toPrecision(3))} ${r.unit}`,
-      mark: r,
-    })
+    known.push({ evidence: { kind: 'value', test: r.test, ...asValue(r.result) }, label: readingWords(r, 3), mark: r })
   }
   return known.sort((a, b) => a.mark.at - b.mark.at)
+}
+
+/** A result as evidence: its figure, the end of a range that it lies beyond, or the middle of what it swings over. */
+function asValue(result: Result): { readonly value: number; readonly u?: number; readonly beyond?: 'over' | 'under' } {
+  switch (result.is) {
+    case 'value':
+      return { value: result.value, ...(result.u !== undefined ? { u: result.u } : {}) }
+    case 'unstable':
+      return { value: (result.low + result.high) / 2, u: Math.abs(result.high - result.low) / Math.sqrt(12) }
+    default:
+      return { value: result.limit, beyond: result.is }
+  }
 }

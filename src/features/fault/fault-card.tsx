@@ -3,6 +3,7 @@ import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } fro
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { cautionsOf } from '../../words/en/cautions'
+import { inside } from '../../words/en/inside'
 import { useJob } from '../shared/context'
 import { ConnectorFace } from '../run/drawing'
 import { powerAgainst, PowerGuard } from './power-guard'
@@ -163,9 +164,7 @@ function Outcome({
     >
       <span className="narrow block text-[17px] leading-tight font-semibold">{name}</span>
       <span className="block text-[13.5px] leading-tight text-steel">
-        {meaning
-          ? `then ${faultName(diagnosis.catalogue, meaning.fault).toLowerCase()} ${percent(meaning.after)}`
-          : 'hardly to be expected'}
+        {meaning ? `then ${inside(faultName(diagnosis.catalogue, meaning.fault))} ${percent(meaning.after)}` : 'hardly to be expected'}
       </span>
     </button>
   )
@@ -214,7 +213,7 @@ function TimeToAct({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           .filter((b) => b.p > 0.005 && actionOf(catalogue, b.fault)?.id !== act?.id)
           .sort((a, b) => b.p - a.p)
           .slice(0, 2)
-          .map((b) => faultName(catalogue, b.fault).toLowerCase())
+          .map((b) => inside(faultName(catalogue, b.fault)))
           .join(' or ') || 'something that is in no list'}
         .
       </p>

@@ -1,6 +1,5 @@
 'use client'
 import type { Mark } from '../../core/job'
-import { unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
@@ -11,6 +10,9 @@ import { BeliefRibbon } from './ribbon'
 import { Suspects } from './suspects'
 import { type Diagnosis, useDiagnosis } from './use-diagnosis'
 import { headline } from './words'
+import { faultAction, faultWords, observedWords, readingName, testWords } from '../../words/en/diagnosis'
+import { skippedWords } from '../../words/en/entries'
+import { readingPlace, resultWords } from '../../words/en/readings'
 
 /** Find the fault: who is suspected, what each reading did to that, the first five minutes, and every reading. */
 export function FaultPanel() {
@@ -71,11 +73,12 @@ function Readings() {
   const seen = [
     ...state.readings.map((r) => ({
       ...r,
-      what: r.quantity,
-      shown: `${Number(r.value.toPrecision(5))} ${unitLabel(r.unit)}`,
+      what: readingName(r),
+      shown: resultWords(r.result, r.unit),
+      place: readingPlace(r, state),
       more: r.raw?.join(' · ') ?? '',
     })),
-    ...state.observations.map((o) => ({ ...o, what: o.text, shown: '', more: '', place: undefined })),
+    ...state.observations.map((o) => ({ ...o, what: observedWords(o), shown: '', more: '', place: undefined })),
   ].sort((a, b) => a.at - b.at)
   return (
     <Block title={`All readings (${seen.length})`}>
@@ -111,7 +114,7 @@ function Readings() {
         <ul className="mt-2 text-[15.5px] text-look">
           {state.skipped.map((s) => (
             <li key={s.entry}>
-              ◆ Left out: {s.text ?? s.test}. {s.reason}
+              ◆ Left out: {testWords(s.test, s.text)}. {skippedWords(s)}
             </li>
           ))}
         </ul>
@@ -128,7 +131,7 @@ function Called() {
         none="Not called yet."
         items={state.faults.map((f) => ({
           key: f.entry,
-          text: `${f.text}${f.action ? `: ${f.action}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`,
+          text: `${faultWords(f)}${faultAction(f) ? `: ${faultAction(f)}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`,
           by: `${nameOf(f.by)}${now > 0 ? `, ${clockText(f.at, now)}` : ''}`,
         }))}
       />

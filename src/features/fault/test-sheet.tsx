@@ -1,35 +1,30 @@
 'use client'
 import { useMemo, useState } from 'react'
-import { computeValue, hubDirect, type NumberAnswer, type Test } from '../../core/diagnosis'
-import { fullChargeVolts } from '../../core/machine'
-import { formatNumber, readValue, unitLabel } from '../../core/units'
+import { catalogueFor, computeValue, type NumberAnswer, type Test } from '../../core/diagnosis'
+import { SKIPPED_WHY, type SkippedWhy } from '../../core/job'
+import { formatNumber, isUnit, readValue, type Result, unitLabel, UNITS } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { Keypad } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { cautionsOf } from '../../words/en/cautions'
+import { observedWords } from '../../words/en/diagnosis'
+import { SKIPPED_WORDS } from '../../words/en/entries'
 import { type JobContext, useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { readFaultWords } from '../shared/read-words'
 import { powerAgainst, PowerGuard } from './power-guard'
 
 function useTest(id: string): Test | undefined {
   const { file } = useJob()
-  return useMemo(
-    () => (file?.pack ? hubDirect({ fullVolts: fullChargeVolts(file.pack) }).tests.find((t) => t.id === id) : undefined),
-    [file, id],
-  )
+  return useMemo(() => file?.drives.flatMap((d) => catalogueFor(d, file)?.tests ?? []).find((t) => t.id === id), [file, id])
 }
 
 /** Logs what a test showed in words. */
 export function logWord(job: JobContext, test: Test, outcome: string, drive: string): void {
-  const name = test.answer.kind === 'words' ? (test.answer.outcomes.find((o) => o.id === outcome)?.name ?? outcome) : outcome
-  job.log('test-observed', {
-    test: test.id,
-    outcome,
-    drive,
-    text: `${test.title}: ${name.charAt(0).toLowerCase()}${name.slice(1)}`,
-    live: test.power === 'live',
-  })
+  // The words go along for a shop where an older build still reads; the newest form drops them.
+  const text = observedWords({ test: test.id, outcome })
+  job.log('test-observed', { test: test.id, outcome, drive, text, live: test.power === 'live' })
 }
 
 /** The reading pad: one test, its figures or its words. What is computed from several figures is never typed. */
@@ -91,10 +86,12 @@ function Pad({
   readonly blocked: string | null
   readonly onClose: () => void
 }) {
-  const { log } = useJob()
+  const { log, form } = useJob()
   const [values, setValues] = useState<readonly string[]>(answer.inputs.map(() => ''))
   const [at, setAt] = useState(0)
-  const [instrument, setInstrument] = useState('')
+  const unit = isUnit(answer.unit) ? answer.unit : null
+  const instrument = useInstrument(isUnit(answer.inputUnit) ? UNITS[answer.inputUnit].dimension : 'voltage')
+  const [beyond, setBeyond] = useState(false)
   const [fault, setFault] = useState<string>()
   const reads = values.map((v) => readValue(v, answer.inputUnit, answer.inputRange))
   const figures = reads.flatMap((r) => (r.ok ? [r.value] : []))
@@ -105,16 +102,21 @@ function Pad({
     const wrong = reads[bad]
     if (wrong && !wrong.ok) return (setAt(bad), setFault(readFaultWords(values[bad]!, answer.inputUnit, wrong.error)))
     if (value === null) return setFault('Nothing can be worked out of these: the divisor is 0.')
+    if (unit === null) throw new RangeError(`the test ${test.id} is in ${answer.unit}, which is no unit`)
+    const figure = Number(value.toPrecision(6))
+    const result: Result = beyond ? { is: 'over', limit: figure } : { is: 'value', value: figure }
     log('reading-taken', {
       test: test.id,
       drive,
-      quantity: answer.quantity,
-      value: Number(value.toPrecision(6)),
-      unit: answer.unit,
+      quantity: UNITS[unit].dimension,
+      named: answer.quantity,
+      result,
+      unit,
       live: test.power === 'live',
-      ...(instrument.trim() ? { instrument: instrument.trim() } : {}),
+      ...(instrument.used ? { instrument: instrument.used } : {}),
       ...(answer.compute === 'single' ? {} : { raw: figures }),
     })
+    instrument.remember()
     onClose()
   }
   const next = reads.findIndex((r, i) => i !== at && !r.ok)
@@ -152,7 +154,13 @@ function Pad({
           <span className="text-[14px] text-steel">worked out, not typed</span>
         </p>
       ) : null}
-      <TextField label="With" value={instrument} onChange={(e) => setInstrument(e.target.value)} placeholder="meter 3" maxLength={120} />
+      {answer.compute === 'single' && form >= 13 ? (
+        <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
+          <input type="checkbox" className="size-5 accent-copper" checked={beyond} onChange={(e) => setBeyond(e.target.checked)} />
+          Over its range: more than that
+        </label>
+      ) : null}
+      <InstrumentField choice={instrument} />
       {next >= 0 && reads[at]!.ok ? (
         <Button weight="primary" onClick={() => setAt(next)}>
           Next: {answer.inputs[next]}
@@ -166,18 +174,22 @@ function Pad({
   )
 }
 
-const WHY_NOT = ['No instrument for it here', 'Cannot be reached', 'Not safe as it stands', 'No good end to compare with'] as const
-
 /** A test that cannot be done: the next best takes its place. */
 export function SkipSheet({ test: id, drive, onClose }: { readonly test: string; readonly drive: string; readonly onClose: () => void }) {
   const { log } = useJob()
   const test = useTest(id)
-  const [why, setWhy] = useState<(typeof WHY_NOT)[number]>(WHY_NOT[0])
+  const [why, setWhy] = useState<SkippedWhy>(SKIPPED_WHY[0])
   const [text, setText] = useState('')
   return (
     <Sheet open onClose={onClose} title="Can’t do this one" note={test?.title ?? id}>
       <div className="grid gap-4">
-        <Tiles legend="Why" name="why-not" value={why} onChange={setWhy} options={WHY_NOT.map((w) => ({ value: w, label: w }))} />
+        <Tiles
+          legend="Why"
+          name="why-not"
+          value={why}
+          onChange={setWhy}
+          options={SKIPPED_WHY.map((w) => ({ value: w, label: SKIPPED_WORDS[w] }))}
+        />
         <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={500} />
         <p className="text-[15px] text-steel">It stands on the page that goes home as not done.</p>
         <Button
@@ -187,7 +199,8 @@ export function SkipSheet({ test: id, drive, onClose }: { readonly test: string;
               test: id,
               drive,
               ...(test ? { text: test.title } : {}),
-              reason: text.trim() ? `${why}: ${text.trim()}` : why,
+              why,
+              ...(text.trim() ? { reason: text.trim() } : {}),
             }),
             onClose()
           )}

@@ -7,8 +7,9 @@ import {
   type Belief,
   beliefTrail,
   type Catalogue,
+  catalogueFor,
   goalOf,
-  hubDirect,
+  isKnown,
   type Reach,
   sharedMinutes,
   type Test,
@@ -16,7 +17,7 @@ import {
   type Way,
 } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
-import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
+import type { DriveUnit, Guard } from '../../core/machine'
 import { type Distances, distancesAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
@@ -49,14 +50,14 @@ const REACHES: readonly Reach[] = ['hall', 'phases', 'plugs']
 /** Beliefs and advice for one drive of the machine; null where the file has no drive of a kind that is known. */
 export function useDiagnosis(): Diagnosis | null {
   const { state, file, now } = useJob()
-  const drives = useMemo(() => (file?.drives ?? []).filter((d) => d.kind === 'hub direct'), [file])
+  const drives = useMemo(() => (file?.drives ?? []).filter((d) => isKnown(d.kind)), [file])
   const asked = useChosenDrive(state.jobId)
   // The end that was measured last is the one in question, until another is chosen.
   const last = [...state.observations, ...state.readings]
     .filter((r) => r.drive !== undefined)
     .reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
-  const catalogue = useMemo(() => (file?.pack ? hubDirect({ fullVolts: fullChargeVolts(file.pack) }) : null), [file])
+  const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file) : null), [file, drive])
   const far = useDistances(catalogue, drive)
   const dead = deadAt(state.power, now)
   const live = state.power.state === 'live'

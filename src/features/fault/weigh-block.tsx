@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { type Action, LIFE, weigh, type WeighReason, YOUNG } from '../../core/diagnosis'
+import type { Bodies } from '../../core/job'
 import { formatNumber } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
@@ -14,6 +15,9 @@ const WHY: Readonly<Record<WeighReason, string>> = {
   'still runs': 'It cannot lock or start the wheel and still runs: watch it, and look again.',
 }
 
+/** How it was weighed, as it is noted. */
+export type Weighed = Bodies['note-added']
+
 /** Swap, mend or leave it: what each costs for the kilometres that it still gives. */
 export function WeighBlock({
   action,
@@ -24,7 +28,7 @@ export function WeighBlock({
   readonly action: Action
   readonly fault: string
   readonly minutes: number | undefined
-  readonly onChoose: (way: string, words: string) => void
+  readonly onChoose: (way: string, weighed: Weighed) => void
 }) {
   const [run, setRun] = useState('')
   const [price, setPrice] = useState('')
@@ -65,10 +69,17 @@ export function WeighBlock({
           </p>
           <Button
             onClick={() =>
-              onChoose(
-                result.best.name,
-                `Weighed at ${formatNumber(kilometres!, 0)} km, part ${formatNumber(partPrice!, 2)}, hour ${formatNumber(hourPrice!, 2)}: ${result.best.name}. ${WHY[result.reason]}`,
-              )
+              onChoose(result.best.name, {
+                // The words go along for a shop where an older build still reads; the newest form drops them.
+                text: `Weighed at ${formatNumber(kilometres!, 0)} km, part ${formatNumber(partPrice!, 2)}, hour ${formatNumber(hourPrice!, 2)}: ${result.best.name}. ${WHY[result.reason]}`,
+                weighed: {
+                  way: result.best.kind,
+                  reason: result.reason,
+                  kilometres: kilometres!,
+                  partPrice: partPrice!,
+                  hourPrice: hourPrice!,
+                },
+              })
             }
           >
             Take that: {result.best.name}

@@ -3,6 +3,8 @@ import { useState } from 'react'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
+import type { Bodies } from '../../core/job'
+import { recheckDue, recheckWhat } from '../../words/en/entries'
 import { useJob } from '../shared/context'
 
 const dayWords = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
@@ -19,16 +21,22 @@ export function Rechecks() {
   if (!mayNote) return null
   const touched = (word: string): boolean => state.up.some((s) => s.joint?.critical === word && state.steps[s.id]?.status === 'done')
   const inDays = (days: number): string => new Date(now + days * 86_400_000).toISOString().slice(0, 10)
-  const usual = [
+  const usual: readonly Bodies['recheck-set'][] = [
     ...(touched('axle')
-      ? [
-          { what: 'Axle nut marks, both ends', due: 'after the first ride', kilometres: 5 },
-          { what: 'Axle nut marks, both ends', due: 'after 50 km', kilometres: 50 },
-        ]
+      ? ([
+          { of: 'axle nut marks', rides: 1 },
+          { of: 'axle nut marks', kilometres: 50 },
+        ] as const)
       : []),
-    ...(touched('brake') ? [{ what: 'Disc screws and caliper bolts', due: 'after 50 km', kilometres: 50 }] : []),
-    ...(now > 0 ? [{ what: 'Tyres, brake, play, plugs', due: dayWords.format(new Date(inDays(28))), on: inDays(28) }] : []),
-  ].filter((u) => !state.rechecks.some((r) => r.what === u.what && r.due === u.due))
+    ...(touched('brake') ? [{ of: 'brake screws' as const, kilometres: 50 }] : []),
+    ...(now > 0 ? [{ of: 'tyres, brake, play, plugs' as const, on: inDays(28) }] : []),
+  ]
+  const words = (r: Bodies['recheck-set']): { readonly what: string; readonly due: string } => ({
+    what: recheckWhat(r, state),
+    due: recheckDue(r),
+  })
+  const had = new Set(state.rechecks.map((r) => JSON.stringify(words(r))))
+  const open = usual.filter((r) => !had.has(JSON.stringify(words(r))))
   const add = (): void => {
     const distance = readNumber(km)
     if (!what.trim()) return setFault('What is looked at again?')
@@ -38,7 +46,6 @@ export function Rechecks() {
       return setFault(km.trim() ? `“${km}” is not a distance in kilometres.` : 'After how many kilometres?')
     log('recheck-set', {
       what: what.trim(),
-      due: how === 'day' ? dayWords.format(new Date(on)) : `after ${distance} km`,
       ...(how === 'day' ? { on } : { kilometres: distance! }),
     })
     setWhat('')
@@ -52,24 +59,28 @@ export function Rechecks() {
         <ul className="text-[16px]">
           {state.rechecks.map((r) => (
             <li key={r.entry}>
-              ◩ {r.what}: {r.due}
+              ◩ {recheckWhat(r, state)}: {recheckDue(r)}
             </li>
           ))}
         </ul>
       ) : null}
       <div className="flex flex-wrap gap-2">
-        {usual.map((u) => (
-          <button
-            key={`${u.what} ${u.due}`}
-            type="button"
-            onClick={() => log('recheck-set', u)}
-            className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] leading-tight"
-          >
-            {u.what}
-            <br />
-            <span className="font-sans text-[13.5px] text-steel">{u.due}</span>
-          </button>
-        ))}
+        {open.map((r) => {
+          const { what: name, due } = words(r)
+          return (
+            <button
+              key={`${name} ${due}`}
+              type="button"
+              // The words go along for a shop where an older build still reads; the newest form drops them.
+              onClick={() => log('recheck-set', { ...r, what: name, due })}
+              className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] leading-tight"
+            >
+              {name}
+              <br />
+              <span className="font-sans text-[13.5px] text-steel">{due}</span>
+            </button>
+          )
+        })}
       </div>
       {adding ? (
         <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>

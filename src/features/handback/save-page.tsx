@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { reportJson, reportMarkdown } from '../../formats/report'
 import { Button } from '../../ui/button'
+import { recheckWhat } from '../../words/en/entries'
 import { useJob } from '../shared/context'
 import { useReport } from './handback-panel'
 
@@ -12,7 +13,7 @@ export function SavePage() {
   const [fault, setFault] = useState<string>()
   const name = `nailsmith-${state.number || 'job'}`
   const dated = state.rechecks.flatMap((r) =>
-    r.on ? [{ what: `${report.machine}: ${r.what}`, on: r.on, about: `Job ${report.job}, ${report.work}` }] : [],
+    r.on ? [{ what: `${report.machine}: ${recheckWhat(r, state)}`, on: r.on, about: `Job ${report.job}, ${report.work}` }] : [],
   )
   const calendar = async (): Promise<void> => {
     setFault(undefined)

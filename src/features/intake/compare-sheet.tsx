@@ -7,6 +7,7 @@ import { Button } from '../../ui/button'
 import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { comparedWords, valueWords } from './compare-words'
 
 const MARK = {
@@ -53,6 +54,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   const known = file?.parts.find((p) => p.id === part)
   const specs = planned?.compare ?? known?.compare ?? []
   const before = state.comparisons[part]?.rows
+  const instrument = useInstrument('length')
   const text = (v: number | string | null | undefined): string => (v === null || v === undefined ? '' : String(v))
   const [fresh, setFresh] = useState<Readonly<Record<string, string>>>(() =>
     Object.fromEntries(specs.map((s) => [s.id, text(before?.find((r) => r.id === s.id)?.fresh)])),
@@ -73,7 +75,8 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
         })
       rows.push(compareOne(spec, mine ?? null, theirs ?? null))
     }
-    log('replacement-compared', { part, rows })
+    log('replacement-compared', { part, rows, ...(instrument.used ? { instrument: instrument.used } : {}) })
+    instrument.remember()
     onClose()
   }
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
@@ -150,6 +153,9 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
           )
         })}
       </ul>
+      <div className="mt-3">
+        <InstrumentField label="Measured with" choice={instrument} />
+      </div>
       <p className="mt-3 text-[16px]" role="status">
         {comparedWords(draft)}
       </p>

@@ -1,7 +1,7 @@
 'use client'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { type Mark, toCompare } from '../../core/job'
-import { hubSymptoms } from '../../core/diagnosis'
+import { symptomsFor } from '../../core/diagnosis'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
@@ -85,7 +85,8 @@ export function IntakePanel() {
 
 /** The usual ones by a tap; the owner's own words by typing. */
 function SymptomAdder() {
-  const { state, log } = useJob()
+  const { state, file, log } = useJob()
+  const symptoms = useMemo(() => symptomsFor(file?.drives ?? []), [file])
   const [text, setText] = useState('')
   const [sure, setSure] = useState(true)
   const certainty = sure ? 'sure' : 'maybe'
@@ -98,7 +99,7 @@ function SymptomAdder() {
   return (
     <>
       <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="The usual ones">
-        {hubSymptoms.map((s) => (
+        {symptoms.map((s) => (
           <button
             key={s.id}
             type="button"

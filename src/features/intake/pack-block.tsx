@@ -6,6 +6,7 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { Block } from '../shared/panel'
 
 /** The pack looked over before anything is charged: signs, its warmth, its lowest cell group; sound, or outdoors and referred. */
@@ -16,6 +17,8 @@ export function PackBlock() {
   const [warmth, setWarmth] = useState('')
   const [fault, setFault] = useState<string>()
   const look = state.packCheck
+  const instrument = useInstrument(group.trim() === '' && warmth.trim() !== '' ? 'temperature' : 'voltage')
+  const measured = group.trim() !== '' || warmth.trim() !== ''
   const chemistry = file?.pack?.chemistry
   const lowestGroup = group.trim() === '' ? undefined : readNumber(group)
   const temperature = warmth.trim() === '' ? undefined : readNumber(warmth)
@@ -35,7 +38,9 @@ export function PackBlock() {
       signs: found,
       ...(lowestGroup !== undefined ? { lowestGroup } : {}),
       ...(temperature !== undefined ? { temperature } : {}),
+      ...(measured && instrument.used ? { instrument: instrument.used } : {}),
     })
+    if (measured) instrument.remember()
     setSigns([])
     setGroup('')
     setWarmth('')
@@ -102,6 +107,11 @@ export function PackBlock() {
               autoComplete="off"
             />
           </div>
+          {measured ? (
+            <div className="mt-2">
+              <InstrumentField choice={instrument} />
+            </div>
+          ) : null}
           {fault ? (
             <p role="alert" className="mt-1 text-[16px] font-semibold text-stop">
               ▲ {fault}

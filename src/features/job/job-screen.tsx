@@ -56,7 +56,8 @@ export interface JobScreenProps {
   readonly file: MachineFile | null
   readonly settings: ScreenSettings
   /** Whether entries are written in a form that no older build reads. */
-  readonly newest: boolean
+  readonly form: number
+  readonly instruments: JobContext['instruments']
   readonly pages: JobContext['pages']
 }
 
@@ -75,7 +76,7 @@ function stageFromUrl(): Stage | null {
 /** One job, all its stages: a single client route over the journal, so that stages change and pages reload without a network. */
 export function JobScreen(props: JobScreenProps) {
   const { jobId, device, person, people, entries, file, settings, pages } = props
-  const { view, journal } = useJournal({ jobId, device, person: person.id, entries, newest: props.newest })
+  const { view, journal } = useJournal({ jobId, device, person: person.id, entries, form: props.form })
   const worded = useWords(view.state, file)
   const state = worded ?? view.state
   const now = useNow(5_000, clockNow)
@@ -124,6 +125,8 @@ export function JobScreen(props: JobScreenProps) {
     mayNote,
     stage,
     settings,
+    form: props.form,
+    instruments: props.instruments,
     pages,
     nameOf: (id) => names.get(id) ?? 'somebody',
     log: (kind, body) => void journal.log(kind, body),

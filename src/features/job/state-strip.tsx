@@ -65,6 +65,16 @@ export function LinkBar() {
         </button>
       </p>,
     )
+  if (view.outdated)
+    parts.push(
+      <p key="b">
+        ◆ The shop runs a newer Nailsmith than this page. What you logged is kept;{' '}
+        <button type="button" className="font-semibold underline" onClick={() => window.location.reload()}>
+          load it anew
+        </button>{' '}
+        before you go on.
+      </p>,
+    )
   if (view.unkept.size > 0)
     parts.push(
       <p key="n">

@@ -7,6 +7,7 @@ import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
 import { cautionsOf } from '../../words/en/cautions'
 import { waitWords } from '../../words/en/missing'
+import { inside } from '../../words/en/inside'
 import { useJob } from '../shared/context'
 import { CHECK_LISTS } from './check-lists'
 
@@ -28,7 +29,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
   const done = (): void => {
     const open = list.stand.find((s) => !stands.includes(s))
-    if (open) return setFault(`First: ${open.charAt(0).toLowerCase()}${open.slice(1)}.`)
+    if (open) return setFault(`First: ${inside(open)}.`)
     const unsaid = list.items.find((i) => answers[i] === undefined)
     if (unsaid) return setFault(`“${unsaid}”: right or wrong${list.mayLeave ? ', or not tested' : ''}?`)
     const items = list.items.map((name): TestItem => ({ name, result: answers[name]! }))
@@ -42,7 +43,8 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
           kind: 'check-passed',
           body: {
             check,
-            evidence: text.trim() || `${items.filter((i) => i.result === 'right').length} of ${items.length} looked at and right`,
+            shown: 'its list',
+            ...(text.trim() ? { evidence: text.trim() } : {}),
             items,
             ...(step ? { step } : {}),
           },

@@ -55,7 +55,7 @@ export function ProveCard() {
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && stage && shut.length === 0 ? (
           <>
-            <Button weight="primary" onClick={() => log('ride-added', { stage, outcome: 'passed', text: 'nothing wrong' })}>
+            <Button weight="primary" onClick={() => log('ride-added', { stage, outcome: 'passed' })}>
               Ridden, nothing wrong
             </Button>
             <Button onClick={() => open({ kind: 'ride', stage })}>Stopped, or add notes and a log</Button>

@@ -12,6 +12,7 @@ import { CHECK_LISTS } from './check-lists'
 import { RIDE_HOW } from '../../words/en/rides'
 import { RideLogView } from './ride-log-view'
 import { TyreBlock } from './tyre-block'
+import { rideWords } from '../../words/en/entries'
 
 /** Everything that proves the work: the ladder of rides, the checks, the cures, the tyres. */
 export function ProvePanel() {
@@ -56,7 +57,7 @@ function Ladder() {
               {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">can be left out</span>}
               {last ? (
                 <span className="text-[15.5px]">
-                  {last.text}
+                  {rideWords(last)}
                   {last.kilometres !== undefined ? `, ${last.kilometres} km` : ''}{' '}
                   <span className="text-[14px] text-steel">
                     {nameOf(last.by)}
@@ -126,11 +127,7 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
 function Checks() {
   const { state, now, when, open, log, mayWork, person, nameOf } = useJob()
   const look = (id: AnyCheck): void =>
-    !isCheck(id)
-      ? undefined
-      : CHECK_LISTS[id]
-        ? open({ kind: 'spin', check: id })
-        : log('check-passed', { check: id, evidence: 'looked at on the stand' })
+    !isCheck(id) ? undefined : CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, shown: 'looked at' })
   return (
     <Block title="Checks">
       <ul className="grid gap-2">

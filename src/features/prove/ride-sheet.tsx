@@ -56,7 +56,8 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
     job.log('ride-added', {
       stage,
       outcome,
-      text: [outcome === 'stopped' && sign ? STOP_WORDS[sign] : '', text.trim()].filter(Boolean).join(': ') || 'nothing wrong',
+      ...(outcome === 'stopped' && sign ? { sign } : {}),
+      ...(text.trim() ? { text: text.trim() } : {}),
       ...(kilometres !== undefined ? { kilometres } : {}),
       ...(log ? { log } : {}),
     })

@@ -3,8 +3,10 @@ import { useState } from 'react'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
-import { unitLabel } from '../../core/units'
+import type { JobState } from '../../core/job'
+import { convert, figureOf, isUnit, unitLabel } from '../../core/units'
 import { useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { Block } from '../shared/panel'
 
 /** A tyre counts as right within this of the file's pressure, bar. */
@@ -13,6 +15,7 @@ const NEAR = 0.2
 /** Tyre pressures against the machine file: a soft tyre pinches its tube, a hard one may leave its bead. */
 export function TyreBlock() {
   const { file, state, log, mayWork, nameOf } = useJob()
+  const instrument = useInstrument('pressure')
   const tyres = (file?.energy ?? []).flatMap((e) =>
     e.kind === 'tyre' && e.size ? [{ part: e.of, name: file?.parts.find((p) => p.id === e.of)?.name ?? e.of, size: e.size }] : [],
   )
@@ -21,8 +24,8 @@ export function TyreBlock() {
     <Block title="Tyres">
       <ul className="grid gap-2">
         {tyres.map(({ part, name, size }) => {
-          const last = state.readings.filter((r) => r.quantity === 'tyre pressure' && r.place === name).at(-1)
-          const right = last ? Math.abs(last.value - size.value) <= NEAR : false
+          const last = pressureOf(state, part, name)
+          const right = last ? Math.abs(last.bar - size.value) <= NEAR : false
           return (
             <li key={part} className="flex flex-wrap items-end gap-3 rounded-md border border-rule bg-paper px-4 py-2">
               <p className="flex-1 basis-56 text-[17px]">
@@ -34,7 +37,7 @@ export function TyreBlock() {
                 {name}: {size.value} {unitLabel(size.unit)} <span className="text-[14px] text-steel">{size.source}</span>
                 {last ? (
                   <span className="block text-[15.5px]">
-                    read {last.value} bar{right ? '' : last.value < size.value ? ', soft' : ', too hard'}{' '}
+                    read {last.bar} bar{right ? '' : last.bar < size.value ? ', soft' : ', too hard'}{' '}
                     <span className="text-[14px] text-steel">{nameOf(last.by)}</span>
                   </span>
                 ) : null}
@@ -42,15 +45,40 @@ export function TyreBlock() {
               {mayWork ? (
                 <Pressure
                   name={name}
-                  onRead={(value) => log('reading-taken', { quantity: 'tyre pressure', value, unit: 'bar', place: name, live: false })}
+                  onRead={(value) => {
+                    log('reading-taken', {
+                      quantity: 'pressure',
+                      named: 'tyre pressure',
+                      result: { is: 'value', value },
+                      unit: 'bar',
+                      part,
+                      place: name,
+                      live: false,
+                      ...(instrument.used ? { instrument: instrument.used } : {}),
+                    })
+                    instrument.remember()
+                  }}
                 />
               ) : null}
             </li>
           )
         })}
       </ul>
+      {mayWork ? (
+        <div className="mt-2">
+          <InstrumentField label="Read with" choice={instrument} />
+        </div>
+      ) : null}
     </Block>
   )
+}
+
+/** The last pressure that was read of a tyre, bar: by its part, or by its name as older entries have it. */
+function pressureOf(state: JobState, part: string, name: string): { readonly bar: number; readonly by: string } | null {
+  const own = state.readings.filter((r) => r.quantity === 'pressure' && (r.part === part || (r.part === undefined && r.place === name)))
+  const last = own.at(-1)
+  const figure = last ? figureOf(last.result) : null
+  return last && figure !== null && isUnit(last.unit) ? { bar: Number(convert(figure, last.unit, 'bar').toFixed(3)), by: last.by } : null
 }
 
 function Pressure({ name, onRead }: { readonly name: string; readonly onRead: (bar: number) => void }) {

@@ -2,6 +2,7 @@ import { type Bodies, expectedDone, isCheck, isOpen, type JobState, waitingFor }
 import type { PlannedStep } from '../../core/planning'
 import { CHECK_LISTS } from '../prove/check-lists'
 import { cautionsOf } from '../../words/en/cautions'
+import { RECHECK_WORDS } from '../../words/en/entries'
 import type { JobContext } from '../shared/context'
 
 /** Does the machine have to be turned before this step? */
@@ -24,7 +25,10 @@ export function logDone({ log, logAll }: Pick<JobContext, 'log' | 'logAll'>, ste
   if (body.in?.how === 'feel')
     logAll([
       { kind: 'step-done', body },
-      { kind: 'recheck-set', body: { what: `${step.title}: tightened by feel, not measured`, due: 'after the first ride' } },
+      {
+        kind: 'recheck-set',
+        body: { of: 'tightened by feel', what: `${step.title}: ${RECHECK_WORDS['tightened by feel']}`, step: step.id, rides: 1 },
+      },
     ])
   else log('step-done', body)
 }
@@ -43,8 +47,7 @@ export function doStep(job: JobContext, step: PlannedStep): boolean {
   }
   if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check])
     job.open({ kind: 'spin', check: step.check, step: step.id })
-  else if (step.check !== undefined && isCheck(step.check))
-    job.log('check-passed', { check: step.check, evidence: step.title, step: step.id })
+  else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, shown: 'the step', step: step.id })
   else logDone(job, step, expectedDone(state, step))
   return true
 }

@@ -1,11 +1,12 @@
 'use client'
 import { useState } from 'react'
-import { type AnyCheck, freeCell, type Stage } from '../../core/job'
+import { type AnyCheck, freeCell, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { STAGE_LABEL } from '../shared/words'
 import { checkWords } from '../../words/en/checks'
+import { LEFT_WORDS } from '../../words/en/entries'
 import { useJob } from '../shared/context'
 import { conditionWords } from './pill'
 
@@ -41,8 +42,8 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
     const own = fixings.find((f) => f.id === chosen[0])?.cell
     if (way === 'lost') log('fixing-lost', { members: chosen, ...(words ? { text: words } : {}) })
     else if (way === 'found') log('fixing-found', { members: chosen, cell: own ?? freeCell(taken) })
-    else if (way === 'replaced') log('fixing-replaced', { members: chosen, label: words || 'new, same size', reason: words || 'worn' })
-    else if (way === 'kept out') log('fixing-kept-out', { members: chosen, reason: words || 'not needed' })
+    else if (way === 'replaced') log('fixing-replaced', { members: chosen, ...(words ? { label: words, reason: words } : {}) })
+    else if (way === 'kept out') log('fixing-kept-out', { members: chosen, ...(words ? { reason: words } : {}) })
     else if (way === 'final') log('fixing-in', { members: chosen, pass: 'final' })
     else if (way === 'other') log('step-differs', { step: id, text: words })
     else
@@ -110,24 +111,22 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
   )
 }
 
-const WHY = ['Not in the way', 'Stuck: going another way', 'Belongs to somebody else’s job', 'Would break coming off'] as const
-
 /** Leaving a step undone on purpose. */
 export function LeftSheet({ step: id, onClose }: { readonly step: string; readonly onClose: () => void }) {
   const { state, log } = useJob()
   const step = [...state.down, ...state.up].find((s) => s.id === id)
-  const [why, setWhy] = useState<(typeof WHY)[number]>(WHY[0])
+  const [why, setWhy] = useState<LeftWhy>(LEFT_WHY[0])
   const [text, setText] = useState('')
   return (
     <Sheet open onClose={onClose} title="Leave it on" note={step?.title ?? ''}>
       <div className="grid gap-4">
-        <Tiles legend="Why" name="why" value={why} onChange={setWhy} options={WHY.map((w) => ({ value: w, label: w }))} />
+        <Tiles legend="Why" name="why" value={why} onChange={setWhy} options={LEFT_WHY.map((w) => ({ value: w, label: LEFT_WORDS[w] }))} />
         <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         <Button
           weight="primary"
           onClick={() => {
             const members = step?.limb === 'down' ? step.fixings.map((f) => f.id) : []
-            log('step-left', { step: id, reason: text.trim() ? `${why}: ${text.trim()}` : why, ...(members.length > 0 ? { members } : {}) })
+            log('step-left', { step: id, why, ...(text.trim() ? { reason: text.trim() } : {}), ...(members.length > 0 ? { members } : {}) })
             onClose()
           }}
         >

@@ -12,6 +12,7 @@ import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
+import { leftWords, triedWords } from '../../words/en/entries'
 import { doneLabel, factsOfStep } from './step-words'
 import { waysOf } from './ways'
 
@@ -89,6 +90,13 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           ◆ Differs here: {text}
         </p>
       ))}
+      {own?.tried
+        ?.filter((t) => !own.notes.includes(triedWords(t)))
+        .map((t) => (
+          <p key={t.entry} className="text-[16px]">
+            ✎ {triedWords(t)}
+          </p>
+        ))}
       {own?.notes.map((text, i) => (
         <p key={i} className="text-[16px]">
           ✎ {text}
@@ -294,7 +302,7 @@ function Settled({ step }: { readonly step: PlannedStep }) {
     <p className="px-1 text-[17px]">
       {own.status === 'left' ? (
         <>
-          <span className="font-semibold text-look">◆ Left on:</span> {own.reason}
+          <span className="font-semibold text-look">◆ Left on:</span> {leftWords(own)}
         </>
       ) : (
         <span className="font-semibold text-ok">● Done</span>

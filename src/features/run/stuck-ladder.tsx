@@ -5,44 +5,39 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
+import { triedWords } from '../../words/en/entries'
 import { useJob } from '../shared/context'
 
-const WAYS: Readonly<Record<AttemptWay, { readonly name: string; readonly how: string; readonly stop: string; readonly did: string }>> = {
+const WAYS: Readonly<Record<AttemptWay, { readonly name: string; readonly how: string; readonly stop: string }>> = {
   clean: {
     name: 'Clean it',
     how: 'Drive and thread picked out; the tool in to its full depth, straight.',
     stop: 'A tool that does not sit takes the head with it.',
-    did: 'cleaned',
   },
   soak: {
     name: 'Oil and wait',
     how: 'One drop of penetrating oil, ten minutes.',
     stop: 'None near a brake, a tyre or a seal.',
-    did: 'oiled',
   },
   tap: {
     name: 'Tap it',
     how: 'Along its axis, tool in place, with a soft-faced hammer.',
     stop: 'Never on an axle’s end, a bearing or a motor’s cover.',
-    did: 'tapped',
   },
   lever: {
     name: 'A longer lever',
     how: 'The other end held. Even pull, no jerks.',
     stop: 'Stop when it turns without letting go: that is the head or the thread giving.',
-    did: 'levered',
   },
   warm: {
     name: 'Warm it',
     how: 'Moving warm air, pack out and well away, until a drop of water just hisses off the metal.',
     stop: 'No flame. Leads, seals and magnets near it shielded: above 80 °C they suffer.',
-    did: 'warmed',
   },
   'give over': {
     name: 'Give it over',
     how: 'To somebody who extracts or drills it, with the customer’s word for what it may cost.',
     stop: 'Nothing more is tried on it here.',
-    did: 'given over',
   },
 }
 
@@ -57,12 +52,8 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
   const next = nextAttempt(tried, locked)
   const hot = now > 0 ? hotFor(tried.map((t) => ({ ...t, since: (now - t.at) / 60_000 }))) : 0
   const note = (attempt: Attempt): void => {
-    const { way } = attempt
-    const text =
-      way === 'warm'
-        ? `Stuck: warmed ${attempt.minutes} min from ${attempt.distance} mm; near it: ${attempt.near}`
-        : `Stuck: ${WAYS[way].did}`
-    log('note-added', { text, step: step.id, tried: attempt })
+    // The words go along for a shop where an older build still reads; the newest form drops them.
+    log('note-added', { text: triedWords(attempt), step: step.id, tried: attempt })
   }
   const done = (): void => {
     if (!next) return

@@ -1,40 +1,47 @@
 'use client'
 import { useState } from 'react'
-import { stageIndex } from '../../core/job'
+import { type Bodies, type JobState, stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
+import { noteWords } from '../../words/en/entries'
 import { useJob } from '../shared/context'
 
 /** What sat on the old part and goes over to the new one, if that came bare: nothing is left on the old one when it is sent back. */
 function Transfer({
-  names,
+  parts,
   ticked,
   onTick,
 }: {
-  readonly names: readonly string[]
+  readonly parts: readonly { readonly id: string; readonly name: string }[]
+  /** Ids of those that are over. */
   readonly ticked: readonly string[]
   readonly onTick: (ticked: readonly string[]) => void
 }) {
   return (
     <fieldset className="grid gap-1.5">
       <legend className="mb-1 text-[15px] font-semibold">Goes over to the new one</legend>
-      {names.map((name) => (
+      {parts.map(({ id, name }) => (
         <label
-          key={name}
+          key={id}
           className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint"
         >
           <input
             type="checkbox"
             className="size-6 accent-ok"
-            checked={ticked.includes(name)}
-            onChange={() => onTick(ticked.includes(name) ? ticked.filter((t) => t !== name) : [...ticked, name])}
+            checked={ticked.includes(id)}
+            onChange={() => onTick(ticked.includes(id) ? ticked.filter((t) => t !== id) : [...ticked, id])}
           />
           <span className="flex-1 text-[16px]">{name}</span>
-          <span className="text-[14px] text-steel">{ticked.includes(name) ? 'off the old one' : 'still on the old one?'}</span>
+          <span className="text-[14px] text-steel">{ticked.includes(id) ? 'off the old one' : 'still on the old one?'}</span>
         </label>
       ))}
     </fieldset>
   )
+}
+
+/** What went over, with its words for a shop where an older build still reads. */
+function toldMoved(moved: readonly string[], state: JobState): Bodies['note-added'] {
+  return { moved, text: noteWords({ moved }, state) }
 }
 
 /** The bottom of the dip: old out, new in, both serial numbers. */
@@ -93,7 +100,7 @@ export function SwapCard() {
           <TextField label="New, serial" value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
         </div>
       ) : null}
-      {over.length > 0 ? <Transfer names={over.map((p) => p.name)} ticked={ticked} onTick={setTicked} /> : null}
+      {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <div className="flex gap-2">
@@ -110,9 +117,7 @@ export function SwapCard() {
                   }
                   logAll([
                     { kind: 'part-replaced', body: swapped },
-                    ...(ticked.length > 0
-                      ? [{ kind: 'note-added' as const, body: { text: `Over to the new one: ${ticked.join(', ')}`, step: open.id } }]
-                      : []),
+                    ...(ticked.length > 0 ? [{ kind: 'note-added' as const, body: { ...toldMoved(ticked, state), step: open.id } }] : []),
                   ])
                 } else log('step-done', { step: open.id })
                 setTicked([])

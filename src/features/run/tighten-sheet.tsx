@@ -8,6 +8,7 @@ import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { BreakawaySheet } from './breakaway-sheet'
 import { logDone } from './do-step'
 
@@ -33,6 +34,7 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
   const [warmth, setWarmth] = useState('')
   const [locker, setLocker] = useState<'given' | 'none'>('given')
   const [fault, setFault] = useState<string>()
+  const wrench = useInstrument('torque')
   const final = nextPass(state, step.id) === 'final'
   const length = readNumber(lever)
   const felt = how === 'feel' && length !== null && length > 0 && length <= 2000 ? byFeel(Number(force), length) : null
@@ -56,7 +58,8 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
     const tightened: Tightened = {
       ...(how === 'wrench' ? { torque: torque! } : {}),
       how,
-      ...(how === 'wrench' && step.tool ? { tool: step.tool.name } : {}),
+      ...(how === 'wrench' && wrench.used ? { wrench: wrench.used } : {}),
+      ...(how === 'wrench' && !wrench.used && step.tool ? { tool: step.tool.name } : {}),
       ...(how === 'feel' ? { tool: `${lever} mm lever` } : {}),
       ...(reason.trim() ? { reason: reason.trim() } : {}),
     }
@@ -65,6 +68,7 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
       locker === 'none' || !given ? undefined : temperature !== undefined ? { ...given, ...cureAt(given, temperature), temperature } : given
     const entry = { ...body, in: { ...kept, ...tightened }, ...(lock ? { lock } : {}) }
     logDone({ log, logAll }, step, entry)
+    if (how === 'wrench') wrench.remember()
     onClose()
   }
   return (
@@ -85,7 +89,10 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
               ]}
             />
             {how === 'wrench' ? (
-              <Keypad label="Tightened to" unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
+              <div className="grid gap-3">
+                <Keypad label="Tightened to" unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
+                <InstrumentField label="Wrench" choice={wrench} />
+              </div>
             ) : (
               <div className="grid gap-2">
                 <TextField

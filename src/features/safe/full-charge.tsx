@@ -7,6 +7,7 @@ import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 
 const FROM: readonly { readonly value: ChargeSource; readonly label: string; readonly hint: string }[] = [
   { value: 'label', label: 'Charger’s label', hint: 'what it gives out, V' },
@@ -29,13 +30,15 @@ export function FullCharge() {
   const [value, setValue] = useState('')
   const [chemistry, setChemistry] = useState<Chemistry>('Li-ion')
   const [fault, setFault] = useState<string>()
+  const meter = useInstrument('voltage')
   if (charge.from === 'file') return null
   const told = state.charge.map(
     (c) =>
       `${c.volts} V ${c.from === 'label' ? 'by its charger' : c.from === 'cells' ? 'by its cells' : c.from === 'reading' ? 'read at the pack' : 'told at the door'}`,
   )
   const say = (volts: number, more: { readonly cells?: number; readonly chemistry?: Chemistry } = {}): void => {
-    log('voltage-told', { from, volts, ...more })
+    log('voltage-told', { from, volts, ...more, ...(from === 'reading' && meter.used ? { instrument: meter.used } : {}) })
+    if (from === 'reading') meter.remember()
     setValue('')
     setAsked(false)
   }
@@ -81,6 +84,7 @@ export function FullCharge() {
           {from === 'cells' ? (
             <Tiles legend="Kind of cell" name="charge-chemistry" value={chemistry} onChange={setChemistry} options={CHEMISTRY} />
           ) : null}
+          {from === 'reading' ? <InstrumentField label="Meter" choice={meter} /> : null}
           <TextField
             label={from === 'cells' ? 'Cells in series' : from === 'label' ? 'Another label, V' : 'Shown at the pack, V'}
             value={value}

@@ -1,28 +1,29 @@
 'use client'
 import { useState } from 'react'
-import { type Bodies, chargeOf } from '../../core/job'
-import { type ProofFault, proofFaults, proofPlaces, predictDead } from '../../core/safety'
+import { type Bodies, chargeOf, readEntry } from '../../core/job'
+import { type Feed, type ProofFault, proofFaults, type ProofPlace, proofPlaces, predictDead, type ProofReading } from '../../core/safety'
 import { Button } from '../../ui/button'
-import { TextField } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
 import { cautionsOf } from '../../words/en/cautions'
+import { proofPlace } from '../../words/en/readings'
 import { type JobContext, useJob } from '../shared/context'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { OneHand } from './one-hand'
 
 /** Where a proof is measured: at every controller of the file, else where the mechanic says. */
-function feeds(file: JobContext['file']): string[] {
+function feeds(file: JobContext['file']): Feed[] {
   const found = (file?.connections ?? []).filter((c) => file?.pack && c.mates.includes(file.pack.part) && c.id !== file.pack.plug)
-  return found.length > 0 ? found.map((c) => `${c.name}, + and −`) : ['controller side, + and −']
+  return found.length > 0 ? found.map((c) => ({ at: c.id })) : [{}]
 }
 
-function faultWords(fault: ProofFault): string {
+function faultWords(fault: ProofFault, file: JobContext['file']): string {
   switch (fault.kind) {
     case 'above the limit':
-      return `${fault.volts} V at the ${fault.between}: not dead. It is logged as such. Press the power button, wait, measure again.`
+      return `${fault.reading.volts} V at the ${proofPlace(fault.reading, file)}: not dead. It is logged as such. Press the power button, wait, measure again.`
     case 'tester shows nothing':
-      return `The tester shows ${fault.volts} V on a source that is known to be live: it proves nothing. It is logged as such. Another tester, from the start.`
+      return `The tester shows ${fault.reading.volts} V on a source that is known to be live: it proves nothing. It is logged as such. Another tester, from the start.`
     case 'missing':
       return `The reading “${fault.role}” is missing: above 60 V all five are wanted.`
     case 'out of order':
@@ -38,7 +39,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   const places = proofPlaces(cls, feeds(file))
   const [values, setValues] = useState<string[]>(places.map(() => ''))
   const [at, setAt] = useState(0)
-  const [instrument, setInstrument] = useState('')
+  const instrument = useInstrument('voltage')
   const [fault, setFault] = useState<string>()
   const limit = state.settings.deadVolts
   const done = (): void => {
@@ -50,17 +51,23 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
     }
     const wild = volts.findIndex((v) => Math.abs(v!) > 2000)
     if (wild >= 0) return (setAt(wild), setFault('No meter here reads that. Look at the range.'))
-    if (!instrument.trim()) return setFault('Which meter? It has to be one that was checked.')
-    const readings = places.map((p, i) => ({ between: p.between, volts: volts[i]!, ...(cls === 'B' ? { role: p.role } : {}) }))
+    if (!instrument.used) return setFault('Which meter? It has to be one that was checked.')
+    const readings = places.map(({ role, ...p }, i) => ({
+      ...p,
+      between: proofPlace({ ...p, role }, file),
+      volts: volts[i]!,
+      ...(cls === 'B' ? { role } : {}),
+    }))
     const wrong = proofFaults(readings, cls, limit)[0]
     logAll([
-      { kind: 'proof-taken', body: { readings, instrument: instrument.trim() } },
+      { kind: 'proof-taken', body: { readings, instrument: instrument.used } },
       ...(wrong || step === undefined ? [] : [{ kind: 'step-done' as const, body: { step } as Bodies['step-done'] }]),
     ])
-    if (wrong) return setFault(faultWords(wrong))
+    instrument.remember()
+    if (wrong) return setFault(faultWords(wrong, file))
     onClose()
   }
-  const again = predicted(view, places[at]!.between, limit)
+  const again = predicted(view, file, places[at]!, limit)
   return (
     <Sheet
       open
@@ -81,10 +88,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
             </Button>
           ) : null}
           {person.qualified ? (
-            <Button
-              className="mt-2 w-full"
-              onClick={() => log('check-passed', { check: 'qualified', evidence: `${person.name} answers for it` })}
-            >
+            <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', shown: 'answers for it' })}>
               I am qualified, I make it safe
             </Button>
           ) : null}
@@ -101,31 +105,25 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
           ))}
         </ul>
       </div>
-      <TextField
-        label="Meter"
-        value={instrument}
-        onChange={(e) => setInstrument(e.target.value)}
-        placeholder="meter 3, checked on the bench cell"
-        maxLength={120}
-      />
+      <InstrumentField label="Meter, checked" choice={instrument} />
       <div role="tablist" aria-label="Places" className="my-3 flex flex-wrap gap-2">
         {places.map((place, i) => (
           <button
-            key={place.between}
+            key={i}
             type="button"
             role="tab"
             aria-selected={i === at}
             onClick={() => setAt(i)}
             className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] aria-selected:border-copper aria-selected:bg-copper-tint"
           >
-            {place.between}
+            {proofPlace(place, file)}
             <br />
             <span className="font-sans tabular-nums">{values[i] ? `${values[i]} V` : '–'}</span>
           </button>
         ))}
       </div>
       <Keypad
-        label={places[at]!.between}
+        label={proofPlace(places[at]!, file)}
         unit="V"
         value={values[at]!}
         fault={fault}
@@ -149,11 +147,19 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   )
 }
 
+/** Is it a reading of this place? One of before places had ids says it in words. */
+function isOf(r: ProofReading, place: ProofPlace, words: string): boolean {
+  if (r.at !== undefined) return r.at === place.at
+  return r.between !== undefined ? r.between === words : (r.role ?? 'poles') === place.role
+}
+
 /** When a place should be dead, from the last two readings there that were not. */
-function predicted(view: JobContext['view'], between: string, limit: number): number | null {
-  const points = view.entries.flatMap((e) => {
-    if (e.kind !== 'proof-taken') return []
-    const r = (e.body as Bodies['proof-taken']).readings.find((x) => x.between === between)
+function predicted(view: JobContext['view'], file: JobContext['file'], place: ProofPlace, limit: number): number | null {
+  const words = proofPlace(place, file)
+  const points = view.entries.flatMap((raw) => {
+    const e = readEntry(raw)
+    if (e?.kind !== 'proof-taken') return []
+    const r = e.body.readings.find((x) => isOf(x, place, words))
     return r && Math.abs(r.volts) > limit ? [{ at: e.at, volts: r.volts }] : []
   })
   const [a, b] = points.slice(-2)

@@ -10,6 +10,8 @@ import { spanText } from '../../ui/time'
 import { type IsolationReason, isolationReasons } from '../../core/safety'
 import { useJob } from '../shared/context'
 import { FullCharge } from './full-charge'
+import { instrumentWords, proofPlace } from '../../words/en/readings'
+import { InstrumentField, useInstrument } from '../shared/instrument-field'
 import { readFaultWords } from '../shared/read-words'
 
 const STATES: readonly { readonly value: Power; readonly label: string; readonly hint: string }[] = [
@@ -60,11 +62,11 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
                 : state.power.proof.dead
                   ? '● Last proof'
                   : '▲ Last reading was not dead'}{' '}
-              · {state.power.proof.instrument}
+              · {instrumentWords(state.power.proof.instrument, state.power.proof.at)}
             </p>
-            {state.power.proof.readings.map((r) => (
-              <p key={r.between}>
-                {r.between}: {r.volts} V
+            {state.power.proof.readings.map((r, i) => (
+              <p key={i}>
+                {proofPlace(r, file)}: {r.volts} V
               </p>
             ))}
             {state.power.proof.ended ? <p className="text-look">◆ Ended: {state.power.proof.ended}</p> : null}
@@ -121,25 +123,29 @@ const QUANTITIES = [
 
 /** A reading: what, where, how much, live or dead. */
 export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
-  const { state, now, log } = useJob()
+  const { state, now, log, form } = useJob()
   const dead = deadAt(state.power, now)
+  const [over, setOver] = useState(false)
   const [quantity, setQuantity] = useState<(typeof QUANTITIES)[number]['value']>('voltage')
   const [place, setPlace] = useState('')
   const [value, setValue] = useState('')
   const [live, setLive] = useState<'live' | 'dead'>(dead ? 'dead' : 'live')
   const [fault, setFault] = useState<string>()
   const { unit, range } = QUANTITIES.find((q) => q.value === quantity)!
+  const instrument = useInstrument(quantity)
   const done = (): void => {
     const read = readValue(value, unit, range)
     if (!read.ok) return setFault(readFaultWords(value, unit, read.error))
     if (live === 'live' && dead) return setFault('The job says dead. Log it live first, at the strip, then take a live reading.')
     log('reading-taken', {
       quantity,
-      value: read.value,
-      unit: unitLabel(unit),
+      result: over ? { is: 'over', limit: read.value } : { is: 'value', value: read.value },
+      unit,
       live: live === 'live',
       ...(place.trim() ? { place: place.trim() } : {}),
+      ...(instrument.used ? { instrument: instrument.used } : {}),
     })
+    instrument.remember()
     onClose()
   }
   return (
@@ -170,6 +176,13 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
           ]}
         />
         <Keypad label="Shown" unit={unitLabel(unit)} value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
+        {form >= 13 ? (
+          <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
+            <input type="checkbox" className="size-5 accent-copper" checked={over} onChange={(e) => setOver(e.target.checked)} />
+            Over its range: more than that
+          </label>
+        ) : null}
+        <InstrumentField choice={instrument} />
         <Button weight="primary" onClick={done}>
           Log it
         </Button>

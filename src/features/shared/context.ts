@@ -2,6 +2,7 @@
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/view'
 import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
+import type { Instrument } from '../../core/instruments'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
 import type { RideStage } from '../../core/ride'
@@ -53,6 +54,10 @@ export interface JobContext {
   readonly mayNote: boolean
   readonly stage: Stage
   readonly settings: ScreenSettings
+  /** The build up to whose forms entries are written: what only a later form can say is not offered. */
+  readonly form: number
+  /** The shop's instruments, when the page was opened. */
+  readonly instruments: readonly Instrument[]
   /** Pages that had gone home when this was opened, as they were printed, by the seq of their hand back. */
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]

@@ -1,4 +1,7 @@
-import type { Entry, JobState } from '../../core/job'
+import type { Bodies, Entry, JobState } from '../../core/job'
+import { faultWords, observedWords, readingWords, testWords } from '../../words/en/diagnosis'
+import { leftWords, noteWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../../words/en/entries'
+import { instrumentWords, proofPlace, readingPlace } from '../../words/en/readings'
 import { checkWords } from '../../words/en/checks'
 import { deliveryWords } from '../../words/en/delivery'
 import { titleOf } from '../../words/en/titles'
@@ -13,6 +16,12 @@ const fixingNames = (state: JobState, ids: readonly string[]): string => {
 const CHARGE_FROM = { label: 'by the charger’s label', cells: 'by its cells', reading: 'read at the pack' } as const
 const POWER = { live: 'live', isolated: 'isolated, pack aboard', out: 'pack out' } as const
 const PASS = { started: 'started by hand', seated: 'seated', final: 'final', marked: 'marked' } as const
+
+function readingLine(r: Bodies['reading-taken'], state: JobState): string {
+  const place = readingPlace(r, state)
+  const tool = r.instrument ? `, ${r.instrument.name}` : ''
+  return `Reading: ${readingWords(r)}${place ? ` at ${place}` : ''}, ${r.live ? 'live' : 'dead'}${tool}`
+}
 
 /** One journal line in words. */
 export function describeEntry(entry: Entry, state: JobState): string {
@@ -37,29 +46,29 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'delivery-counted':
       return `Parts received, counted: ${deliveryWords(entry.body.items)}${entry.body.also ? `; also ${entry.body.also}` : ''}`
     case 'note-added':
-      return `Note: ${entry.body.text}`
+      return `Note: ${noteWords(entry.body, state)}`
     case 'photo-added':
       return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
     case 'reading-taken':
-      return `Reading: ${entry.body.quantity} ${entry.body.value} ${entry.body.unit}${entry.body.place ? ` at ${entry.body.place}` : ''}, ${entry.body.live ? 'live' : 'dead'}`
+      return readingLine(entry.body, state)
     case 'test-observed':
-      return `Test: ${entry.body.text}`
+      return `Test: ${observedWords(entry.body)}`
     case 'test-skipped':
-      return `Test left out: ${entry.body.text ?? entry.body.test}, ${entry.body.reason}`
+      return `Test left out: ${testWords(entry.body.test, entry.body.text)}, ${skippedWords(entry.body)}`
     case 'fault-called':
-      return `The fault: ${entry.body.fault}`
+      return `The fault: ${faultWords({ ...entry.body, ...(entry.body.fault !== undefined ? { text: entry.body.fault } : {}) })}`
     case 'voltage-told':
       return `Full charge: ${entry.body.volts} V, ${CHARGE_FROM[entry.body.from]}`
     case 'power-changed':
       return `Now ${POWER[entry.body.to]}`
     case 'proof-taken':
-      return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${r.between}`).join('; ')} (${entry.body.instrument})`
+      return `Proof: ${entry.body.readings.map((r) => `${r.volts} V at ${proofPlace(r, null)}`).join('; ')} (${instrumentWords(entry.body.instrument, entry.at)})`
     case 'plan-adopted':
       return `Plan taken: ${entry.body.plan.down.steps.length} steps down, ${entry.body.plan.up.steps.length} up (${entry.body.file} ${entry.body.revision})`
     case 'step-done':
       return `${titleOf(state, entry.body.step)}${entry.body.pass ? `: ${PASS[entry.body.pass]}` : ''}`
     case 'step-left':
-      return `Left on: ${titleOf(state, entry.body.step)}. ${entry.body.reason}`
+      return `Left on: ${titleOf(state, entry.body.step)}. ${leftWords(entry.body)}`
     case 'step-added':
       return `Added: ${entry.body.title}`
     case 'step-differs':
@@ -73,9 +82,9 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'fixing-found':
       return `Found: ${fixingNames(state, entry.body.members)}`
     case 'fixing-replaced':
-      return `New one wanted: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
+      return `New one wanted: ${fixingNames(state, entry.body.members)}, ${entry.body.reason ?? 'worn'}`
     case 'fixing-kept-out':
-      return `Not going back: ${fixingNames(state, entry.body.members)}, ${entry.body.reason}`
+      return `Not going back: ${fixingNames(state, entry.body.members)}${entry.body.reason === undefined ? '' : `, ${entry.body.reason}`}`
     case 'part-off':
       return `Off: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
     case 'part-on':
@@ -106,9 +115,9 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'handed-over':
       return `Handed over to ${entry.body.to}`
     case 'ride-added':
-      return `Ride${entry.body.stage ? `, ${entry.body.stage}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${entry.body.text}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
+      return `Ride${entry.body.stage ? `, ${entry.body.stage}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${rideWords(entry.body)}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
     case 'recheck-set':
-      return `Check again: ${entry.body.what}, ${entry.body.due}`
+      return `Check again: ${recheckWhat(entry.body, state)}, ${recheckDue(entry.body)}`
     case 'handed-back':
       return `Handed back to ${entry.body.to}`
     case 'struck':

@@ -1,4 +1,5 @@
 'use client'
+import clsx from 'clsx'
 import { Moon, Sun } from 'lucide-react'
 import Link from 'next/link'
 import { useState, useTransition } from 'react'
@@ -6,11 +7,20 @@ import { forgetPages } from '../../client/offline'
 import { Mark } from '../../ui/dip'
 import { useNow } from '../../ui/time'
 
+/** The pages of the shop, one line each. On a narrow screen those are there that the bench needs. */
+const LINKS = [
+  { id: 'stands', href: '/', name: 'Stands', wide: false, for: 'all' },
+  { id: 'take-in', href: '/take-in', name: 'Take in', wide: false, for: 'all' },
+  { id: 'machines', href: '/machines', name: 'Machines', wide: true, for: 'all' },
+  { id: 'instruments', href: '/instruments', name: 'Instruments', wide: true, for: 'all' },
+  { id: 'people', href: '/people', name: 'People', wide: true, for: 'lead' },
+] as const
+
 export interface HeaderProps {
   readonly shop: string
   readonly person: { readonly name: string; readonly role: string }
   readonly light: 'day' | 'night'
-  readonly here: 'stands' | 'take-in' | 'machines' | 'people' | 'job'
+  readonly here: (typeof LINKS)[number]['id'] | 'job'
   readonly setLight: (light: 'day' | 'night') => Promise<void>
   readonly signOut: () => Promise<void>
 }
@@ -37,36 +47,19 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
         <span className="title text-[19px] max-md:hidden">Nailsmith</span>
       </Link>
       <nav aria-label="Main" className="flex gap-1">
-        <Link
-          href="/"
-          aria-current={here === 'stands' ? 'page' : undefined}
-          className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
-        >
-          Stands
-        </Link>
-        <Link
-          href="/take-in"
-          aria-current={here === 'take-in' ? 'page' : undefined}
-          className="flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
-        >
-          Take in
-        </Link>
-        <Link
-          href="/machines"
-          aria-current={here === 'machines' ? 'page' : undefined}
-          className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
-        >
-          Machines
-        </Link>
-        {person.role === 'lead' ? (
+        {LINKS.filter((l) => l.for !== 'lead' || person.role === 'lead').map((l) => (
           <Link
-            href="/people"
-            aria-current={here === 'people' ? 'page' : undefined}
-            className="max-md:hidden flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar"
+            key={l.id}
+            href={l.href}
+            aria-current={here === l.id ? 'page' : undefined}
+            className={clsx(
+              'flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar',
+              l.wide && 'max-md:hidden',
+            )}
           >
-            People
+            {l.name}
           </Link>
-        ) : null}
+        ))}
       </nav>
       <p className="ml-auto truncate text-[15px] text-bar-quiet">
         <span className="max-lg:hidden">

@@ -24,7 +24,8 @@ export default async function Page({ params }: { readonly params: Promise<{ read
         people={pack.people.map((p) => ({ id: p.id, name: p.name, role: p.role }))}
         entries={pack.entries}
         file={pack.file}
-        newest={pack.newest}
+        form={pack.form}
+        instruments={pack.instruments}
         pages={pack.pages}
         settings={{ proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />

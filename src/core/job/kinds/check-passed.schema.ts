@@ -1,8 +1,21 @@
-import { closed, need, oneOf, stepId, testItems, type Stored } from './fields.schema'
+import { closed, need, oneOf, stepId, testItems, text, type Stored } from './fields.schema'
 import { CHECK_IDS } from '../checks'
+import { SHOWN_BY } from '../vocabulary'
 
-export const versions = { 1: closed({ check: oneOf(CHECK_IDS).required(), evidence: need(), step: stepId(), items: testItems() }) }
+const check = oneOf(CHECK_IDS).required()
+
+export const versions = {
+  1: closed({ check, evidence: need(), step: stepId(), items: testItems() }),
+  2: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems() }),
+}
 
 export const samples: Stored<typeof versions> = {
   1: { check: 'brakes', evidence: 'lever firm', step: 'up:step:front-brake-check', items: [{ name: 'lever firm', result: 'right' }] },
+  2: {
+    check: 'brakes',
+    shown: 'its list',
+    evidence: 'lever firm',
+    step: 'up:step:front-brake-check',
+    items: [{ name: 'lever firm', result: 'right' }],
+  },
 }

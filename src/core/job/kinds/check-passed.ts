@@ -1,14 +1,30 @@
 import { setCheck } from '../apply-steps'
-import { asIs, type KindOf } from './kind'
+import type { CheckId } from '../checks'
+import type { ShownBy, TestItem } from '../vocabulary'
+import type { KindOf } from './kind'
 import type { versions } from './check-passed.schema'
 
+interface Passed {
+  readonly check: CheckId
+  /** What shows it; version 1 has it in words only. */
+  readonly shown?: ShownBy
+  /** What somebody said of it. */
+  readonly evidence?: string
+  readonly step?: string
+  readonly items?: readonly TestItem[]
+}
+
 /** A check was passed, with what shows it. */
-export const checkPassed: KindOf<typeof versions> = {
-  reads: asIs,
+export const checkPassed: KindOf<typeof versions, Passed> = {
+  reads: { 1: (body) => body, 2: (body) => body },
+  writes: {
+    1: { since: 0, write: ({ shown, evidence, ...body }) => ({ ...body, evidence: evidence ?? shown ?? 'looked at' }) },
+    2: { since: 13, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
+  },
   writers: 'work',
   struckBy: 'writer',
   claims: ['check', 'step'],
-  apply(ctx, { check, step, ...shown }) {
-    setCheck(ctx, check, 'passed', shown, step)
+  apply(ctx, { check, step, ...how }) {
+    setCheck(ctx, check, 'passed', how, step)
   },
 }

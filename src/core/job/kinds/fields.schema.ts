@@ -1,6 +1,7 @@
-import { array, boolean, type InferType, mixed, number, object, type Schema, string } from 'yup'
+import { array, boolean, type InferType, lazy, mixed, number, object, type Schema, string } from 'yup'
 import { OUT_PLACES } from '../vocabulary'
 import { PASSES } from '../../machine'
+import { isUnit, MODES, QUANTITIES, type Result, UNIT_IDS, UNITS } from '../../units'
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- any schema, whatever it lets through
 type AnySchema = Schema<any, any, any, any>
@@ -64,11 +65,48 @@ export const pass = () => oneOf(PASSES)
 export const power = () => oneOf(['live', 'isolated', 'out'])
 export const move = { members: ids(), to: oneOf(OUT_PLACES).required(), cell: text(8) }
 export const tightened = { torque: figure(0, 5000), how: oneOf(['wrench', 'feel']), tool: text(120), reason: text() }
+/** The same with the wrench that it was done with. */
+export const tightenedBy = () => ({ ...tightened, wrench: some(instrumentUsed) })
 export const lock = {
   product: need(120),
   handlingMinutes: figure(0, 10_000).required(),
   cureHours: figure(0, 1000).required(),
   temperature: figure(-50, 200),
+}
+/** What an entry keeps of an instrument. */
+export const instrumentUsed = { id: text(80), name: need(120), calibratedTo: day() }
+const results = {
+  value: closed({ is: oneOf(['value']).required(), value: figure().required(), u: figure(0) }),
+  limit: closed({ is: oneOf(['over', 'under']).required(), limit: figure().required() }),
+  unstable: closed({ is: oneOf(['unstable']).required(), low: figure().required(), high: figure().required() }),
+}
+const result = () =>
+  lazy((x: unknown) => {
+    const is = (x as { readonly is?: unknown } | null)?.is
+    return (is === 'over' || is === 'under' ? results.limit : is === 'unstable' ? results.unstable : results.value).required()
+  }) as unknown as Schema<Result>
+/** A measurement; its unit is of the quantity's kind. */
+export const measurement = {
+  quantity: oneOf(QUANTITIES).required(),
+  result: result(),
+  unit: oneOf(UNIT_IDS)
+    .required()
+    .test(
+      'kind of unit',
+      '${path} is no unit of what was measured: “${value}”',
+      (unit, context) =>
+        unit === undefined || !isUnit(unit) || UNITS[unit].dimension === (context.parent as { quantity?: string }).quantity,
+    ),
+  mode: oneOf(MODES),
+  live: yes().required(),
+  instrument: some(instrumentUsed),
+  raw: list(figure().required(), 12),
+  condition: some({
+    testVolts: figure(0, 20_000),
+    seconds: figure(0, 100_000),
+    temperature: figure(-100, 1000),
+    rotor: oneOf(['still', 'turning']),
+  }),
 }
 export const testItems = () => list(closed({ name: need(120), result: oneOf(['right', 'wrong', 'not tested']).required() }), 40)
 export const fixingSpec = () =>

@@ -9,8 +9,13 @@ import type { Stored, Versions } from './fields.schema'
 export interface KindOf<V extends Versions, Body = Stored<V>[1 & keyof V & number]> extends KindRules {
   /** Each version that was ever written, decoded to the one form that is worked with. */
   readonly reads: { readonly [N in keyof V & number]: (body: Stored<V>[N]) => Body }
-  /** Its newest version, and how it is written, where that is not the first: only in a shop where no older build is left to read it. */
-  readonly newest?: { readonly v: number; readonly write: (body: Body) => unknown }
+  /**
+   * How versions are written that are not written as they are worked with. From which build on one is: an earlier build cannot read
+   * it, so it is written only in a shop that has gone over to the forms of that build. The first one is written until then.
+   */
+  readonly writes?: {
+    readonly [N in keyof V & number]?: { readonly since: N extends 1 ? 0 : number; readonly write: (body: Body) => Stored<V>[N] }
+  }
   /** What it does to the state. Whatever is odd is flagged, never dropped. */
   readonly apply: (ctx: Ctx, body: Body) => void
 }
@@ -31,6 +36,23 @@ export interface KindRules {
   readonly noUndo?: true
   /** What it makes a claim on, which another device may see otherwise (`claims.ts` has the less safe side of each). */
   readonly claims: readonly SubjectKind[]
+}
+
+/** For a kind whose second version adds the instrument it was measured with, and nothing else. */
+export function byHand<First, Second extends { readonly instrument?: unknown }>(): {
+  readonly reads: { readonly 1: (body: First) => Second; readonly 2: (body: Second) => Second }
+  readonly writes: {
+    readonly 1: { readonly since: 0; readonly write: (body: Second) => First }
+    readonly 2: { readonly since: number; readonly write: (body: Second) => Second }
+  }
+} {
+  return {
+    reads: { 1: (body) => body as unknown as Second, 2: (body) => body },
+    writes: {
+      1: { since: 0, write: ({ instrument: _, ...body }) => body as unknown as First },
+      2: { since: 13, write: (body) => body },
+    },
+  }
 }
 
 /** For a kind that has one version, which is worked with as it is stored. */

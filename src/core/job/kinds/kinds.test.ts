@@ -2,7 +2,8 @@ import { readdirSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { SHAPES } from '../../../../tests/samples'
-import { type Entry, KIND_IDS, type KindRules, KINDS, mayWrite, reduce, type Role } from '../index'
+import { NEWEST_FORM } from '../../build'
+import { type Entry, KIND_IDS, type KindRules, KINDS, mayWrite, readEntry, reduce, type Role, written } from '../index'
 
 interface Described {
   readonly type: string
@@ -55,6 +56,59 @@ describe('kinds of entries', () => {
       // A plan is carried: its fields are looked at on their own.
       if (kind !== 'plan-adopted') expect(leftOut(schema.describe() as never, sample, kind)).toEqual([])
     }
+  })
+
+  it.each(KIND_IDS)('%s: whatever version it was read from, it is written in each form so that its schema takes it', (kind) => {
+    const { versions, samples } = SHAPES[kind]
+    for (const [v, body] of Object.entries(samples)) {
+      const read = readEntry(entryOf(kind, Number(v), body))!.body
+      // A plan is written as it comes from the planner, never from another plan without words.
+      for (const form of kind === 'plan-adopted' && v === '2' ? [NEWEST_FORM] : [0, 12, NEWEST_FORM]) {
+        const one = written(kind, read as never, form)
+        expect(() => versions[one.v]!.validateSync(JSON.parse(JSON.stringify(one.body))), `${kind} ${v} at ${form}`).not.toThrow()
+        expect(one.v).toBeLessThanOrEqual(form === 0 ? 1 : form < NEWEST_FORM && kind !== 'plan-adopted' ? 1 : Infinity)
+        // Once written so, it is read and written as the same.
+        const again = readEntry(entryOf(kind, one.v, one.body))!.body
+        expect(written(kind, again as never, form)).toEqual(one)
+      }
+    }
+  })
+
+  it.each(KIND_IDS.filter((k) => k !== 'plan-adopted'))('%s: no fact of its newest version is lost when it is written anew', (kind) => {
+    const [v, sample] = Object.entries(SHAPES[kind].samples).at(-1)!
+    const one = written(kind, readEntry(entryOf(kind, Number(v), sample))!.body as never, NEWEST_FORM)
+    // Words that a fact says already are dropped on purpose.
+    const WORDS = new Set(['text', 'what', 'fault', 'between'])
+    const facts = (x: unknown): unknown =>
+      Array.isArray(x)
+        ? x.map(facts)
+        : x !== null && typeof x === 'object'
+          ? Object.fromEntries(Object.entries(x).flatMap(([k, y]) => (WORDS.has(k) ? [] : [[k, facts(y)]])))
+          : x
+    expect(one.v).toBe(Number(v))
+    expect(facts(JSON.parse(JSON.stringify(one.body)))).toEqual(facts(sample))
+  })
+
+  it('an older reading is a measurement with its unit by id; a unit that nobody knows stays as it was written', () => {
+    const read = (unit: string) =>
+      readEntry(entryOf('reading-taken', 1, { quantity: 'phase A', value: 190, unit, live: false, instrument: 'meter 3', u: 2 }))!.body
+    expect(read('mΩ')).toEqual({
+      quantity: 'resistance',
+      named: 'phase A',
+      result: { is: 'value', value: 190, u: 2 },
+      unit: 'mohm',
+      live: false,
+      instrument: { name: 'meter 3' },
+    })
+    expect(read('furlong')).toMatchObject({ named: 'phase A', unit: 'unknown: furlong' })
+    expect(read('furlong')).not.toHaveProperty('quantity')
+  })
+
+  it('a measurement in a unit of another kind is refused', () => {
+    const schema = SHAPES['reading-taken'].versions[2]!
+    const sample = SHAPES['reading-taken'].samples[2] as { readonly measured: object }
+    expect(() => schema.validateSync({ ...sample, measured: { ...sample.measured, unit: 'V' } })).toThrow(/no unit of what was measured/)
+    expect(() => schema.validateSync({ ...sample, measured: { ...sample.measured, result: { is: 'over', value: 3 } } })).toThrow()
   })
 
   it.each(KIND_IDS)('%s: makes the claims that it names, and no other', (kind) => {

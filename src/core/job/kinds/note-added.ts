@@ -1,10 +1,45 @@
 import { touchStep } from '../apply-steps'
-import { asIs, type KindOf } from './kind'
+import type { WeighReason } from '../../diagnosis'
+import type { Attempt } from '../../fasteners'
+import type { FaultWay } from '../vocabulary'
+import type { KindOf } from './kind'
 import type { versions } from './note-added.schema'
 
-/** A note, on a step where it names one; `tried` says what was tried on what did not let go. */
-export const noteAdded: KindOf<typeof versions> = {
-  reads: asIs,
+interface Noted {
+  /** What somebody said; version 1 says in it what the other fields have as facts. */
+  readonly text?: string
+  readonly step?: string
+  /** What was tried on what did not let go. */
+  readonly tried?: Attempt
+  /** Parts that went over from the old one to the new. */
+  readonly moved?: readonly string[]
+  /** How swapping, mending and leaving were weighed. */
+  readonly weighed?: {
+    readonly way: FaultWay
+    readonly reason: WeighReason
+    readonly kilometres: number
+    readonly partPrice: number
+    readonly hourPrice: number
+  }
+}
+
+/** A note, on a step where it names one. */
+export const noteAdded: KindOf<typeof versions, Noted> = {
+  reads: { 1: (body) => body, 2: (body) => body },
+  writes: {
+    1: {
+      since: 0,
+      write: ({ moved, weighed, text, ...body }) => ({
+        ...body,
+        text: text ?? [body.tried?.way, weighed?.way, moved?.join(', ')].filter(Boolean).join('; '),
+      }),
+    },
+    2: {
+      since: 13,
+      write: ({ text, ...body }) =>
+        (body.tried ?? body.moved ?? body.weighed) ? body : { ...body, ...(text !== undefined ? { text } : {}) },
+    },
+  },
   writers: 'door',
   struckBy: 'writer',
   claims: [],
@@ -14,7 +49,7 @@ export const noteAdded: KindOf<typeof versions> = {
     if (step !== undefined)
       touchStep(draft, step, (s) => ({
         ...s,
-        notes: [...s.notes, text],
+        notes: text === undefined ? s.notes : [...s.notes, text],
         ...(tried ? { tried: [...(s.tried ?? []), { ...tried, ...mark }] } : {}),
       }))
   },

@@ -15,7 +15,7 @@ interface Adopted {
 /** A plan takes over the limbs. Version 1 brings its words along, version 2 has facts only: its words are in the machine's file. */
 export const planAdopted: KindOf<typeof versions, Adopted> = {
   reads: { 1: (body) => body, 2: ({ plan, ...body }) => ({ ...body, plan: planOfFacts(plan) }) },
-  newest: { v: 2, write: ({ plan, ...body }) => ({ ...body, plan: factsOfPlan(plan) }) },
+  writes: { 2: { since: 12, write: ({ plan, ...body }) => ({ ...body, plan: factsOfPlan(plan) }) } },
   writers: 'work',
   struckBy: 'writer',
   stamped: true,

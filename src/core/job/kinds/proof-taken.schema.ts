@@ -1,15 +1,40 @@
-import { closed, figure, list, need, oneOf, type Stored } from './fields.schema'
+import { closed, figure, id, instrumentUsed, list, need, oneOf, text, type Stored } from './fields.schema'
 import { PROOF_ROLES } from '../../safety'
+
+const volts = figure(-2000, 2000).required()
 
 export const versions = {
   1: closed({
-    readings: list(closed({ between: need(120), volts: figure(-2000, 2000).required(), role: oneOf(PROOF_ROLES) }), 20)
+    readings: list(closed({ between: need(120), volts, role: oneOf(PROOF_ROLES) }), 20)
       .min(1)
       .required(),
     instrument: need(120),
+  }),
+  2: closed({
+    readings: list(
+      closed({
+        /* The connection of the machine file that was measured at; else where, in words, or the role alone. */
+        at: id().optional(),
+        between: text(120),
+        volts,
+        role: oneOf(PROOF_ROLES),
+      }).test(
+        'place',
+        '${path} names no place',
+        (x) => x === undefined || x.at !== undefined || !!x.between?.trim() || x.role !== undefined,
+      ),
+      20,
+    )
+      .min(1)
+      .required(),
+    instrument: closed(instrumentUsed).required(),
   }),
 }
 
 export const samples: Stored<typeof versions> = {
   1: { readings: [{ between: 'front feed', volts: 0.2, role: 'poles' }], instrument: 'meter 3' },
+  2: {
+    readings: [{ at: 'front-feed', between: 'front feed', volts: 0.2, role: 'poles' }],
+    instrument: { id: 'i-meter-3', name: 'meter 3', calibratedTo: '2027-02-24' },
+  },
 }

@@ -1,15 +1,40 @@
 import { flag } from '../apply-context'
 import { settle, unseen } from '../claims'
-import { proofFaults } from '../../safety'
+import { proofFaults, type ProofReading } from '../../safety'
+import type { InstrumentUsed } from '../../units'
 import { proofLasts } from '../settings'
 import type { Proof } from '../state'
 import { chargeOf, highVoltage } from '../voltage'
-import { asIs, type KindOf } from './kind'
+import type { KindOf } from './kind'
 import type { versions } from './proof-taken.schema'
 
+interface Proved {
+  readonly readings: readonly ProofReading[]
+  readonly instrument: InstrumentUsed
+}
+
 /** It was measured to be dead, V DC. Above 60 V only the proof of whoever answers for it counts. */
-export const proofTaken: KindOf<typeof versions> = {
-  reads: asIs,
+export const proofTaken: KindOf<typeof versions, Proved> = {
+  reads: { 1: ({ instrument, ...body }) => ({ ...body, instrument: { name: instrument } }), 2: (body) => body },
+  writes: {
+    1: {
+      since: 0,
+      write: ({ readings, instrument }) => ({
+        readings: readings.map(({ at, between, ...r }) => ({ ...r, between: between ?? at ?? r.role ?? 'here' })),
+        instrument: instrument.name,
+      }),
+    },
+    2: {
+      since: 13,
+      // Where a connection or a role says the place, it needs no words.
+      write: ({ readings, instrument }) => ({
+        readings: readings.map(({ between, ...r }) =>
+          r.at !== undefined || (r.role !== undefined && r.role !== 'poles') || between === undefined ? r : { ...r, between },
+        ),
+        instrument,
+      }),
+    },
+  },
   writers: 'work',
   struckBy: 'lead',
   keyed: true,

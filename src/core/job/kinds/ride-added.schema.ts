@@ -1,6 +1,6 @@
 import { closed, figure, list, need, oneOf, some, text, type Stored } from './fields.schema'
 import { array, number, type Schema } from 'yup'
-import { CHANNELS, RIDE_STAGES, type RideLogSummary } from '../../ride'
+import { CHANNELS, RIDE_STAGES, type RideLogSummary, STOP_SIGNS } from '../../ride'
 
 const slices = () => array().strict().of(number().strict().nullable().defined()).max(2000).required()
 /** Any finite figure: what a logger wrote as time or value may be of any size, and is judged before it comes here. */
@@ -37,23 +37,28 @@ export const versions = {
     outcome: oneOf(['passed', 'stopped']),
     log: rideLog,
   }),
+  2: closed({
+    text: text(),
+    kilometres: figure(0, 10_000),
+    stage: oneOf(RIDE_STAGES),
+    outcome: oneOf(['passed', 'stopped']).required(),
+    sign: oneOf(STOP_SIGNS),
+    log: rideLog,
+  }),
+}
+
+const LOG: RideLogSummary = {
+  name: 'ride.csv',
+  rows: 40,
+  kept: 38,
+  seconds: 38,
+  hz: 1,
+  notes: [{ kind: 'gap', count: 1, row: 12, seconds: 9, channel: 'speed' }],
+  findings: [{ id: 'top speed', verdict: 'good', value: 19.2, u: 0.3, unit: 'km/h', limit: 20, heading: 12, why: 'no speed' }],
+  strips: { from: 0, to: 38, slices: 10, channels: { speed: STRIP, current: STRIP, voltage: STRIP, temperature: STRIP } },
 }
 
 export const samples: Stored<typeof versions> = {
-  1: {
-    text: 'pulls clean',
-    kilometres: 1.5,
-    stage: 'gentle',
-    outcome: 'passed',
-    log: {
-      name: 'ride.csv',
-      rows: 40,
-      kept: 38,
-      seconds: 38,
-      hz: 1,
-      notes: [{ kind: 'gap', count: 1, row: 12, seconds: 9, channel: 'speed' }],
-      findings: [{ id: 'top speed', verdict: 'good', value: 19.2, u: 0.3, unit: 'km/h', limit: 20, heading: 12, why: 'no speed' }],
-      strips: { from: 0, to: 38, slices: 10, channels: { speed: STRIP, current: STRIP, voltage: STRIP, temperature: STRIP } },
-    },
-  },
+  1: { text: 'pulls clean', kilometres: 1.5, stage: 'gentle', outcome: 'passed', log: LOG },
+  2: { text: 'at 15 km/h', kilometres: 1.5, stage: 'gentle', outcome: 'stopped', sign: 'noise', log: LOG },
 }

@@ -1,13 +1,31 @@
 import { flag } from '../apply-context'
 import { rideShut } from '../check-status'
 import { settle } from '../claims'
-import { RIDE_NEEDED, RIDE_STAGES, type RideStage } from '../../ride'
-import { asIs, type KindOf } from './kind'
+import { RIDE_NEEDED, RIDE_STAGES, type RideLogSummary, type RideStage, type StopSign } from '../../ride'
+import type { KindOf } from './kind'
 import type { versions } from './ride-added.schema'
 
+interface Ridden {
+  /** What somebody said of it; version 1 has in it what ended it, too. */
+  readonly text?: string
+  readonly kilometres?: number
+  readonly stage?: RideStage
+  readonly outcome?: 'passed' | 'stopped'
+  /** What ended it. */
+  readonly sign?: StopSign
+  readonly log?: RideLogSummary
+}
+
 /** A ride. It stands for its stage, one without a stage for all that are needed; a stopped one takes back what lies above it too. */
-export const rideAdded: KindOf<typeof versions> = {
-  reads: asIs,
+export const rideAdded: KindOf<typeof versions, Ridden> = {
+  reads: { 1: (body) => body, 2: (body) => body },
+  writes: {
+    1: {
+      since: 0,
+      write: ({ sign, text, ...body }) => ({ ...body, text: [sign, text].filter(Boolean).join(': ') || 'nothing wrong' }),
+    },
+    2: { since: 13, write: ({ outcome = 'passed', ...body }) => ({ ...body, outcome }) },
+  },
   writers: 'work',
   struckBy: 'writer',
   claims: ['ride'],

@@ -2,12 +2,30 @@ import { findStep } from '../apply-context'
 import { moveIn, moveOut, movePart } from '../apply-fixings'
 import { applyLock, setPower } from '../apply-power'
 import { flagUnready, setStep } from '../apply-steps'
-import { asIs, type KindOf } from './kind'
+import type { KindOf } from './kind'
+import type { Pass } from '../../machine'
+import type { Tightened } from '../vocabulary'
+import type { Stored } from './fields.schema'
 import type { versions } from './step-done.schema'
 
+type Done = Omit<Stored<typeof versions>[1], 'in'> & {
+  readonly in?: { readonly members: readonly string[]; readonly pass: Pass } & Tightened
+}
+
 /** A step was done, or a pass of it: what came off or went back with it. Minutes, N·m, hours, °C. */
-export const stepDone: KindOf<typeof versions> = {
-  reads: asIs,
+export const stepDone: KindOf<typeof versions, Done> = {
+  reads: { 1: (body) => body, 2: (body) => body },
+  writes: {
+    1: {
+      since: 0,
+      write: ({ in: went, ...body }) => {
+        if (!went) return body
+        const { wrench, ...rest } = went
+        return { ...body, in: { ...rest, ...(wrench ? { tool: wrench.name } : {}) } }
+      },
+    },
+    2: { since: 13, write: (body) => body },
+  },
   writers: 'work',
   struckBy: 'writer',
   claims: ['step', 'fixing', 'part', 'power', 'lock'],

@@ -1,4 +1,4 @@
-import { BUILD } from '@/core/build'
+import { BUILD, VOCABULARY } from '@/core/build'
 import { MAX_BATCH_BYTES, MAX_PLAN_BYTES } from '@/formats/entry'
 import { appendBatch } from '@/server/append'
 import { allowed, allowedWrite, answer, readLimited, refuse, route } from '@/server/http'
@@ -43,12 +43,13 @@ export const GET = route(async (request: Request, { params }: Params): Promise<R
       ...read,
       now: Date.now(),
     })
-  return answer({ ...read, person: session.person.id, build: BUILD, now: Date.now() })
+  return answer({ ...read, person: session.person.id, build: BUILD, vocabulary: VOCABULARY, now: Date.now() })
 })
 
 /** Takes a batch of entries; an answer for each. `{ agrees, entries }` gives entries back that this server has lost. */
 export const POST = route(async (request: Request, { params }: Params): Promise<Response> => {
   const build = whole(request.headers.get('x-nailsmith-build'))
+  const vocabulary = whole(request.headers.get('x-nailsmith-vocabulary'))
   const session = await allowedWrite(request, build === undefined ? 'take in' : 'read')
   if (session instanceof Response) return session
   await older(session, request)
@@ -76,6 +77,7 @@ export const POST = route(async (request: Request, { params }: Params): Promise<
   const history = request.headers.get('x-nailsmith-history') ?? undefined
   const result = await appendBatch(session, id, batch, {
     ...(build !== undefined ? { build } : {}),
+    ...(vocabulary !== undefined ? { vocabulary } : {}),
     ...(history && !back ? { history } : {}),
     ...(agrees !== undefined ? { agrees } : {}),
   })

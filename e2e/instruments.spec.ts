@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test'
+import { clean, signIn, takeInDunlin } from './bench'
+
+test('an instrument that a lead lists is offered where it measures, first the next time, and stands in the line with its calibration', async ({
+  page,
+}) => {
+  await signIn(page, 'Ines')
+  await page.getByRole('link', { name: 'Instruments' }).click()
+  const fresh = page.getByRole('region', { name: 'A new one' })
+  await fresh.getByLabel('What stands on it').fill('ring 7')
+  await fresh.getByLabel('Kind').selectOption('milliohm meter')
+  await fresh.getByRole('button', { name: 'Put it on the list' }).click()
+  await expect(fresh.getByText('What does it measure? One range at least')).toBeVisible()
+  await expect(fresh.getByLabel('What stands on it')).toHaveValue('ring 7')
+  await fresh.getByLabel('Unit').selectOption('mohm')
+  await fresh.getByRole('textbox', { name: 'To', exact: true }).fill('2000')
+  await fresh.getByLabel('Calibrated to').fill('2024-01-31')
+  await fresh.getByRole('button', { name: 'Put it on the list' }).click()
+  await expect(fresh.getByText('ring 7 is on the list.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /^ring 7/ })).toContainText(/calibration ended \d+ days ago/)
+  await clean(page, 'the instruments')
+
+  await takeInDunlin(page, 'no. 77')
+  await page.getByRole('button', { name: /^Find the fault/ }).click()
+  const sheet = page.getByRole('dialog')
+  const another = page.getByRole('button', { name: /^Another reading/ })
+  await another.click()
+  await sheet.getByRole('radio', { name: 'Resistance' }).check()
+  await expect(sheet.getByLabel('With', { exact: true }).getByRole('option', { name: 'tyre gauge' })).toHaveCount(0)
+  await sheet.getByLabel('With', { exact: true }).selectOption({ label: 'ring 7' })
+  await expect(sheet.getByText(/calibration ended/)).toBeVisible()
+  await sheet.getByRole('textbox', { name: 'Shown' }).fill('2 kΩ')
+  await sheet.getByRole('checkbox', { name: /Over its range/ }).check()
+  await sheet.getByRole('button', { name: 'Log it' }).click()
+  await expect(page.getByRole('cell', { name: '> 2000 Ω' })).toBeVisible()
+  await another.click()
+  await sheet.getByRole('radio', { name: 'Resistance' }).check()
+  await expect(sheet.getByLabel('With', { exact: true }).getByRole('option', { name: 'ring 7' })).toHaveJSProperty('selected', true)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: /^Journal/ }).click()
+  await expect(sheet.getByText(/Reading: resistance > 2000 Ω, live, ring 7/)).toBeVisible()
+})

@@ -1,0 +1,25 @@
+import { connection } from 'next/server'
+import { Instruments } from '@/features/instruments/instruments'
+import { Header } from '@/features/shell/header'
+import { keepInstrumentAction, strikeInstrumentAction } from '@/server/actions'
+import { pageFrame } from '@/server/frame'
+import { shopInstruments } from '@/server/instruments'
+import { may } from '@/server/permissions'
+
+export const metadata = { title: 'Instruments' }
+
+export default async function Page() {
+  await connection()
+  const { session, header } = await pageFrame('/instruments')
+  return (
+    <>
+      <Header {...header} here="instruments" />
+      <Instruments
+        instruments={await shopInstruments()}
+        mayChange={may(session.person.role, 'lead')}
+        keep={keepInstrumentAction}
+        strike={strikeInstrumentAction}
+      />
+    </>
+  )
+}

@@ -1,0 +1,62 @@
+import type { InstrumentUsed, QuantityId, UnitId } from '../units'
+import { UNITS } from '../units'
+import type { InstrumentKind } from './kinds'
+
+/** One thing that an instrument measures: from where to where, and how well. */
+export interface InstrumentRange {
+  readonly unit: UnitId
+  /** Ends of the range, in `unit`. */
+  readonly from: number
+  readonly to: number
+  /** The smallest step that it shows, in `unit`. */
+  readonly resolution?: number
+  /** Its error: share of the reading in per cent, and an amount in `unit` on top. */
+  readonly percent?: number
+  readonly offset?: number
+}
+
+/** An instrument of the shop, a torque wrench too. */
+export interface Instrument {
+  readonly id: string
+  /** What stands on it, and what the shop calls it: `meter 3`. */
+  readonly name: string
+  readonly kind: InstrumentKind
+  readonly ranges: readonly InstrumentRange[]
+  /** Resistance of its leads, ohm. */
+  readonly leads?: number
+  /** The lowest voltage that its first lamp shows, V. */
+  readonly lampStep?: number
+  /** From its square drive to the middle of the grip, mm. */
+  readonly grip?: number
+  /** From the square drive to the fixing with the adapter that it carries, mm, straight on. */
+  readonly reach?: number
+  /** Last day of its calibration, `2027-03-31`; null where it has none. */
+  readonly calibratedTo: string | null
+  /** Not used any more. */
+  readonly struck: boolean
+}
+
+const DAY = 86_400_000
+
+/** Those in use that measure a quantity, by name. */
+export function thoseFor(instruments: readonly Instrument[], quantity: QuantityId): Instrument[] {
+  return instruments
+    .filter((i) => !i.struck && i.ranges.some((r) => UNITS[r.unit].dimension === quantity))
+    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
+}
+
+/** What an entry keeps of an instrument. */
+export function usedOf({ id, name, calibratedTo }: Instrument): InstrumentUsed {
+  return { id, name, ...(calibratedTo === null ? {} : { calibratedTo }) }
+}
+
+/**
+ * Whole days that a calibration still has, its last day counted as 0; negative when it has ended.
+ * @param calibratedTo last day, `2027-03-31`
+ * @param now epoch ms; the day is the one at the place where this runs
+ * @example daysLeft('2026-11-30', Date.parse('2026-11-28T12:00')) // 2
+ */
+export function daysLeft(calibratedTo: string, now: number): number {
+  const today = new Date(now)
+  return Math.round((Date.parse(calibratedTo) - Date.UTC(today.getFullYear(), today.getMonth(), today.getDate())) / DAY)
+}

@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest'
+import { daysLeft, type Instrument, thoseFor, usedOf } from './index'
+
+const one = (over: Partial<Instrument>): Instrument => ({
+  id: 'i',
+  name: 'meter 3',
+  kind: 'multimeter',
+  ranges: [{ unit: 'V', from: 0, to: 600 }],
+  calibratedTo: null,
+  struck: false,
+  ...over,
+})
+
+describe('the shop’s instruments', () => {
+  it('offers those in use that measure it, meter 2 before meter 10', () => {
+    const all = [
+      one({ name: 'meter 10' }),
+      one({ name: 'meter 2', ranges: [{ unit: 'mV', from: 0, to: 400 }] }),
+      one({ name: 'gone', struck: true }),
+      one({ name: 'ohms only', ranges: [{ unit: 'kohm', from: 0, to: 10 }] }),
+    ]
+    expect(thoseFor(all, 'voltage').map((i) => i.name)).toEqual(['meter 2', 'meter 10'])
+    expect(thoseFor(all, 'resistance').map((i) => i.name)).toEqual(['ohms only'])
+  })
+
+  it('counts the last day of a calibration as 0, at any hour of it', () => {
+    expect(daysLeft('2026-11-28', new Date(2026, 10, 28, 0, 1).getTime())).toBe(0)
+    expect(daysLeft('2026-11-28', new Date(2026, 10, 28, 23, 59).getTime())).toBe(0)
+    expect(daysLeft('2026-11-28', new Date(2026, 10, 29, 0, 1).getTime())).toBe(-1)
+    expect(daysLeft('2027-11-28', new Date(2026, 10, 28, 12).getTime())).toBe(365)
+  })
+
+  it('keeps in an entry what it was then, and nothing where nothing is known', () => {
+    expect(usedOf(one({ calibratedTo: '2027-03-31' }))).toEqual({ id: 'i', name: 'meter 3', calibratedTo: '2027-03-31' })
+    expect(usedOf(one({}))).toEqual({ id: 'i', name: 'meter 3' })
+  })
+})
