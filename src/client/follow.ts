@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import type { Entry, UnknownEntry } from '../core/job'
+import { type Entry, readNotice, type UnknownEntry } from '../core/job'
 import { hear, type Link, tell } from './channel'
 import { hurry } from './send'
 import { holdEntries } from './store'
@@ -97,8 +97,8 @@ function listen(): void {
     hurry()
   }
   own.onmessage = (event: MessageEvent<string>) => {
-    const [jobId, seq] = event.data.split(':')
-    if (jobId && seq) tell({ type: 'notice', jobId, seq: Number(seq) })
+    const read = readNotice(event.data)
+    if (read) tell({ type: 'notice', ...read })
   }
   own.addEventListener('entries', (event: MessageEvent<string>) => {
     const { jobId, entries } = JSON.parse(event.data) as { jobId: string; entries: (Entry | UnknownEntry)[] }

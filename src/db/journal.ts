@@ -1,4 +1,4 @@
-import { type Entry, type EntryDraft, type JobState, reduce, REDUCER_VERSION, type Stamp } from '../core/job'
+import { type Entry, type EntryDraft, type JobState, reduce, REDUCER_VERSION, type Stamp, noticeOf } from '../core/job'
 import type { Sql, Tx } from './client'
 import { chainAt, contentHash, link, NO_CHAIN, readEntries } from './entries'
 import { addReport } from './reports'
@@ -214,7 +214,7 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
       : []),
     writeRow(tx, said),
     ...(page ? fresh.filter((e) => e.kind === 'handed-back').map((e) => freeze(tx, jobId, e.seq, page, inserted)) : []),
-    tx`select pg_notify('journal', ${`${jobId}:${seq}`})`,
+    tx`select pg_notify('journal', ${noticeOf(jobId, seq)})`,
   ])
   return { results, state, said }
 }

@@ -1,8 +1,8 @@
-import { INSTRUMENT_KIND_IDS, type Instrument, type InstrumentKind, kindFacts } from '../core/instruments'
+import { INSTRUMENT_KIND_IDS, type Instrument, MOST_RANGES, unitsOf } from '../core/instruments'
 import type { Result } from '../core/result'
 import { fail, ok } from '../core/result'
 import { isWellFormed } from '../core/text'
-import { readValue, UNIT_IDS, type UnitId, UNITS, unitLabel } from '../core/units'
+import { readValue, type UnitId, unitLabel } from '../core/units'
 
 /** What is wrong with what was keyed in of an instrument: the field, what was in it, and what it wants. */
 export type InstrumentFault =
@@ -10,15 +10,6 @@ export type InstrumentFault =
   | { readonly kind: 'not a figure'; readonly field: string; readonly text: string }
   | { readonly kind: 'range backward'; readonly from: number; readonly to: number; readonly unit: UnitId }
   | { readonly kind: 'not a day'; readonly text: string }
-
-/** Ranges that one instrument can have on the form. */
-export const RANGES = 6
-
-/** Units that an instrument of this kind may measure in. */
-export function unitsOf(kind: InstrumentKind): readonly UnitId[] {
-  const { measures } = kindFacts(kind)
-  return UNIT_IDS.filter((u) => measures.includes(UNITS[u].dimension))
-}
 
 /**
  * Reads an instrument from a form: `name`, `kind`, `calibratedTo`, `leads`, `lampStep`, `grip`, `reach`, and for each range 0 to 5
@@ -48,7 +39,7 @@ export function readInstrument(field: (name: string) => string, id: string): Res
     ['reach', 'mm'],
   ] as const)
     figures[at] = figure(at, unit, 0)
-  const ranges = Array.from({ length: RANGES }, (_, i) => {
+  const ranges = Array.from({ length: MOST_RANGES }, (_, i) => {
     const unit = unitsOf(kind).find((u) => u === field(`unit${i}`))
     if (unit === undefined || field(`to${i}`) === '') return null
     const to = figure(`to${i}`, unit, -1e9)

@@ -1,3 +1,4 @@
+import { readNotice } from '../core/job'
 import { db } from '../db/client'
 
 /**
@@ -22,8 +23,9 @@ const KEY = Symbol.for('nailsmith.notices')
 const hub = (): Hub => ((globalThis as { [KEY]?: Hub })[KEY] ??= { listeners: new Set(), listening: null, times: 0, gathered: new Map() })
 
 function gather(h: Hub, notice: string): void {
-  const [jobId, seq] = notice.split(':')
-  if (!jobId || !seq) return
+  const read = readNotice(notice)
+  if (!read) return
+  const { jobId, seq } = read
   if (h.gathered.size === 0) {
     setTimeout(() => {
       const told = h.gathered
@@ -31,7 +33,7 @@ function gather(h: Hub, notice: string): void {
       h.listeners.forEach((l) => l(told))
     }, GATHER_MS)
   }
-  h.gathered.set(jobId, Math.max(Number(seq), h.gathered.get(jobId) ?? 0))
+  h.gathered.set(jobId, Math.max(seq, h.gathered.get(jobId) ?? 0))
 }
 
 /** Calls `listener` for what is appended anywhere, in this copy or another. Returns how to stop. */

@@ -1,3 +1,4 @@
+import { noticeOf } from '../core/job'
 import { db } from '../db/client'
 import { lastSeqs } from '../db/jobs'
 import { readEntries } from '../db/entries'
@@ -27,7 +28,7 @@ export interface Watched {
 
 const OPENED = 'event: opened\ndata: \n\n'
 const BOARD = 'event: board\ndata: \n\n'
-const notice = (jobId: string, seq: number): string => `data: ${jobId}:${seq}\n\n`
+const notice = (jobId: string, seq: number): string => `data: ${noticeOf(jobId, seq)}\n\n`
 
 /** What is sent of what was told; nothing where the browser looks at none of it. */
 export function wording(told: Told, { jobs, board }: Watched, written: ReadonlyMap<string, string> = new Map()): string {

@@ -68,7 +68,7 @@ function broad(answer: NumberAnswer, value: number): number {
 }
 
 /** How well a fault explains that the value lies beyond what the instrument shows: the share of it there, and a floor for slips. */
-export function beyondLikelihood(answer: NumberAnswer, fault: string, limit: number, side: 'over' | 'under'): number {
+function beyondLikelihood(answer: NumberAnswer, fault: string, limit: number, side: 'over' | 'under'): number {
   const [low, high] = answer.range
   const flat = Math.min(1, Math.max(0, (side === 'over' ? high - limit : limit - low) / (high - low)))
   const own = shareBeyond(answer.given[fault] ?? answer.healthy, limit, side)

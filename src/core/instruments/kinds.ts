@@ -1,4 +1,4 @@
-import type { QuantityId } from '../units'
+import { type QuantityId, UNIT_IDS, type UnitId, UNITS } from '../units'
 
 /** What a kind of instrument measures, and what else has to be known of one. */
 interface KindFacts {
@@ -35,4 +35,13 @@ export const INSTRUMENT_KIND_IDS = Object.keys(INSTRUMENT_KINDS) as readonly Ins
 
 export function kindFacts(kind: InstrumentKind): KindFacts {
   return INSTRUMENT_KINDS[kind]
+}
+
+/** Ranges that one instrument can have. */
+export const MOST_RANGES = 6
+
+/** Units that an instrument of this kind may measure in. */
+export function unitsOf(kind: InstrumentKind): readonly UnitId[] {
+  const { measures } = kindFacts(kind)
+  return UNIT_IDS.filter((u) => measures.includes(UNITS[u].dimension))
 }

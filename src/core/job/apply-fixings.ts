@@ -1,3 +1,4 @@
+import { outcomeWith, readOutcome } from './outcomes'
 import type { FixingSpec } from '../planning'
 import { flag, type Ctx } from './apply-context'
 import { settle } from './claims'
@@ -42,8 +43,9 @@ export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: st
   const known = draft.fixings[id]
   if (!known) flag(ctx, 'no such fixing', id)
   const spec: FixingSpec = known ?? { id, joint: id, label: id, place: 'not in the plan', keep: 'cell' }
-  const settled = settle(draft, entry, 'fixing', id, where === undefined ? to : `${to}|${where}`, mark)
-  const [condition = to, cell] = settled.outcome.split('|') as [FixingCondition, string | undefined]
+  const settled = settle(draft, entry, 'fixing', id, outcomeWith(to, where), mark)
+  const { outcome, detail: cell } = readOutcome(settled.outcome)
+  const condition = outcome as FixingCondition
   const base: FixingState = known ?? { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
   const { disputed: _, where: __, ...before } = base
   const next: FixingState = {

@@ -1,3 +1,4 @@
+import { factKey, stepId } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep } from '../planning'
 import type { Bodies, Stamp } from './entries'
 import { DEFAULT_SETTINGS, strictest } from './settings'
@@ -38,13 +39,13 @@ export function addStep(draft: Draft, body: Bodies['step-added']): void {
     parts: body.parts,
     ...(body.tool !== undefined ? { tool: { id: body.tool, name: body.tool, short: body.tool } } : {}),
   }
-  const upId = `up:${body.step}`
+  const upId = stepId('up', body.step)
   const down: PlannedStep = {
     ...base,
     id: body.step,
     limb: 'down',
     title: body.title,
-    gives: [`prepared ${body.step}`],
+    gives: [factKey({ fact: 'prepared', of: body.step })],
     pair: upId,
     number: 0,
   }
@@ -53,7 +54,7 @@ export function addStep(draft: Draft, body: Bodies['step-added']): void {
     id: upId,
     limb: 'up',
     title: backTitle(body),
-    gives: [`prepared ${body.step}`],
+    gives: [factKey({ fact: 'prepared', of: body.step })],
     pair: body.step,
     number: 0,
     after: [],

@@ -1,3 +1,4 @@
+import { curesAt } from './outcomes'
 import { findStep, flag, type Ctx } from './apply-context'
 import { proofFaults } from '../safety'
 import { settle, unseen } from './claims'
@@ -67,7 +68,7 @@ export function applyLock(
     handlingAt: time.latest + lock.handlingMinutes * 60_000,
     curedAt: time.latest + lock.cureHours * 3_600_000,
   }
-  keepLock(ctx, own, `cures|${own.curedAt}`)
+  keepLock(ctx, own, curesAt(own.curedAt))
 }
 
 export function disturbLock(ctx: Ctx, subject: string, reason: string): void {

@@ -1,3 +1,4 @@
+import { passOf } from './outcomes'
 import type { PlannedStep } from '../planning'
 import { type Ctx, findStep, flag } from './apply-context'
 import { settle } from './claims'
@@ -16,7 +17,7 @@ export function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<Ste
   const step = findStep(draft, id)
   if (!step && !draft.swap.some((s) => s.id === id)) flag(ctx, 'no such step', id)
   const settled = settle(draft, entry, 'step', id, outcome, ctx.mark)
-  const pass = settled.outcome.startsWith('pass:') ? (settled.outcome.slice(5) as StepState['pass']) : undefined
+  const pass = (passOf(settled.outcome) ?? undefined) as StepState['pass']
   const last = step?.passes?.at(-1)
   const status = settled.outcome === 'left' ? 'left' : pass === undefined || pass === last ? 'done' : 'begun'
   const { disputed: _, ...before } = draft.steps[id] ?? FRESH_STEP

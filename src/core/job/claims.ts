@@ -1,5 +1,7 @@
 import type { Entry, Envelope } from './entries'
 import type { Draft, Head, Mark } from './state'
+import { PASSES } from '../machine'
+import { passOutcome, readOutcome } from './outcomes'
 import { type Stage, stageIndex } from './stages'
 
 /** What an entry says of a subject that another entry could say otherwise. */
@@ -16,10 +18,10 @@ type Side = (outcome: string) => number
 const inOrder =
   (...outcomes: readonly string[]): Side =>
   (outcome) => {
-    const at = outcomes.indexOf(outcome.split('|')[0]!)
+    const at = outcomes.indexOf(readOutcome(outcome).outcome)
     return at < 0 ? outcomes.length : at
   }
-const PASSED = ['pass:started', 'pass:seated', 'pass:final', 'pass:marked']
+const PASSED = PASSES.map(passOutcome)
 
 /** Every fact that a check rests on, by what it is about, with its less safe side. */
 const SIDES = {
@@ -49,7 +51,10 @@ const SIDES = {
   match: inOrder('differs', 'match'),
   ride: inOrder('stopped', 'passed'),
   // Disturbed before cured; of two cures the one that ends later.
-  lock: (outcome: string): number => (outcome.startsWith('cures|') ? -Number(outcome.slice(6)) : -Infinity),
+  lock: (text: string): number => {
+    const { outcome, detail } = readOutcome(text)
+    return outcome === 'cures' ? -Number(detail) : -Infinity
+  },
   // Neither way of standing is safer: the same one is taken on every tablet, and it is shown as disputed.
   pose: () => 0,
   stage: (outcome: string): number => stageIndex(outcome as Stage),

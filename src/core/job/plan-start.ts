@@ -1,3 +1,4 @@
+import { readAction } from '../machine'
 import type { JobState } from './state'
 import type { MachineFile } from '../machine'
 import type { PlanStart } from '../planning'
@@ -5,7 +6,7 @@ import type { PlanStart } from '../planning'
 /** Where planning starts: what is off now and where it lies, and how the machine stands. */
 export function startOf(state: JobState, file: MachineFile): PlanStart | 'untouched' {
   const undone = new Set(state.up.filter((s) => state.steps[s.id]?.status === 'done').map((s) => s.action))
-  const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && s.action.includes(':')).map((s) => s.action)
+  const done = state.down.filter((s) => state.steps[s.id]?.status === 'done' && readAction(s.action) !== null).map((s) => s.action)
   const cells = [
     ...new Set(Object.values(state.fixings).flatMap((f) => (f.condition === 'cell' && f.where !== undefined ? [f.where] : []))),
   ]

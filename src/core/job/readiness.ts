@@ -1,4 +1,4 @@
-import { type Guard, holds } from '../machine'
+import { type Guard, holds, off, PROVED_DEAD } from '../machine'
 import type { PlannedStep } from '../planning'
 import { cameOff, notNeeded, shutBy } from './check-status'
 import { deadAt } from './dead'
@@ -14,7 +14,7 @@ function factsOf(state: JobState): Set<string> {
     if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.add(f))
   for (const step of state.up)
     if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.delete(f))
-  facts.delete('proved dead')
+  facts.delete(PROVED_DEAD)
   return facts
 }
 
@@ -25,7 +25,7 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
   if (step.limb === 'down') {
     const facts = factsOf(state)
     if (step.needs) {
-      reasons.push(...unmet(step.needs, (f) => (f === 'proved dead' ? true : facts.has(f)), state))
+      reasons.push(...unmet(step.needs, (f) => (f === PROVED_DEAD ? true : facts.has(f)), state))
     }
   } else {
     for (const id of step.after ?? []) {
@@ -76,7 +76,7 @@ function trayBefore(state: JobState, cover: PlannedStep): Missing[] {
   const later = state.up.slice(at)
   const excused = new Set(later.flatMap((s) => [...s.fixings.map((f) => f.id), ...s.parts.map((p) => p.id)]))
   for (const part of Object.values(state.parts))
-    if (part.condition === 'off' && later.some((s) => s.gives.includes(`off ${part.id}`))) excused.add(part.id)
+    if (part.condition === 'off' && later.some((s) => s.gives.includes(off(part.id)))) excused.add(part.id)
   return trayMissing(state, excused).slice(0, 6)
 }
 

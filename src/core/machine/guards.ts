@@ -3,11 +3,6 @@ import type { Fact, Guard } from './guard-types'
 /** Answers to the variant questions: question id → option id. */
 export type Variants = Readonly<Record<string, string>>
 
-/** One word for a fact, used as a key: `off deck-lid`. */
-export function factKey(fact: Fact): string {
-  return `${fact.fact} ${fact.of}`
-}
-
 /** Every fact named in a guard, those under `not` left out. */
 export function factsIn(guard: Guard | undefined): Fact[] {
   if (!guard) return []

@@ -27,7 +27,23 @@ export { feedOrder } from './feeding'
 export { nameOfToken } from './names'
 export { goalsNamed, inOneGo, isNamed, toggleNamed } from './goals'
 export { otherJob, sideless } from './twin'
-export { both, factKey, factsIn, settled, holds } from './guards'
+export {
+  type ActionId,
+  actionId,
+  type FactKey,
+  factKey,
+  limbOf,
+  off,
+  offOf,
+  poseWish,
+  PROVED_DEAD,
+  readAction,
+  readFact,
+  stepId,
+  subjectOf,
+  wishedPose,
+} from './ids'
+export { both, factsIn, settled, holds } from './guards'
 export type { Variants } from './guards'
 export { closureOf, fileVolts, fullChargeVolts, indexFile, jointsToRest, withWorstCase } from './file-index'
 export type { FileIndex } from './file-index'

@@ -1,3 +1,4 @@
+import { actionId } from './ids'
 import { feedOrder } from './feeding'
 import { factsIn, holds } from './guards'
 import { closureOf, type FileIndex, indexFile } from './file-index'
@@ -184,10 +185,10 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
 /** Ids of all actions that a file can lead to, as order rules and checks name them: `undo:x`, `off:x`, `unplug:x`, `step:x`. */
 function actionIds(index: FileIndex): ReadonlyMap<string, true> {
   return new Map([
-    ...[...index.joints.keys()].map((id) => [`undo:${id}`, true] as const),
-    ...[...index.parts.values()].filter((p) => p.lift).map((p) => [`off:${p.id}`, true] as const),
-    ...[...index.connections.keys()].map((id) => [`unplug:${id}`, true] as const),
-    ...[...index.steps.keys()].map((id) => [`step:${id}`, true] as const),
+    ...[...index.joints.keys()].map((id) => [actionId('undo', id), true] as const),
+    ...[...index.parts.values()].filter((p) => p.lift).map((p) => [actionId('off', p.id), true] as const),
+    ...[...index.connections.keys()].map((id) => [actionId('unplug', id), true] as const),
+    ...[...index.steps.keys()].map((id) => [actionId('step', id), true] as const),
   ])
 }
 

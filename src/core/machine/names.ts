@@ -1,12 +1,14 @@
 import type { FileIndex } from './file-index'
+import { readAction, readFact } from './ids'
 
 /**
  * What an action id (`undo:lid-screws`) or a fact (`off deck-lid`) is called on the screen; as it stands where the file does not
  * know it.
  */
 export function nameOfToken(index: FileIndex, token: string): string {
-  const [, word, id] = /^(undo|off|unplug|step)[:](.+)$/.exec(token) ?? []
-  if (word !== undefined && id !== undefined) {
+  const action = readAction(token)
+  if (action) {
+    const { word, of: id } = action
     const doing =
       word === 'undo'
         ? index.joints.get(id)?.down
@@ -17,8 +19,9 @@ export function nameOfToken(index: FileIndex, token: string): string {
             : (index.steps.get(id)?.down ?? index.steps.get(id)?.up)
     return doing?.title ?? token
   }
-  const [, fact, of] = /^([\w-]+) (.+)$/.exec(token) ?? []
-  if (fact === undefined || of === undefined) return token
+  const read = readFact(token)
+  if (!read) return token
+  const { fact, of } = read
   const name =
     index.parts.get(of)?.name ??
     index.joints.get(of)?.name ??

@@ -1,3 +1,4 @@
+import type { ActionId } from './ids'
 import type { Quantity } from '../units'
 import type { Doing, Minutes } from './doing'
 import type { Fact, Guard } from './guard-types'
@@ -125,8 +126,8 @@ export interface FileStep {
 export interface OrderRule {
   readonly id: string
   readonly limb: 'down' | 'up'
-  readonly first: string
-  readonly then: string
+  readonly first: ActionId
+  readonly then: ActionId
   readonly strength: 'must' | 'prefer'
   readonly consequence: string
 }

@@ -2,7 +2,11 @@ import {
   both,
   type Doing,
   type Fact,
+  type ActionId,
+  actionId,
+  type FactKey,
   factKey,
+  off,
   type FileIndex,
   type Guard,
   holds,
@@ -15,15 +19,15 @@ import type { ActionKind } from './types'
 
 /** Something that can be done on the way down. */
 export interface Action {
-  readonly id: string
+  readonly id: ActionId
   readonly kind: ActionKind
   /** Id in the file of the fixing, part, connection or step. */
   readonly subject: string
   readonly doing: Doing
   readonly needs: Guard
-  readonly gives: readonly string[]
+  readonly gives: readonly FactKey[]
   /** Fixings of one load path: while it is the last of them still on, `support` must hold. */
-  readonly load?: { readonly others: readonly string[]; readonly support: string; readonly supportAction: string }
+  readonly load?: { readonly others: readonly FactKey[]; readonly support: FactKey; readonly supportAction: ActionId }
 }
 
 const no = (): boolean => false
@@ -39,7 +43,7 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
     if (!holds(joint.when, no, variants)) continue
     const load = loadOf(index, joint)
     put({
-      id: `undo:${joint.id}`,
+      id: actionId('undo', joint.id),
       kind: 'release',
       subject: joint.id,
       doing: joint.down,
@@ -48,10 +52,12 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
         both(joint.access, joint.down.guard, ...(joint.frees ?? []).map((id) => freeGuard(index, id, variants, joint.id))),
       ),
       gives: [
-        `off ${joint.id}`,
-        `loosened ${joint.id}`,
-        ...(joint.kind === 'valve' ? index.file.energy.filter((e) => e.releasedBy === joint.id).map((e) => `deflated ${e.of}`) : []),
-        ...(joint.frees ?? []).flatMap((id) => withRiders(index, id)).map((id) => `off ${id}`),
+        off(joint.id),
+        factKey({ fact: 'loosened', of: joint.id }),
+        ...(joint.kind === 'valve'
+          ? index.file.energy.filter((e) => e.releasedBy === joint.id).map((e) => factKey({ fact: 'deflated', of: e.of }))
+          : []),
+        ...(joint.frees ?? []).flatMap((id) => withRiders(index, id)).map(off),
       ],
       ...(load ? { load } : {}),
     })
@@ -59,34 +65,34 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
   for (const part of index.file.parts) {
     if (!part.lift) continue
     put({
-      id: `off:${part.id}`,
+      id: actionId('off', part.id),
       kind: 'take off',
       subject: part.id,
       doing: part.lift,
       needs: expand(index, both(freeGuard(index, part.id, variants), part.access, part.lift.guard)),
-      gives: withRiders(index, part.id).map((id) => `off ${id}`),
+      gives: withRiders(index, part.id).map(off),
     })
   }
   for (const connection of index.file.connections) {
     if (!holds(connection.when, no, variants)) continue
     put({
-      id: `unplug:${connection.id}`,
+      id: actionId('unplug', connection.id),
       kind: 'unplug',
       subject: connection.id,
       doing: connection.down,
       needs: expand(index, both(connection.access, connection.down.guard)),
-      gives: [`unplugged ${connection.id}`],
+      gives: [factKey({ fact: 'unplugged', of: connection.id })],
     })
   }
   for (const step of index.file.steps) {
     if (step.limb === 'up' || !step.down || !holds(step.when, no, variants)) continue
     put({
-      id: `step:${step.id}`,
+      id: actionId('step', step.id),
       kind: step.kind,
       subject: step.id,
       doing: step.down,
       needs: expand(index, both(step.access, step.down.guard)),
-      gives: [...new Set([...(step.gives ?? []).map(factKey), `prepared ${step.id}`])],
+      gives: [...new Set([...(step.gives ?? []).map(factKey), factKey({ fact: 'prepared', of: step.id })])],
     })
   }
   return actions
@@ -134,8 +140,8 @@ function loadOf(index: FileIndex, joint: Joint): Action['load'] {
   const path = index.file.loadPath.find((p) => p.joints.includes(joint.id))
   if (!path) return undefined
   return {
-    others: path.joints.filter((id) => id !== joint.id).map((id) => `off ${id}`),
+    others: path.joints.filter((id) => id !== joint.id).map(off),
     support: `supported ${path.part}`,
-    supportAction: `step:${path.support}`,
+    supportAction: actionId('step', path.support),
   }
 }

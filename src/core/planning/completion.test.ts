@@ -1,12 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Guard, holds } from '../machine'
+import { type Guard, holds, actionId, type FactKey } from '../machine'
 import type { Action } from './actions'
 import { cheapestCompletion } from './completion'
 import { poseTurns } from './turns'
 
-const action = (id: string, minutes: number, needs: Guard, gives: readonly string[]): Action => ({
-  id,
+const action = (id: string, minutes: number, needs: Guard, gives: readonly FactKey[]): Action => ({
+  id: actionId('undo', id),
   kind: 'release',
   subject: id,
   needs,
@@ -61,7 +61,7 @@ describe('cheapestCompletion', () => {
             `a${i}`,
             r.minutes,
             { all: [...r.all.map((j) => off(j % n)), ...(r.any.length > 0 ? [{ any: r.any.map((j) => off(j % n)) }] : [])] },
-            [`off x${i}`, ...(r.also === undefined ? [] : [`off x${r.also % n}`])],
+            [`off x${i}` as const, ...(r.also === undefined ? [] : [`off x${r.also % n}` as const])],
           ),
         )
         const goal: Guard = { all: [off(g1 % n), off(g2 % n)] }
@@ -78,7 +78,7 @@ describe('cheapestCompletion', () => {
     // Found by the property above: `loop` gives what it needs itself, so another has to give it first.
     const actions = [action('loop', 1, off(2), ['off x1', 'off x2']), action('outside', 1, { all: [] }, ['off x2'])]
     const found = cheapestCompletion(new Map(actions.map((a) => [a.id, a])), off(1), {}, new Set())
-    expect(found.ok && [...found.value.best.actions].sort()).toEqual(['loop', 'outside'])
+    expect(found.ok && [...found.value.best.actions].sort()).toEqual(['undo:loop', 'undo:outside'])
   })
 
   it('offers what costs under three minutes more, and nothing dearer', () => {
@@ -89,8 +89,8 @@ describe('cheapestCompletion', () => {
     ]
     const found = cheapestCompletion(new Map(actions.map((a) => [a.id, a])), off(1), {}, new Set())
     if (!found.ok) throw new Error(found.error.kind)
-    expect([...found.value.best.actions]).toEqual(['cheap'])
-    expect(found.value.others.map((o) => [...o.actions])).toEqual([['near']])
+    expect([...found.value.best.actions]).toEqual(['undo:cheap'])
+    expect(found.value.others.map((o) => [...o.actions])).toEqual([['undo:near']])
   })
 
   it('wants nothing for a goal that holds already', () => {

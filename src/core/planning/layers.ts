@@ -1,4 +1,4 @@
-import { factKey, type Guard, indexFile, type MachineFile, type Variants, withWorstCase } from '../machine'
+import { factKey, type Guard, indexFile, type MachineFile, type Variants, withWorstCase, offOf } from '../machine'
 import { compileDown, usableModes } from './actions'
 
 /** What comes free in the same round: ids of parts, fixings and connections. */
@@ -36,7 +36,7 @@ export function layersOf(file: MachineFile, answers: Variants): { readonly layer
     for (const [id] of now) open.delete(id)
     const gives = now.flatMap(([, a]) => a.gives)
     gives.forEach((f) => facts.add(f))
-    const parts = gives.flatMap((f) => (f.startsWith('off ') && index.parts.has(f.slice(4)) && !freed.has(f.slice(4)) ? [f.slice(4)] : []))
+    const parts = gives.flatMap((f) => offOf(f) ?? []).filter((id) => index.parts.has(id) && !freed.has(id))
     parts.forEach((p) => freed.add(p))
     layers.push({
       parts,

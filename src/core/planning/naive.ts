@@ -1,7 +1,9 @@
-import { type Guard, holds, indexFile, type MachineFile, withWorstCase } from '../machine'
+import { type Fact, factKey, type Guard, holds, readAction, indexFile, type MachineFile, withWorstCase } from '../machine'
 import { compileDown, usableModes } from './actions'
 import { poseTurns, standingGuard } from './turns'
 import { DEFAULT_PRICES } from './types'
+
+const isExtra = (a: { readonly id: string }): boolean => readAction(a.id)?.word === 'step'
 
 /**
  * What the way down costs when everything that can come off does, in the order of the file: always the first that may be done, in its
@@ -12,18 +14,16 @@ export function everythingInFileOrder(file: MachineFile): { readonly steps: numb
   const variants = withWorstCase(file, {})
   const turns = poseTurns(file)
   const facts = new Set<string>()
-  const has = ({ fact, of }: { readonly fact: string; readonly of: string }): boolean => facts.has(`${fact} ${of}`)
+  const has = ({ fact, of }: Fact): boolean => facts.has(factKey({ fact, of }))
   const may = (guard: Guard | undefined): boolean => holds(guard, has, variants)
   // What prepares comes before what it prepares for; the rest as the file lists it.
-  const open = [...compileDown(index, variants).values()].sort(
-    (a, b) => Number(b.id.startsWith('step:')) - Number(a.id.startsWith('step:')),
-  )
+  const open = [...compileDown(index, variants).values()].sort((a, b) => Number(isExtra(b)) - Number(isExtra(a)))
   let [pose, tool, minutes, steps] = [file.poses[0]?.id ?? '', null as string | null, 0, 0]
   for (;;) {
     const at = open.findIndex(
       (a) =>
         may(a.needs) &&
-        (!a.load || has({ fact: 'supported', of: a.load.support.split(' ')[1]! })) &&
+        (!a.load || facts.has(a.load.support)) &&
         usableModes(a.doing, variants).some((m) =>
           m.poses.some((p) => p === pose || (Number.isFinite(turns.cost(pose, p)) && may(standingGuard(file, p)))),
         ),

@@ -1,4 +1,4 @@
-import { factKey, type Guard, holds, type MachineFile, type Mode, type Variants } from '../machine'
+import { factKey, type Guard, holds, type MachineFile, type Mode, type Variants, type FactKey } from '../machine'
 import { type Action, usableModes } from './actions'
 import { costOf, type Limits, limitsFor, type Need, type Placing, type Problem, solve, type Task } from './solve'
 import { standingGuard, type Turns } from './turns'
@@ -169,7 +169,7 @@ export function upItems(
 ): { readonly items: readonly Item[]; readonly goal: Need } {
   const at = new Map(ups.map((up, i) => [up.id, i]))
   // What was true at the bottom is so until its return; what has no return stays so.
-  const givers = (fact: string): number[] => ups.flatMap((up, i) => (up.answers?.gives.includes(fact) ? [i] : []))
+  const givers = (fact: FactKey): number[] => ups.flatMap((up, i) => (up.answers?.gives.includes(fact) ? [i] : []))
   const need = (guard: Guard): Need => {
     if ('all' in guard) return { all: guard.all.map(need) }
     if ('any' in guard) return { any: guard.any.map(need) }

@@ -1,4 +1,4 @@
-import { factKey, type Guard, type MachineFile } from '../machine'
+import { factKey, type Guard, type MachineFile, type FactKey } from '../machine'
 import { standingGuard } from './turns'
 import type { UpAction } from './way-up'
 
@@ -15,7 +15,7 @@ export function standingWaits(
   const wait = (id: string, on: string): void => void (id !== on && waits.set(id, [...(waits.get(id) ?? []), on]))
   for (const { index, pose } of placed) {
     const guard = standingGuard(file, pose)
-    const giving = (key: string): UpAction[] => ups.filter((up) => up.answers?.gives.includes(key))
+    const giving = (key: FactKey): UpAction[] => ups.filter((up) => up.answers?.gives.includes(key))
     for (const part of partsOf(guard)) {
       if ('fact' in part) for (const up of giving(factKey(part))) wait(up.id, ups[index]!.id)
       if ('not' in part && 'fact' in part.not) for (const up of giving(factKey(part.not))) wait(ups[index]!.id, up.id)

@@ -1,4 +1,18 @@
-import { both, type Doing, factKey, factsIn, type FileIndex, type Guard, type Minutes, type Mode } from '../machine'
+import {
+  both,
+  type Doing,
+  factKey,
+  factsIn,
+  type FileIndex,
+  type Guard,
+  type Minutes,
+  type Mode,
+  actionId,
+  type FactKey,
+  off,
+  offOf,
+  readFact,
+} from '../machine'
 import type { Action } from './actions'
 import { cautionsAt } from '../cautions'
 import { standsIn } from './equip'
@@ -19,7 +33,7 @@ export function cellName(n: number): string {
 
 export function partSpecs(index: FileIndex, gives: readonly string[]): PartSpec[] {
   return gives.flatMap((fact) => {
-    const part = fact.startsWith('off ') ? index.parts.get(fact.slice(4)) : undefined
+    const part = index.parts.get(offOf(fact) ?? '')
     return part ? [{ id: part.id, name: part.name }] : []
   })
 }
@@ -123,19 +137,15 @@ export function bearingOn(actions: Iterable<Action>, guards: readonly Guard[]): 
 export function powerOf(index: FileIndex, action: Action, limb: 'down' | 'up'): PlannedStep['power'] {
   const { pack, energy } = index.file
   const plug = pack?.plug ?? energy.find((e) => e.kind === 'mains')?.releasedBy
-  if (plug !== undefined && action.id === `unplug:${plug}`) return limb === 'down' ? 'isolated' : 'live'
-  if (pack && action.gives.includes(`off ${pack.part}`)) return limb === 'down' ? 'out' : 'isolated'
+  if (plug !== undefined && action.id === actionId('unplug', plug)) return limb === 'down' ? 'isolated' : 'live'
+  if (pack && action.gives.includes(off(pack.part))) return limb === 'down' ? 'out' : 'isolated'
   return undefined
 }
 
 /** Every chosen action that asks for something this one gives, or the job to do itself. */
 export function reasonsFor(action: Action, chosen: readonly Action[], goalNames: readonly string[], goal: Guard): Reason[] {
   const asks = (guard: Guard): boolean =>
-    'all' in guard
-      ? guard.all.some(asks)
-      : 'any' in guard
-        ? guard.any.some(asks)
-        : 'fact' in guard && action.gives.includes(`${guard.fact} ${guard.of}`)
+    'all' in guard ? guard.all.some(asks) : 'any' in guard ? guard.any.some(asks) : 'fact' in guard && action.gives.includes(factKey(guard))
   const reasons = chosen
     .filter(
       (other) => other.id !== action.id && (asks(other.needs) || (other.load !== undefined && action.gives.includes(other.load.support))),
@@ -147,7 +157,7 @@ export function reasonsFor(action: Action, chosen: readonly Action[], goalNames:
 /** Down: the action's own needs, with the support that the last fixing of a load path asks for. */
 export function needsOf(action: Action): Guard {
   if (!action.load) return action.needs
-  const fact = (key: string): Guard => ({ fact: key.split(' ')[0] as never, of: key.split(' ').slice(1).join(' ') })
+  const fact = (key: FactKey): Guard => readFact(key)!
   const notLast = action.load.others.map((key): Guard => ({ not: fact(key) }))
   return both(action.needs, { any: [fact(action.load.support), ...notLast] })
 }

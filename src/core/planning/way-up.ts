@@ -1,4 +1,4 @@
-import { type Doing, type FileIndex, holds, type Guard, type Variants } from '../machine'
+import { type Doing, type FileIndex, holds, type Guard, type Variants, type ActionId, actionId, factKey, type FactKey } from '../machine'
 import type { Action } from './actions'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
@@ -26,7 +26,7 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
   const returns = down.filter((a) => a.kind !== 'prove' && a.kind !== 'support' && returnDoing(index, a) !== undefined)
   const checks = relevantChecks(index, variants, new Set(returns.map((a) => a.id)))
   const rules = index.file.order.filter((r) => r.limb === 'up' && r.strength === 'must')
-  const known = new Set([...returns.map((a) => a.id), ...checks.map((c) => c.id)])
+  const known = new Set<string>([...returns.map((a) => a.id), ...checks.map((c) => c.id)])
   const overruled = (first: string, then: string): boolean => rules.some((r) => r.first === then && r.then === first)
 
   const ups: UpAction[] = returns.map((action) => {
@@ -45,7 +45,7 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
   })
   const live = returns.filter((a) => powerOf(index, a, 'up') === 'live').map((a) => a.id)
   for (const check of checks) {
-    const step = index.steps.get(check.id.slice(5))!
+    const step = index.steps.get(check.subject)!
     ups.push({
       id: check.id,
       action: check,
@@ -56,7 +56,7 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
       ratherBefore: step.check === 'pinch' ? live : [],
     })
   }
-  const before = checks.flatMap((check) => (index.steps.get(check.id.slice(5))?.before ?? []).map((id) => [check.id, id] as const))
+  const before = checks.flatMap((check) => (index.steps.get(check.subject)?.before ?? []).map((id) => [check.id, id] as const))
   return ups.map((up) => ({
     ...up,
     after: unique([...up.after, ...before.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
@@ -74,7 +74,7 @@ function relevantChecks(index: FileIndex, variants: Variants, returns: ReadonlyS
   for (let moved = true; moved;) {
     moved = false
     for (const step of index.file.steps) {
-      const id = `step:${step.id}`
+      const id = actionId('step', step.id)
       if (step.kind !== 'gate' || !step.up || found.has(id) || !holds(step.when, () => false, variants)) continue
       if (!(step.after ?? []).some((a) => returns.has(a) || found.has(a))) continue
       found.set(id, { id, kind: 'gate', subject: step.id, doing: step.up, needs: { all: [] }, gives: [] })
@@ -85,8 +85,8 @@ function relevantChecks(index: FileIndex, variants: Variants, returns: ReadonlyS
 }
 
 /** All actions that could only be done after `action`: through steps without a return, straight on to the next that has one. */
-function neededBy(action: Action, down: readonly Action[]): Set<string> {
-  const out = new Set<string>()
+function neededBy(action: Action, down: readonly Action[]): Set<ActionId> {
+  const out = new Set<ActionId>()
   const seen = new Set<string>([action.id])
   const visit = (gives: readonly string[]): void => {
     for (const other of down) {
@@ -107,10 +107,10 @@ function asks(action: Action, gives: readonly string[]): boolean {
 }
 
 /** `not off x` in a return's guard: x has to be back on. */
-function backOn(guard: Guard | undefined): string[] {
+function backOn(guard: Guard | undefined): FactKey[] {
   if (!guard) return []
   if ('all' in guard) return guard.all.flatMap(backOn)
-  if ('not' in guard && 'fact' in guard.not) return [`${guard.not.fact} ${guard.not.of}`]
+  if ('not' in guard && 'fact' in guard.not) return [factKey(guard.not)]
   return []
 }
 

@@ -1,4 +1,4 @@
-import { type Doing, type FileIndex, indexFile, type MachineFile } from '../machine'
+import { type Doing, type FileIndex, indexFile, type MachineFile, subjectOf, wishedPose } from '../machine'
 import type { TurnFacts } from './adopted'
 import { BY_FEEL } from './by-feel'
 import { fixingSpecs, jointFacts, returnOf } from './fixing-specs'
@@ -46,7 +46,7 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
   const doing = doingOf(index, step)
   const instead = step.substitute?.tool ?? ''
   const tool = step.tool ? index.tools.get(step.tool.id) : undefined
-  const joint = step.kind === 'release' ? index.joints.get(subjectOf(step)) : undefined
+  const joint = step.kind === 'release' ? index.joints.get(subjectOf(step.action)) : undefined
   return {
     ...facts,
     title: doing?.title ?? step.title,
@@ -79,15 +79,13 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
   }
 }
 
-const subjectOf = (step: Pick<PlannedStep, 'action'>): string => step.action.slice(step.action.indexOf(':') + 1)
-
 function downOf(index: FileIndex, action: string): Doing | undefined {
-  const id = action.slice(action.indexOf(':') + 1)
+  const id = subjectOf(action)
   return index.joints.get(id)?.down ?? index.parts.get(id)?.lift ?? index.connections.get(id)?.down ?? index.steps.get(id)?.down
 }
 
 function doingOf(index: FileIndex, step: PlannedStep): Doing | undefined {
-  const subject = subjectOf(step)
+  const subject = subjectOf(step.action)
   const down =
     step.kind === 'release'
       ? index.joints.get(subject)?.down
@@ -125,7 +123,8 @@ function riskOf(doing: Doing | undefined, step: PlannedStep): string {
 function reasonInWords(index: FileIndex, goals: readonly string[], wantedBy: string, doing: Doing | undefined): string {
   if (wantedBy === 'file') return doing?.ifOmitted ?? wantedBy
   if (wantedBy === 'goal') return goals.map((id) => index.goals.get(id)?.name ?? id).join(' + ')
-  if (wantedBy.startsWith('pose:')) return `stand it ${index.poses.get(wantedBy.slice(5))?.name ?? wantedBy.slice(5)}`
+  const pose = wishedPose(wantedBy)
+  if (pose !== null) return `stand it ${index.poses.get(pose)?.name ?? pose}`
   return downOf(index, wantedBy)?.title ?? wantedBy
 }
 

@@ -1,4 +1,4 @@
-import { both, factKey, factsIn, type FileIndex, settled, type Variants } from '../machine'
+import { both, factKey, factsIn, type FileIndex, settled, type Variants, actionId, poseWish, stepId } from '../machine'
 import type { Action } from './actions'
 import type { Sequence } from './order'
 import { fixingSpecs, jointFacts } from './fixing-specs'
@@ -37,7 +37,7 @@ export function writeDown(
     const power = powerOf(index, action, 'down')
     const check = index.steps.get(action.subject)?.check
     const step: PlannedStep = {
-      id: `down:${action.id}`,
+      id: stepId('down', action.id),
       limb: 'down',
       ...describe(index, action, 'down', action.doing, { mode, pose: here, before }, turns),
       ...(numbered ? { number: ++number } : {}),
@@ -78,23 +78,24 @@ export function writeUp(
       const covers = up.doing.covers ?? (joint ? [joint.id] : [])
       const members = covers.flatMap(
         (id) =>
-          byAction.get(`undo:${id}`)?.fixings ?? (earlier.has(`undo:${id}`) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []),
+          byAction.get(actionId('undo', id))?.fixings ??
+          (earlier.has(actionId('undo', id)) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []),
       )
       const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
       const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
       const final = passes?.includes('final') ?? false
       const step: PlannedStep = {
-        id: `up:${up.id}`,
+        id: stepId('up', up.id),
         limb: 'up',
         ...describe(index, up.action, 'up', up.doing, { mode, pose: here, before }, turns),
         ...(answered?.number !== undefined
           ? { number: answered.number, pair: answered.id }
           : up.answers && earlier.has(up.answers.id)
-            ? { pair: `down:${up.answers.id}` }
+            ? { pair: stepId('down', up.answers.id) }
             : {}),
         why: up.doing.ifOmitted !== undefined ? [{ wantedBy: 'file', title: up.doing.ifOmitted }] : [],
         gives: up.answers?.gives ?? [],
-        after: [...new Set([...up.after, ...(waits.get(up.id) ?? [])])].map((id) => `up:${id}`),
+        after: [...new Set([...up.after, ...(waits.get(up.id) ?? [])])].map((id) => stepId('up', id)),
         ...(power ? { power } : {}),
         ...(power && !index.file.pack ? { mains: true as const } : {}),
         ...(up.answers && asksDead(up.answers.needs) ? { dead: true as const } : {}),
@@ -123,7 +124,7 @@ export function writeUp(
 function standingReasons(index: FileIndex, action: Action, poses: readonly string[]): Reason[] {
   return poses.flatMap((pose) =>
     factsIn(standingGuard(index.file, pose)).some((f) => action.gives.includes(factKey(f)))
-      ? [{ wantedBy: `pose:${pose}`, title: `stand it ${index.poses.get(pose)!.name}` }]
+      ? [{ wantedBy: poseWish(pose), title: `stand it ${index.poses.get(pose)!.name}` }]
       : [],
   )
 }

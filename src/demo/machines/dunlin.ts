@@ -1,4 +1,4 @@
-import type { MachineFile } from '../../core/machine'
+import type { MachineFile, OrderRule } from '../../core/machine'
 import { all, DEAD, doing, exposed, off, prepared, q, unplugged, way } from './build'
 import { hub } from './dunlin-hub'
 import { TOOLS } from './dunlin-tools'
@@ -292,7 +292,7 @@ export function dunlin(): MachineFile {
       ...ends.flatMap((_, i) => {
         const end = i === 0 ? 'front' : 'rear'
         const cover = i === 0 ? 'front-cover-screws' : 'rear-cover-screws'
-        const under = (first: string, n: number) =>
+        const under = (first: OrderRule['first'], n: number) =>
           ({
             id: `${end}-under-pack-${n}`,
             limb: 'up',

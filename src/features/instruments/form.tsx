@@ -1,13 +1,12 @@
 'use client'
 import { useActionState, useState } from 'react'
-import { INSTRUMENT_KIND_IDS, type Instrument, type InstrumentKind, kindFacts } from '../../core/instruments'
-import { UNIT_IDS, unitLabel, UNITS } from '../../core/units'
+import { INSTRUMENT_KIND_IDS, type Instrument, type InstrumentKind, kindFacts, MOST_RANGES, unitsOf } from '../../core/instruments'
+import { unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { SelectField, TextField } from '../../ui/field'
 import type { FormAction } from '../people/sign-in'
 import { Told } from '../people/told'
 
-const MOST = 6
 const text = (x: number | string | null | undefined): string => (x === undefined || x === null ? '' : String(x))
 
 /** What the form starts from: what was typed last, else the instrument as it is listed. */
@@ -53,10 +52,10 @@ export function InstrumentForm({ instrument, keep }: { readonly instrument?: Ins
 
 function Fields({ first }: { readonly first: Readonly<Record<string, string>> }) {
   const [kind, setKind] = useState<InstrumentKind | ''>(INSTRUMENT_KIND_IDS.find((k) => k === first['kind']) ?? '')
-  const had = Array.from({ length: MOST }, (_, n) => n).filter((n) => first[`to${n}`]).length
+  const had = Array.from({ length: MOST_RANGES }, (_, n) => n).filter((n) => first[`to${n}`]).length
   const [rows, setRows] = useState(Math.max(1, had))
   const facts = kind === '' ? null : kindFacts(kind)
-  const units = facts ? UNIT_IDS.filter((u) => facts.measures.includes(UNITS[u].dimension)) : []
+  const units = kind === '' ? [] : unitsOf(kind)
   const field = (name: string, label: string) => (
     <TextField label={label} name={name} inputMode="decimal" autoComplete="off" defaultValue={first[name] ?? ''} maxLength={20} />
   )
@@ -97,7 +96,7 @@ function Fields({ first }: { readonly first: Readonly<Record<string, string>> })
           {field(`offset${n}`, 'and ±')}
         </fieldset>
       ))}
-      {facts && rows < MOST ? (
+      {facts && rows < MOST_RANGES ? (
         <Button weight="quiet" className="justify-self-start" onClick={() => setRows(rows + 1)}>
           One more range
         </Button>

@@ -7,7 +7,8 @@ import { Button } from '../../ui/button'
 import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
-import { InstrumentField, useInstrument } from '../shared/instrument-field'
+import { InstrumentField } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
 import { comparedWords, valueWords } from './compare-words'
 
 const MARK = {

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { HOT_ABOVE, PACK_SIGNS, packSigns, type PackSign } from '../../core/safety'
 import { Button } from '../../ui/button'
@@ -6,8 +7,10 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
-import { InstrumentField, useInstrument } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
 import { Block } from '../shared/panel'
+
+const InstrumentField = dynamic(() => import('../shared/instrument-field').then((m) => m.InstrumentField))
 
 /** The pack looked over before anything is charged: signs, its warmth, its lowest cell group; sound, or outdoors and referred. */
 export function PackBlock() {

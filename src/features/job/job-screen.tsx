@@ -27,7 +27,6 @@ import { type JobContext, JobContextProvider, type ScreenSettings, type SheetSta
 import { JobHead } from './job-head'
 import { LinkBar, StateStrip } from './state-strip'
 import { useWords } from './use-words'
-import { doStep, pedalMay, turnNeeded } from '../run/do-step'
 import type { LadderProps } from '../run/ladder'
 // Used by most of what is loaded later: here once, instead of again in each of them.
 import '../../ui/field'
@@ -55,7 +54,7 @@ export interface JobScreenProps {
   readonly entries: readonly (Entry | UnknownEntry)[]
   readonly file: MachineFile | null
   readonly settings: ScreenSettings
-  /** Whether entries are written in a form that no older build reads. */
+  /** The build up to whose forms entries are written. */
   readonly form: number
   readonly instruments: JobContext['instruments']
   readonly pages: JobContext['pages']
@@ -162,7 +161,10 @@ export function JobScreen(props: JobScreenProps) {
   const pedal = (): void => {
     if (!mayWork || !RUN.includes(stage) || stage === 'swap' || !present || sheet) return
     if (shown && shown.id !== present.id) return
-    if (turnNeeded(state, present) || pedalMay(present)) doStep(job, present)
+    // It comes with the card that is on the screen then.
+    void import('../run/do-step').then(({ doStep, pedalMay, turnNeeded }) => {
+      if (turnNeeded(state, present) || pedalMay(present)) doStep(job, present)
+    })
   }
   useKeys(
     {

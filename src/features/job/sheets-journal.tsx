@@ -1,4 +1,5 @@
 'use client'
+import { limbOf } from '../../core/machine'
 import { useState } from 'react'
 import { type Entry, type JobState, readEntry, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -18,7 +19,7 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
   const write = (as: 'off' | 'note'): void => {
     if (!text.trim()) return setFault(true)
     if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
-    else job.logAll(lineEntries(job, text, step?.startsWith('up:') ? undefined : step))
+    else job.logAll(lineEntries(job, text, step !== undefined && limbOf(step) === 'up' ? undefined : step))
     onClose()
   }
   const read = readQuickLine(text)

@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
-import { fullChargeVolts, type Guard, type MachineFile } from '../../core/machine'
+import { fullChargeVolts, type Guard, type MachineFile, subjectOf } from '../../core/machine'
 import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
@@ -30,7 +30,7 @@ export function MachineView({
   const { layers, stays, faults } = useLook(file, variants)
   const [card, setCard] = useState<string | null>(null)
   const answer = useAnswer(file, asked, variants)
-  const lit = new Set(answer?.plan?.down.steps.flatMap((s) => [s.action.split(':')[1]!, ...s.parts.map((p) => p.id)]) ?? [])
+  const lit = new Set(answer?.plan?.down.steps.flatMap((s) => [subjectOf(s.action), ...s.parts.map((p) => p.id)]) ?? [])
   const name = new Map([...file.parts, ...file.joints, ...file.connections].map((x) => [x.id, x.name]))
   const members = new Map(file.joints.map((j) => [j.id, j.members.length]))
   const chip = (id: string, kind: 'part' | 'fixing' | 'plug') => {

@@ -6,7 +6,8 @@ import { readNumber } from '../../ui/keypad'
 import type { JobState } from '../../core/job'
 import { convert, figureOf, isUnit, unitLabel } from '../../core/units'
 import { useJob } from '../shared/context'
-import { InstrumentField, useInstrument } from '../shared/instrument-field'
+import { InstrumentField } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
 import { Block } from '../shared/panel'
 
 /** A tyre counts as right within this of the file's pressure, bar. */

@@ -1,4 +1,5 @@
 'use client'
+import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { breakaway, type BreakawayState } from '../../core/fasteners'
 import { expectedDone } from '../../core/job'
@@ -18,7 +19,7 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
   const { state, log, file } = useJob()
   const back = state.up.find((s) => s.pair === step.id)
   // The file says to warm it, or its locker does.
-  const warmFirst = back?.lock?.grade === 'high' || file?.joints.find((j) => `undo:${j.id}` === step.action)?.release === 'warm then undo'
+  const warmFirst = back?.lock?.grade === 'high' || file?.joints.find((j) => j.id === subjectOf(step.action))?.release === 'warm then undo'
   const [condition, setCondition] = useState<BreakawayState>(warmFirst ? 'high-strength lock, cold' : 'aged')
   const [lever, setLever] = useState('250')
   const [value, setValue] = useState('')

@@ -1,4 +1,5 @@
 'use client'
+import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { tighteningOrder } from '../../core/fasteners'
 import type { FixingState } from '../../core/job'
@@ -10,7 +11,7 @@ import { conditionWords } from './pill'
 /** A drawing from the machine file for the step: an axle's stack, a connector's face, or the fixings where they sit. */
 export function StepDrawing({ step }: { readonly step: PlannedStep }) {
   const { file, state } = useJob()
-  const subject = step.action.slice(step.action.indexOf(':') + 1)
+  const subject = subjectOf(step.action)
   const stack = file?.stacks.find((s) => s.items.some((item) => item.joint === subject))
   if (stack && file) return <StackDrawing stack={stack} subject={subject} file={file} />
   const connection = file?.connections.find((c) => c.id === subject)

@@ -1,4 +1,5 @@
 'use client'
+import { readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
@@ -268,7 +269,7 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
       ) : null}
       {all ? (
         <p className="mt-1 text-[14.5px] text-steel">
-          {step.action.includes(':')
+          {readAction(step.action)
             ? `From the machine file${state.machine.revision ? `, revision ${state.machine.revision}` : ''}.`
             : 'Added by hand in this job.'}{' '}
           The maker’s manual and local rules come first.

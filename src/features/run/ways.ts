@@ -1,4 +1,4 @@
-import { type MachineFile, pointing, sidesIn, type Vec3 } from '../../core/machine'
+import { type MachineFile, pointing, sidesIn, type Vec3, subjectOf } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 
 const LETS_GO: Readonly<Record<string, string>> = {
@@ -29,7 +29,7 @@ export function waysOf(file: MachineFile, step: PlannedStep, turning: boolean): 
     ? [`Its left ${turning ? 'will be' : 'is now'} ${side(sides.left)}, its right ${side(sides.right)}${seen(sides.left)}.`]
     : []
   if (turning) return turnedOver
-  const subject = step.action.slice(step.action.indexOf(':') + 1)
+  const subject = subjectOf(step.action)
   const stored =
     step.limb === 'down'
       ? file.energy.flatMap((e) =>

@@ -7,7 +7,8 @@ import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { useJob } from '../shared/context'
-import { InstrumentField, useInstrument } from '../shared/instrument-field'
+import { InstrumentField } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
 
 const FROM: readonly { readonly value: ChargeSource; readonly label: string; readonly hint: string }[] = [
   { value: 'label', label: 'Charger’s label', hint: 'what it gives out, V' },

@@ -9,7 +9,8 @@ import { clockText } from '../../ui/time'
 import { cautionsOf } from '../../words/en/cautions'
 import { proofPlace } from '../../words/en/readings'
 import { type JobContext, useJob } from '../shared/context'
-import { InstrumentField, useInstrument } from '../shared/instrument-field'
+import { InstrumentField } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
 import { OneHand } from './one-hand'
 
 /** Where a proof is measured: at every controller of the file, else where the mechanic says. */

@@ -11,7 +11,8 @@ import { type IsolationReason, isolationReasons } from '../../core/safety'
 import { useJob } from '../shared/context'
 import { FullCharge } from './full-charge'
 import { instrumentWords, proofPlace } from '../../words/en/readings'
-import { InstrumentField, useInstrument } from '../shared/instrument-field'
+import { InstrumentField } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
 import { readFaultWords } from '../shared/read-words'
 
 const STATES: readonly { readonly value: Power; readonly label: string; readonly hint: string }[] = [

@@ -1,70 +1,12 @@
 'use client'
-import { useState } from 'react'
-import { thoseFor, usedOf } from '../../core/instruments'
-import type { InstrumentUsed, QuantityId } from '../../core/units'
+import { thoseFor } from '../../core/instruments'
 import { SelectField, TextField } from '../../ui/field'
 import { calibrationWords } from '../../words/en/instruments'
 import { useJob } from './context'
+import { type InstrumentChoice, OTHER } from './use-instrument'
 
-const OTHER = 'other'
-const keyOf = (quantity: QuantityId): string => `nailsmith-with:${quantity}`
 /** Days before its end from which a calibration is told of at the bench. */
 const SOON = 7
-
-interface Kept {
-  readonly id?: string
-  readonly name?: string
-}
-
-/** What a quantity was last measured with on this device. */
-function lastFor(quantity: QuantityId): Kept {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(keyOf(quantity)) ?? '{}')
-    return kept !== null && typeof kept === 'object' ? (kept as Kept) : {}
-  } catch {
-    return {}
-  }
-}
-
-export interface InstrumentChoice {
-  readonly quantity: QuantityId
-  readonly pick: string
-  readonly own: string
-  readonly choose: (pick: string, own: string) => void
-  /** What the entry keeps; undefined where nothing is chosen. */
-  readonly used: InstrumentUsed | undefined
-  /** Call it when the measurement is logged: it is offered first the next time. */
-  readonly remember: () => void
-}
-
-/** With what a quantity is measured: the one used last on this device, until another is chosen. */
-export function useInstrument(quantity: QuantityId): InstrumentChoice {
-  const { instruments } = useJob()
-  const [chosen, setChosen] = useState<{ readonly of: QuantityId; readonly pick: string; readonly own: string } | null>(null)
-  const list = thoseFor(instruments, quantity)
-  const last = lastFor(quantity)
-  const first = list.some((i) => i.id === last.id)
-    ? { pick: last.id!, own: '' }
-    : { pick: list.length === 0 || last.name ? OTHER : '', own: typeof last.name === 'string' ? last.name : '' }
-  const { pick, own } = chosen?.of === quantity ? chosen : first
-  const listed = list.find((i) => i.id === pick)
-  const used = listed ? usedOf(listed) : pick === OTHER && own.trim() ? { name: own.trim() } : undefined
-  return {
-    quantity,
-    pick,
-    own,
-    choose: (to, name) => setChosen({ of: quantity, pick: to, own: name }),
-    used,
-    remember: () => {
-      if (!used) return
-      try {
-        localStorage.setItem(keyOf(quantity), JSON.stringify(used.id === undefined ? { name: used.name } : { id: used.id }))
-      } catch {
-        // Where nothing can be kept it is asked again.
-      }
-    },
-  }
-}
 
 /** The shop's instruments for it by a tap, another by its name; says where a calibration has run out, or soon will. */
 export function InstrumentField({ label = 'With', choice }: { readonly label?: string; readonly choice: InstrumentChoice }) {

@@ -1,3 +1,4 @@
+import { outcomeWith, readOutcome } from '../outcomes'
 import { settle } from '../claims'
 import { asIs, type KindOf } from './kind'
 import type { versions } from './pose-changed.schema'
@@ -9,8 +10,8 @@ export const poseChanged: KindOf<typeof versions> = {
   struckBy: 'writer',
   claims: ['pose'],
   apply({ draft, entry, mark }, { to, name }) {
-    const settled = settle(draft, entry, 'pose', '', `${to}|${name}`, mark)
-    const [id = '', held = ''] = settled.outcome.split('|')
-    draft.pose = { id, name: held, mark: settled.mark }
+    const settled = settle(draft, entry, 'pose', '', outcomeWith(to, name), mark)
+    const { outcome: id, detail = '' } = readOutcome(settled.outcome)
+    draft.pose = { id, name: detail, mark: settled.mark }
   },
 }

@@ -1,3 +1,4 @@
+import { passOutcome } from '../outcomes'
 import { findStep } from '../apply-context'
 import { moveIn, moveOut, movePart } from '../apply-fixings'
 import { applyLock, setPower } from '../apply-power'
@@ -33,7 +34,7 @@ export const stepDone: KindOf<typeof versions, Done> = {
     const { draft, time } = ctx
     const step = findStep(draft, body.step)
     if (step) flagUnready(ctx, step, time.at)
-    setStep(ctx, body.step, body.pass ? `pass:${body.pass}` : 'done', {
+    setStep(ctx, body.step, body.pass ? passOutcome(body.pass) : 'done', {
       ...(body.minutes !== undefined ? { minutes: body.minutes } : {}),
       ...(body.breakaway !== undefined ? { breakaway: body.breakaway } : {}),
     })
