@@ -1,5 +1,5 @@
 // `npm run backup`, `restore`, `export` and `import`: a shop's data carried out and in; `npm run rebuild` makes all that is worked out from
-// the journals anew. Works beside a running shop, but for restore and import, which want it stopped.
+// the journals anew, `npm run demo:revise` adds corrected files of the demo machines. Works beside a running shop, but for restore and import, which want it stopped.
 import { existsSync, mkdirSync, readFileSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { spawnSync } from 'node:child_process'
@@ -69,7 +69,9 @@ try {
     runTs('scripts/transfer.ts', [deed, ...(target ? [target] : []), ...rest], { DATABASE_URL: cluster.url() })
   } else if (deed === 'rebuild') {
     runTs('scripts/rebuild.ts', [], { DATABASE_URL: cluster.url() })
-  } else fail('One of backup, restore, export, import, rebuild is wanted.')
+  } else if (deed === 'revise') {
+    runTs('scripts/revise.ts', [], { DATABASE_URL: cluster.url() })
+  } else fail('One of backup, restore, export, import, rebuild, revise is wanted.')
 } catch (error) {
   console.error(error.message)
   process.exitCode = 1

@@ -1,5 +1,5 @@
 import type { Joint } from '../../core/machine'
-import { all, any, DEAD, doing, off, on, prepared, q, way } from './build'
+import { all, any, DEAD, doing, off, on, prepared, q, way } from '../../core/builder'
 import { type End, type Id, SIDE, UP } from './dunlin-common'
 
 const MEDIUM = {

@@ -1,5 +1,5 @@
 import type { Cable, Connection, DriveUnit, FileStep, Goal, Joint, LoadPath, OrderRule, Part, Stack } from '../../core/machine'
-import { all, doing, off, prepared, q, unplugged, way } from './build'
+import { all, doing, off, prepared, q, unplugged, way } from '../../core/builder'
 import { axle, wheel } from './dunlin-axle'
 import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
 import { brakeAndLoom, plugs } from './dunlin-loom'

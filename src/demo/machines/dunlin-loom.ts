@@ -1,5 +1,5 @@
 import type { Connection, Joint } from '../../core/machine'
-import { all, DEAD, doing, off, on, q, way } from './build'
+import { all, DEAD, doing, off, on, q, way } from '../../core/builder'
 import { type End, type Id, SIDE, UP } from './dunlin-common'
 
 /** Brake, ties, cover and controller fixings at one end. */
@@ -101,6 +101,7 @@ export function plugs(end: End, id: Id): Connection[] {
   return [
     {
       id: id('phases'),
+      roles: ['phases'],
       name: `${end} phase bullets`,
       family: '4 mm bullets, sleeved',
       releaseHow: 'Slide the sleeve back, pull straight on the bodies.',
@@ -123,6 +124,7 @@ export function plugs(end: End, id: Id): Connection[] {
     },
     {
       id: id('hall'),
+      roles: ['hall'],
       name: `${end} Hall plug`,
       family: '6-pin, latch on top',
       releaseHow: 'Press the latch, pull straight.',
@@ -147,6 +149,7 @@ export function plugs(end: End, id: Id): Connection[] {
     },
     {
       id: id('feed'),
+      roles: ['feed'],
       name: `${end} controller feed`,
       family: 'two-pole, keyed',
       releaseHow: 'Straight pull on both shells.',

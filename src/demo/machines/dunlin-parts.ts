@@ -1,5 +1,5 @@
 import type { CompareSpec, Part } from '../../core/machine'
-import { all, any, doing, off, prepared, q, way } from './build'
+import { all, any, doing, off, prepared, q, way } from '../../core/builder'
 import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
 
 /** What a new hub motor has to have in common with the old one. */

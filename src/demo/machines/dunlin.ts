@@ -1,5 +1,5 @@
 import type { MachineFile, OrderRule } from '../../core/machine'
-import { all, DEAD, doing, exposed, off, prepared, q, unplugged, way } from './build'
+import { all, DEAD, doing, exposed, off, prepared, q, unplugged, way } from '../../core/builder'
 import { hub } from './dunlin-hub'
 import { TOOLS } from './dunlin-tools'
 
@@ -19,7 +19,7 @@ export function dunlin(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'dunlin',
-    revision: '2026-03',
+    revision: '2026-11',
     name: 'Dunlin',
     class: 'scooter',
     variants: [

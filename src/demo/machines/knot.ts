@@ -1,5 +1,5 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, DEAD, doing, exposed, fixing, holes, off, prepared, q, unplugged, way, wires } from './build'
+import { all, DEAD, doing, exposed, fixing, holes, off, prepared, q, unplugged, way, wires } from '../../core/builder'
 
 const FLAT = ['flat']
 const UP = ['top-up']

@@ -19,7 +19,7 @@ import {
   unplugged,
   way,
   wires,
-} from './build'
+} from '../../core/builder'
 
 const UP = ['on-stand']
 const OVER = ['deck-up']
@@ -413,6 +413,7 @@ export function pipit(): MachineFile {
         ['beside the controller', 'at the rear wall'],
       ),
       ...axleEnds({
+        wrench: 'torque-60',
         carrier: 'deck',
         hub: 'wheel',
         poses: OVER,

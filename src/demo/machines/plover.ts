@@ -19,7 +19,7 @@ import {
   unplugged,
   way,
   wires,
-} from './build'
+} from '../../core/builder'
 
 const FLAT = ['on-wheels']
 const NOSE = ['nose-up']
@@ -411,6 +411,7 @@ export function plover(): MachineFile {
         ['upper', 'lower'],
       ),
       ...axleEnds({
+        wrench: 'torque-60',
         carrier: 'fork',
         hub: 'wheel',
         poses: NOSE,

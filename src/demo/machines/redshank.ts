@@ -1,5 +1,5 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, any, DEAD, doing, exposed, fixing, holes, off, PACK_PINS, prepared, q, unplugged, way, wires } from './build'
+import { all, any, DEAD, doing, exposed, fixing, holes, off, PACK_PINS, prepared, q, unplugged, way, wires } from '../../core/builder'
 
 const DOWN = ['on-wheels']
 const UP = ['on-blocks']

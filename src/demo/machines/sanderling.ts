@@ -17,7 +17,7 @@ import {
   stackOf,
   unplugged,
   way,
-} from './build'
+} from '../../core/builder'
 
 const UP = ['upright']
 const OVER = ['on-bars']
@@ -227,6 +227,7 @@ export function sanderling(): MachineFile {
         ),
       ]),
       ...axleEnds({
+        wrench: 'torque-60',
         carrier: 'fork',
         hub: 'motor-wheel',
         poses: OVER,

@@ -16,7 +16,7 @@ import {
   unplugged,
   way,
   wires,
-} from './build'
+} from '../../core/builder'
 
 const UP = ['on-stand']
 const OVER = ['upside-down']
@@ -247,6 +247,7 @@ export function whimbrel(): MachineFile {
         [['in the dropout', 8]],
       ),
       ...axleEnds({
+        wrench: 'torque-60',
         carrier: 'frame',
         hub: 'wheel',
         poses: OVER,

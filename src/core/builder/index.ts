@@ -1,7 +1,10 @@
-import type { Connection, Doing, Fact, Guard, Joint, Mode, Stack, Vec3 } from '../../core/machine'
-import type { Quantity } from '../../core/units'
+import type { Connection, Doing, Fact, Guard, Joint, Mode, Stack, Vec3 } from '../machine'
+import type { Quantity } from '../units'
 
-/** Short hands for writing a machine file by program: every one returns plain data. */
+/**
+ * Short hands for writing a machine file by program, as the demo files are and an editor can: every one returns plain data of the
+ * file's own types.
+ */
 export const off = (of: string): Fact => ({ fact: 'off', of })
 /** On the way up: back on again. */
 export const on = (of: string): Guard => ({ not: off(of) })
@@ -95,6 +98,8 @@ export interface AxlePlan {
   readonly torque: Quantity
   readonly ring: string
   readonly open: string
+  /** Tool that brings the nuts to their torque. */
+  readonly wrench: string
   readonly access: (side: 'left' | 'right') => Guard
   readonly counterHold: string
   readonly minutes: { readonly full: number; readonly washers: number }
@@ -138,7 +143,7 @@ export function axleEnds(p: AxlePlan): Joint[] {
                   guard: all(on('left-washers'), on('right-washers')),
                   cautions: ['H33', 'H34'],
                 })
-              : doing('Nuts in turn, then full; mark', [way(p.poses, 'torque-60', p.minutes.full)], {
+              : doing('Nuts in turn, then full; mark', [way(p.poses, p.wrench, p.minutes.full)], {
                   passes: ['seated', 'final', 'marked'],
                   covers: ['left-nut', 'right-nut'],
                   guard: on('right-nut'),
