@@ -1,7 +1,9 @@
 // Adds the corrected revisions of the demo machines to a shop that has earlier ones; for `npm run demo:revise`.
+import path from 'node:path'
 import type { MachineFile } from '../src/core/machine'
 import { connect, type Db } from '../src/db/client'
 import { addMachine, listMachines } from '../src/db/machines'
+import { migrate } from '../src/db/migrate'
 import { demoMachines, FORMER } from '../src/demo/machines'
 
 /**
@@ -19,6 +21,7 @@ export async function reviseDemo(sql: Db): Promise<readonly MachineFile[]> {
 if (process.argv[1] === import.meta.filename) {
   const sql = connect(process.env['DATABASE_URL']!, 1)
   try {
+    await migrate(sql, path.join(import.meta.dirname, '..', 'src', 'db', 'migrations'))
     const added = await sql.begin((tx) => reviseDemo(tx))
     console.log(
       added.length === 0

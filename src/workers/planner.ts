@@ -2,6 +2,7 @@ import { proxy, type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile, Variants } from '../core/machine'
 import type { Differences, Plan, PlanOptions, PlanResult, PlanStart, ToolWorth } from '../core/planning'
+import { OneAsking } from './one-asking'
 import { untilAnswered } from './until-answered'
 import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
 
@@ -27,6 +28,9 @@ export interface Distances {
   readonly jobs: readonly (Way | null)[]
 }
 
+/** Panel, card and sheet of a job ask the same at the same moment. */
+const distances = new OneAsking<Distances>()
+
 export function distancesAside(
   file: MachineFile,
   from: PlanStart | 'untouched',
@@ -35,8 +39,17 @@ export function distancesAside(
   options: PlanOptions,
   signal?: AbortSignal,
 ): Promise<Distances> {
-  return ask(
-    async (planner) => ({ reach: await planner.reach(file, from, guards, options), jobs: await planner.jobs(file, from, goals, options) }),
+  const key = JSON.stringify([file.id, file.revision, from, guards, goals, options])
+  return distances.ask(
+    key,
+    (stop) =>
+      ask(
+        async (planner) => ({
+          reach: await planner.reach(file, from, guards, options),
+          jobs: await planner.jobs(file, from, goals, options),
+        }),
+        stop,
+      ),
     signal,
   )
 }
