@@ -12,7 +12,7 @@ import { writeReport } from '../src/formats/hand-back'
 import { parseMachineFile } from '../src/formats/machine-file'
 import { reportJson, reportMarkdown } from '../src/formats/report'
 import { readRideLog } from '../src/formats/ride-log'
-import { describeEntry } from '../src/features/shared/describe'
+import { describeEntry } from '../src/words/en/journal-line'
 import { recordedJobs } from '../tests/set/load'
 import { dice, mutate, ODD, pick } from './odd'
 

@@ -19,7 +19,7 @@ function cruise() {
 
 const PLANTED = [
   { file: 'src/core/units/planted-fault.ts', text: "import '../../db/client'\n", rule: 'arrow-from-core' },
-  { file: 'src/ui/planted-fault.ts', text: "import '../features/shared/words'\n", rule: 'arrow-from-ui' },
+  { file: 'src/ui/planted-fault.ts', text: "import '../features/shared/panel'\n", rule: 'arrow-from-ui' },
   {
     file: 'src/features/planted-fault.ts',
     text: "import { settle } from '../core/job/claims'\nexport const x = settle\n",

@@ -26,7 +26,7 @@ export { pointing, sidesIn } from './facing'
 export { feedOrder } from './feeding'
 export { nameOfToken } from './names'
 export { goalsNamed, inOneGo, isNamed, toggleNamed } from './goals'
-export { otherJob, sideless } from './twin'
+export { otherJob, sideless } from './other-end'
 export {
   type ActionId,
   actionId,

@@ -7,7 +7,7 @@ import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { useDiagnosis } from './use-diagnosis'
 import { WeighBlock, type Weighed } from './weigh-block'
-import { actionOf, faultName, percent } from './words'
+import { actionOf, faultName, percent } from '../../words/en/suspects'
 
 /** Calling the fault: which, how sure, and what is done about it: swapped, mended, or left. */
 export function CallSheet({ fault: first, onClose }: { readonly fault?: string; readonly onClose: () => void }) {

@@ -9,7 +9,7 @@ import { ConnectorFace } from '../run/drawing'
 import { powerAgainst, PowerGuard } from './power-guard'
 import { logWord } from './test-sheet'
 import { type Diagnosis, useDiagnosis } from './use-diagnosis'
-import { actionOf, beliefWord, costWords, faultName, percent } from './words'
+import { actionOf, beliefWord, costWords, faultName, percent } from '../../words/en/suspects'
 
 /** The next best test with what each answer would mean; or the word that it is time to act. */
 export function FaultCard() {

@@ -3,7 +3,7 @@ import { Button } from '../../ui/button'
 import { useJob } from '../shared/context'
 import { Block } from '../shared/panel'
 import type { Diagnosis } from './use-diagnosis'
-import { costWords } from './words'
+import { costWords } from '../../words/en/suspects'
 
 /** Before any theory: the cheap looks that settle half of all cases; then every other test, the best for its minutes first. */
 export function FirstFive({ diagnosis }: { readonly diagnosis: Diagnosis }) {

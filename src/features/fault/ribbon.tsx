@@ -2,7 +2,7 @@
 import { area, curveBumpX, stack } from 'd3-shape'
 import { type Catalogue, NONE } from '../../core/diagnosis'
 import type { Diagnosis } from './use-diagnosis'
-import { faultName, percent } from './words'
+import { faultName, percent } from '../../words/en/suspects'
 
 const [WIDE, HIGH, TOP] = [780, 150, 44]
 /** Columns that fit with their labels; older ones are folded into the first. */

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { beliefWord, NONE } from '../../core/diagnosis'
 import type { Diagnosis } from './use-diagnosis'
-import { actionOf, faultName, percent } from './words'
+import { actionOf, faultName, percent } from '../../words/en/suspects'
 
 /** Drawn one by one down to this share; the rest is one line. */
 const SHOWN = 0.02

@@ -13,7 +13,7 @@ import { SKIPPED_WORDS } from '../../words/en/entries'
 import { type JobContext, useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
-import { readFaultWords } from '../shared/read-words'
+import { readFaultWords } from '../../words/en/read-errors'
 import { powerAgainst, PowerGuard } from './power-guard'
 
 function useTest(id: string): Test | undefined {

@@ -3,7 +3,7 @@ import { useMemo } from 'react'
 import { reduce } from '../../core/job'
 import type { Report, ReportSection } from '../../formats/report'
 import { clockText } from '../../ui/time'
-import { count } from '../shared/words'
+import { count } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 import { writeReport } from '../../formats/hand-back'
 

@@ -4,7 +4,7 @@ import { type Lift, type Plan, referrals, type ToolWorth } from '../../core/plan
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { count } from '../shared/words'
+import { count } from '../../words/en/job-state'
 
 /** Less than this, and the exact reverse is as good. */
 const AS_GOOD = 3

@@ -9,7 +9,7 @@ import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
-import { comparedWords, valueWords } from './compare-words'
+import { comparedWords, valueWords } from '../../words/en/comparison'
 
 const MARK = {
   match: ['●', 'text-ok', 'fits'],

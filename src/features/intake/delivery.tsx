@@ -8,7 +8,7 @@ import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { deliveryWords } from '../../words/en/delivery'
-import { count } from '../shared/words'
+import { count } from '../../words/en/job-state'
 
 const MOST = 999
 

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import type { MachineFile } from '../../core/machine'
 import type { Differences } from '../../core/planning'
 import { alikeAside } from '../../workers/planner'
-import { count } from '../shared/words'
+import { count } from '../../words/en/job-state'
 
 /** The other wheel, as a copy of what was done for this one: what is different, and nothing else. */
 export function OtherSide({

@@ -56,7 +56,7 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
     }
     planAside(file, startOf(latest.current, file), wanted, options, setShare, asking.signal).then(
       async (result) => {
-        const words = result.ok ? '' : (await import('../shared/plan-words')).whyNot(result.error, file)
+        const words = result.ok ? '' : (await import('../../words/en/plan-errors')).whyNot(result.error, file)
         if (asking.signal.aborted) return
         setShare(0)
         if (result.ok) setMade({ goals: wanted, plan: result.value, options, asked })

@@ -2,7 +2,7 @@ import { stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'
 import { missingWords } from '../../words/en/missing'
 import type { JobContext } from '../shared/context'
-import { STAGE_LABEL } from '../shared/words'
+import { STAGE_LABEL } from '../../words/en/job-state'
 
 /** The stage on the screen is not the one that the job is at: say so, and offer to move it. */
 export function Elsewhere({ job }: { readonly job: JobContext }) {

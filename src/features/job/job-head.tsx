@@ -2,7 +2,7 @@
 import clsx from 'clsx'
 import { stageIndex, summarize } from '../../core/job'
 import { columnOf, Dip, placeOf, depthAt } from '../../ui/dip'
-import { STAGE_LABEL, STAGE_LIST, stageProgress, stepText } from '../shared/words'
+import { STAGE_LABEL, STAGE_LIST, stageProgress, stepText } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 
 const DEPTH = 40

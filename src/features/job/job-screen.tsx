@@ -22,11 +22,11 @@ import {
 import type { MachineFile } from '../../core/machine'
 import { Boundary } from '../../ui/boundary'
 import { useNow } from '../../ui/time'
-import { STAGE_LABEL } from '../shared/words'
+import { STAGE_LABEL } from '../../words/en/job-state'
 import { type JobContext, JobContextProvider, type ScreenSettings, type SheetState } from '../shared/context'
 import { JobHead } from './job-head'
 import { LinkBar, StateStrip } from './state-strip'
-import { useWords } from './use-words'
+import { useWords } from './use-titles'
 import type { LadderProps } from '../run/ladder'
 // Used by most of what is loaded later: here once, instead of again in each of them.
 import '../../ui/field'

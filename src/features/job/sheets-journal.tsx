@@ -6,9 +6,9 @@ import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
-import { STAGE_LABEL, STAGE_LIST } from '../shared/words'
+import { STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
-import { describeEntry } from '../shared/describe'
+import { describeEntry } from '../../words/en/journal-line'
 import { lineEntries } from '../shared/line-entries'
 
 /** A typed line: something that came off beyond the plan, or a note. */

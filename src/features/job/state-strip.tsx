@@ -3,7 +3,7 @@ import clsx from 'clsx'
 import { clockDoubtful } from '../../client/clock'
 import { deadAt, looseCount, proofEnds } from '../../core/job'
 import { clockText, spanText } from '../../ui/time'
-import { count, looseText, powerWord } from '../shared/words'
+import { count, looseText, powerWord } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 
 const TONE = { stop: 'bg-stop text-on-stop', look: 'bg-look text-paper', ok: 'bg-ok text-on-ok' } as const

@@ -7,7 +7,7 @@ import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { count } from '../../words/en/count'
-import { whyNot } from '../shared/plan-words'
+import { whyNot } from '../../words/en/plan-errors'
 import { Leads } from './leads'
 
 const PocketCard = dynamic(() => import('./pocket-card').then((m) => m.PocketCard))

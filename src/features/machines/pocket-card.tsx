@@ -5,7 +5,7 @@ import type { Plan, PlannedStep } from '../../core/planning'
 import { kitAside } from '../../workers/planner'
 import { Button, buttonClass } from '../../ui/button'
 import { cautionOf } from '../../words/en/cautions'
-import { whyNot } from '../shared/plan-words'
+import { whyNot } from '../../words/en/plan-errors'
 
 type Found = { readonly plan: Plan } | { readonly fault: string } | { readonly tried: number; readonly of: number }
 

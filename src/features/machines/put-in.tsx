@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/button'
 import { count } from '../../words/en/count'
 import { type FileInspection, inspectAside } from '../../workers/planner'
-import { whyNot } from '../shared/plan-words'
+import { whyNot } from '../../words/en/plan-errors'
 
 const MAX_BYTES = 8_000_000
 const SHOWN = 12

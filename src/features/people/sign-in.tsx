@@ -3,7 +3,7 @@ import { useActionState, useRef } from 'react'
 import { Button } from '../../ui/button'
 import { columnOf, Dip, Mark } from '../../ui/dip'
 import { TextField } from '../../ui/field'
-import { STAGE_LABEL, STAGE_LIST } from '../shared/words'
+import { STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
 
 interface FormState {
   readonly message?: string

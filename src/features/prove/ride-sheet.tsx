@@ -8,7 +8,7 @@ import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { type JobContext, useJob } from '../shared/context'
 import { RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
-import { rideFaultWords } from './ride-file-words'
+import { rideFaultWords } from './ride-file-errors'
 import { RideLogView } from './ride-log-view'
 
 /** The windows that this machine's rides are judged by. */

@@ -4,7 +4,7 @@ import { type AnyCheck, freeCell, LEFT_WHY, type LeftWhy, type Stage } from '../
 import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
-import { STAGE_LABEL } from '../shared/words'
+import { STAGE_LABEL } from '../../words/en/job-state'
 import { checkWords } from '../../words/en/checks'
 import { LEFT_WORDS } from '../../words/en/entries'
 import { useJob } from '../shared/context'

@@ -6,7 +6,7 @@ import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, waiti
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
-import { passWord } from '../shared/words'
+import { passWord } from '../../words/en/job-state'
 import { CHECK_LISTS } from '../prove/check-lists'
 import { doStep, pedalMay, turnNeeded } from './do-step'
 import { cautionsOf } from '../../words/en/cautions'
@@ -14,7 +14,7 @@ import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { leftWords, triedWords } from '../../words/en/entries'
-import { doneLabel, factsOfStep } from './step-words'
+import { doneLabel, factsOfStep } from './step-facts'
 import { waysOf } from './ways'
 
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))

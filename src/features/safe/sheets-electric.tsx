@@ -13,7 +13,7 @@ import { FullCharge } from './full-charge'
 import { instrumentWords, proofPlace } from '../../words/en/readings'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
-import { readFaultWords } from '../shared/read-words'
+import { readFaultWords } from '../../words/en/read-errors'
 
 const STATES: readonly { readonly value: Power; readonly label: string; readonly hint: string }[] = [
   { value: 'live', label: '▲ Live', hint: 'pack in and plugged' },

@@ -5,7 +5,7 @@ import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
 import { clockText, spanText, useNow } from '../../ui/time'
 import type { JobSummary } from '../../core/job'
 import { nextWords } from '../../words/en/next'
-import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../shared/words'
+import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../../words/en/job-state'
 
 const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
 const MAX_DEPTH = 56

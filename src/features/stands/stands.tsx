@@ -2,7 +2,7 @@ import Link from 'next/link'
 import type { JobSummary, Stage } from '../../core/job'
 import { Button, buttonClass } from '../../ui/button'
 import { columnOf } from '../../ui/dip'
-import { count, numberWord, STAGE_LABEL, STAGE_LIST } from '../shared/words'
+import { count, numberWord, STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
 import { Live } from './live'
 import { StandRow } from './row'
 

@@ -1,5 +1,5 @@
 import { DriveHead } from './drive-shape'
-import { DRIVES, FIXINGS, RUN, VERBS, type Word } from './words'
+import { DRIVES, FIXINGS, RUN, VERBS, type Word } from './glossary'
 
 /** What things are called on every screen, with pictures of what fits what. */
 export function WordsPage() {

@@ -1,6 +1,6 @@
 import { type Advice, type Belief, beliefWord, type Catalogue, NONE, type RankedTest, suspectsLeft } from '../../core/diagnosis'
 import { formatNumber } from '../../core/units'
-import { numberWord } from '../shared/words'
+import { numberWord } from './job-state'
 
 export const percent = (p: number): string => `${p >= 0.995 ? '>99' : p < 0.005 ? '<1' : Math.round(p * 100)} %`
 

@@ -1,5 +1,5 @@
 import { type JobSummary, type Power, type Stage, STAGES } from '../../core/job'
-import { count } from '../../words/en/count'
+import { count } from './count'
 
 /** Stage names as the screen writes them. */
 export const STAGE_LABEL: Readonly<Record<Stage, string>> = {

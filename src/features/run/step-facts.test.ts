@@ -3,7 +3,7 @@ import { reduce } from '../../core/job'
 import { plan } from '../../core/planning'
 import { demoMachines } from '../../demo/machines'
 import { Logbook } from '../../../tests/logbook'
-import { doneLabel, factsOfStep } from './step-words'
+import { doneLabel, factsOfStep } from './step-facts'
 
 const file = demoMachines().find((f) => f.name === 'Dunlin')!
 const found = plan(file, 'untouched', ['front-motor-goal'], { variants: {} })

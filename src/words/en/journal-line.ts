@@ -1,11 +1,11 @@
 import type { Bodies, Entry, JobState } from '../../core/job'
-import { faultWords, observedWords, readingWords, testWords } from '../../words/en/diagnosis'
-import { leftWords, noteWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../../words/en/entries'
-import { instrumentWords, proofPlace, readingPlace } from '../../words/en/readings'
-import { checkWords } from '../../words/en/checks'
-import { deliveryWords } from '../../words/en/delivery'
-import { titleOf } from '../../words/en/titles'
-import { STAGE_LABEL } from './words'
+import { faultWords, observedWords, readingWords, testWords } from './diagnosis'
+import { leftWords, noteWords, recheckDue, recheckWhat, rideWords, skippedWords } from './entries'
+import { instrumentWords, proofPlace, readingPlace } from './readings'
+import { checkWords } from './checks'
+import { deliveryWords } from './delivery'
+import { titleOf } from './titles'
+import { STAGE_LABEL } from './job-state'
 
 const fixingNames = (state: JobState, ids: readonly string[]): string => {
   const first = state.fixings[ids[0] ?? '']
