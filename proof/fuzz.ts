@@ -14,7 +14,8 @@ import { reportJson, reportMarkdown } from '../src/formats/report'
 import { readRideLog } from '../src/formats/ride-log'
 import { describeEntry } from '../src/words/en/journal-line'
 import { recordedJobs } from '../tests/set/load'
-import { dice, mutate, ODD, pick } from './odd'
+import { chance } from '../src/demo/chance'
+import { mutate, ODD, pick } from './odd'
 
 const MANY = Number(process.env['FUZZ'] ?? 20_000)
 const SLOW_MS = 1_000
@@ -65,7 +66,7 @@ function show(state: JobState, entries: readonly Entry[]): void {
   const fixtures = [...recordedJobs().values()].flat()
   let taken = 0
   for (let seed = 0; seed < MANY; seed++) {
-    const random = dice(seed)
+    const random = chance(seed)
     const job = pick(random, jobs)
     const { seq: _, receivedAt: __, sentBy: ___, stamp: ____, ...draft } = pick(random, fixtures) as Entry & { stamp?: unknown }
     attempt('entry', seed, () => {
@@ -97,7 +98,7 @@ function show(state: JobState, entries: readonly Entry[]): void {
   let taken = 0
   let planned = 0
   for (let seed = 0; seed < MANY; seed++) {
-    const random = dice(seed + 1e6)
+    const random = chance(seed + 1e6)
     attempt('machine file', seed, () => {
       let text = JSON.stringify(mutate(random, pick(random, files)))
       if (random() < 0.02) text = text.slice(0, Math.floor(random() * text.length))
@@ -131,7 +132,7 @@ function show(state: JobState, entries: readonly Entry[]): void {
   ]
   let taken = 0
   for (let seed = 0; seed < MANY; seed++) {
-    const random = dice(seed + 2e6)
+    const random = chance(seed + 2e6)
     attempt('ride log', seed, () => {
       const head = pick(random, heads)
       const by = head.includes(';') ? ';' : head.includes('\t') ? '\t' : ','
@@ -197,7 +198,7 @@ function show(state: JobState, entries: readonly Entry[]): void {
     ...ODD.filter((o): o is string => typeof o === 'string'),
   ]
   for (let seed = 0; seed < MANY; seed++) {
-    const random = dice(seed + 3e6)
+    const random = chance(seed + 3e6)
     attempt('line', seed, () => {
       const text = Array.from({ length: Math.floor(random() * 7) }, () => pick(random, words)).join(pick(random, [' ', '', '  ', '\t']))
       const read = readQuickLine(text)

@@ -1,15 +1,3 @@
-/** A generator of numbers in 0 … 1 by seed (mulberry32): the same seed, the same proof. */
-export function dice(seed: number): () => number {
-  let a = seed >>> 0
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0
-    let t = a
-    t = Math.imul(t ^ (t >>> 15), t | 1)
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
-}
-
 const HALF = '👍'.slice(0, 1)
 /** Values that something is always wrong with somewhere. */
 export const ODD: readonly unknown[] = [

@@ -1,15 +1,5 @@
+import { dice } from '../src/demo/chance'
 import type { Choice, Need, Problem, Task } from '../src/core/planning/solve'
-
-/** Whole numbers that look like chance, the same for the same seed (mulberry32). */
-export function dice(seed: number): (below: number) => number {
-  let a = seed >>> 0
-  return (below) => {
-    a = (a + 0x6d2b79f5) >>> 0
-    let t = Math.imul(a ^ (a >>> 15), 1 | a)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) % below
-  }
-}
 
 /** Turns that keep the triangle inequality: the shortest ways of a random graph (Floyd & Warshall). */
 function turns(poses: number, roll: (below: number) => number): number[][] {

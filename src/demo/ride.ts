@@ -1,3 +1,4 @@
+import { chance } from './chance'
 import type { RawLog } from '../core/ride'
 
 interface RideShape {
@@ -19,7 +20,8 @@ interface Sample {
 
 /** A made-up ride along the quay: off from standstill again and again, at the end one hard stop. The same every time. */
 function* quayRide({ seconds, hz, top, braking = 4.6 }: RideShape): Generator<Sample> {
-  const noise = dice(7)
+  const even = chance(7)
+  const noise = (): number => even() * 2 - 1
   const leg = 40
   const stop = seconds - top / 3.6 / braking - 4
   let speed = 0
@@ -68,10 +70,4 @@ export function quayCsv(shape: RideShape): string {
       [s.t.toFixed(2), s.speed.toFixed(2), s.amps.toFixed(2), s.volts.toFixed(2), s.degrees.toFixed(1)].join(';').replaceAll('.', ','),
     )
   return `${lines.join('\n')}\n`
-}
-
-/** Numbers from −1 to 1 that look like chance (Lehmer, 16807 mod 2³¹−1). */
-function dice(seed: number): () => number {
-  let x = seed
-  return () => ((x = (x * 16_807) % 2_147_483_647) / 2_147_483_647) * 2 - 1
 }

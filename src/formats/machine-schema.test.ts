@@ -1,6 +1,6 @@
 import { Ajv2020 } from 'ajv/dist/2020'
 import { describe, expect, it } from 'vitest'
-import { dice } from '../../tests/order-problems'
+import { dice } from '../demo/chance'
 import { demoMachines } from '../demo/machines'
 import { machineFileShape } from './machine-file'
 import { machineSchema } from './machine-schema'

@@ -1,7 +1,7 @@
 'use client'
 import { X } from 'lucide-react'
 import { setNonce } from 'get-nonce'
-import { Dialog } from 'radix-ui'
+import * as Dialog from '@radix-ui/react-dialog'
 import { type ReactNode, useEffect } from 'react'
 
 /** A sheet over the right side (from below on a phone) for one thing to be filled in. */

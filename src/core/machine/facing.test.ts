@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dice } from '../../../tests/order-problems'
+import { dice } from '../../demo/chance'
 import { directionOf, pointing, sidesIn, turned } from './facing'
 import type { Vec3 } from './types'
 

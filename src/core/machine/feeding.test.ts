@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dice } from '../../../tests/order-problems'
+import { dice } from '../../demo/chance'
 import { feedOrder } from './feeding'
 import type { Cable, Hole } from './types'
 
