@@ -19,6 +19,7 @@ try {
   if (wanted.length === 0 || wanted.includes('database'))
     runTs('bench/database.ts', [], { DATABASE_URL: cluster.ensureDatabase(`bench_${Date.now()}`) })
   if (wanted.length === 0 || wanted.includes('load')) runTs('bench/load.ts')
+  if (wanted.length === 0 || wanted.includes('scale')) runTs('bench/scale.ts')
   if (wanted.length === 0 || wanted.includes('screen')) {
     const { screenBench } = await import('../bench/screen.mjs')
     await screenBench(cluster)
