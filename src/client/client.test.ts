@@ -9,7 +9,19 @@ class FakeServer {
   history = 'first'
   person = 'p-ines'
   vocabulary = 1
-  mode: 'up' | 'down' | 'answer lost' | 'signed out' | 'restarting' | 'refuses odd' | 'viewer' | 'older' = 'up'
+  mode:
+    | 'up'
+    | 'down'
+    | 'answer lost'
+    | 'signed out'
+    | 'restarting'
+    | 'refuses odd'
+    | 'viewer'
+    | 'older'
+    | 'skips'
+    | 'no term'
+    | 'shut'
+    | 'small' = 'up'
   posts: number[] = []
   readonly agrees: number[] = []
   photos: number = 0
@@ -43,8 +55,11 @@ class FakeServer {
       return Response.json({ message: 'another past', again: 'later' }, { status: 409 })
     if (!Array.isArray(sent)) this.agrees.push(sent.agrees)
     this.posts.push(batch.length)
+    if (this.mode === 'shut') return Response.json({ message: 'Not by you.' }, { status: 403 })
+    if (this.mode === 'small' && batch.length > 5) return Response.json({ message: 'too much' }, { status: 413 })
     if (JSON.stringify(batch).length > 256_000) return Response.json({ message: 'too much' }, { status: 413 })
-    const answers = batch.map((draft) => {
+    const answers = (this.mode === 'skips' ? batch.slice(1) : batch).map((draft) => {
+      if (this.mode === 'no term') return { id: draft.id, status: 'refused', reason: 'not now' }
       const known = this.entries.find((e) => e.id === draft.id)
       if (known) return { id: draft.id, status: 'already', seq: known.seq, receivedAt: known.receivedAt }
       if (this.mode === 'refuses odd' && (draft.body as { text: string }).text.startsWith('odd'))
@@ -207,6 +222,38 @@ describe('the outbox', () => {
     expect(client.snapshot().shelf).toEqual([])
   })
 
+  it('what got no answer, or a refusal that does not say for how long, is tried again and never shelved', async () => {
+    for (const mode of ['skips', 'no term'] as const) {
+      server.mode = mode
+      const client = await open()
+      client.logAll([
+        { kind: 'note-added', body: { text: `${mode} 1` } },
+        { kind: 'note-added', body: { text: `${mode} 2` } },
+      ])
+      await vi.waitFor(() => expect(server.posts.length).toBeGreaterThan(0))
+      await new Promise((resolve) => setTimeout(resolve, 60))
+      expect(client.snapshot().shelf).toEqual([])
+      server.mode = 'up'
+      const { kick } = await import('./send')
+      kick()
+      await vi.waitFor(() => expect(texts(server.entries)).toEqual(expect.arrayContaining([`${mode} 1`, `${mode} 2`])), { timeout: 10_000 })
+    }
+  })
+  it('what this person may not send waits for somebody who may, and says why', async () => {
+    server.mode = 'shut'
+    const client = await open()
+    client.log('note-added', { text: 'mine' })
+    await vi.waitFor(() => expect(client.snapshot().held.map((h) => h.reason)).toEqual(['Not by you.']))
+    expect(client.snapshot().shelf).toEqual([])
+  })
+  it('a batch that a server takes for too large is halved until it is not', async () => {
+    server.mode = 'small'
+    const client = await open()
+    client.logAll(Array.from({ length: 20 }, (_, i) => ({ kind: 'note-added' as const, body: { text: `n${i}` } })))
+    await vi.waitFor(() => expect(server.entries).toHaveLength(20), { timeout: 10_000 })
+    expect(client.snapshot().shelf).toEqual([])
+    expect(Math.max(...server.posts.filter((n) => n <= 5))).toBeLessThanOrEqual(5)
+  })
   it('splits what is too many or too large for one batch', async () => {
     server.mode = 'down'
     const client = await open()
@@ -525,6 +572,16 @@ describe('a backup put back', () => {
     expect(client.snapshot().lost).toHaveLength(5)
   })
 
+  it('is noticed where the page came with another past than this browser holds', async () => {
+    await ahead(false)
+    stops.splice(0).forEach((stop) => stop())
+    vi.resetModules()
+    const elsewhere = server.entries.map((e, i) => ({ ...e, id: `00000000-0000-7000-8000-00000000000${i}` }))
+    server.entries.splice(0, server.entries.length, ...(elsewhere as never[]))
+    server.history = 'another'
+    const again = await open(elsewhere as never)
+    await vi.waitFor(() => expect(again.snapshot().lost.length).toBeGreaterThan(0), { timeout: 5_000 })
+  })
   it('is noticed at the next start, from what was kept', async () => {
     await ahead(true)
     stops.splice(0).forEach((stop) => stop())

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import { dunlin } from '../../demo/machines/dunlin'
+import type { Mode } from '../machine'
+import { cheapestOrder, type Item } from './order'
+import { plan } from './plan'
+import { secondPerson } from './tools-and-people'
+import type { PlannedStep } from './types'
+
+const mode = (people: 1 | 2, likely: number): Mode => ({ poses: ['p'], tool: null, people, minutes: { low: likely, likely, high: likely } })
+const item = (id: string, ...modes: Mode[]): Item => ({ id, modes, needs: true, standing: new Map(), notAfter: [], ratherNotAfter: [] })
+const setting = {
+  poses: ['p'],
+  tools: [],
+  pose: 'p',
+  tool: null,
+  turns: { path: () => [], cost: () => 0 } as never,
+  prices: { swap: 0.25, againstPreference: 0.5 },
+  limits: {},
+}
+
+describe('what an order costs', () => {
+  it('counts people: ten minutes alone are less than six for two', () => {
+    const found = cheapestOrder([item('lift', mode(2, 6), mode(1, 10))], { all: [] }, () => false, setting)
+    const wanted = cheapestOrder([item('lift', mode(2, 6), mode(1, 10))], { done: [0] }, () => false, setting)
+    expect(found?.placed).toEqual([])
+    expect(wanted).toMatchObject({ cost: 10, placed: [{ mode: { people: 1 } }] })
+    expect(cheapestOrder([item('lift', mode(2, 4), mode(1, 10))], { done: [0] }, () => false, setting)).toMatchObject({ cost: 8 })
+  })
+})
+
+describe('when a second person is wanted', () => {
+  const step = (people: 1 | 2, likely: number, title: string): PlannedStep =>
+    ({ people, minutes: { low: likely, likely, high: likely }, title }) as PlannedStep
+  it('two lifts with less than five minutes between them are one call, with more two', () => {
+    const near = secondPerson([step(1, 10, 'a'), step(2, 3, 'up'), step(1, 4, 'b'), step(2, 2, 'down')])
+    expect(near).toEqual([{ from: 10, minutes: 9, titles: ['up', 'down'] }])
+    const far = secondPerson([step(2, 3, 'up'), step(1, 6, 'b'), step(2, 2, 'down')])
+    expect(far.map((l) => [l.from, l.minutes])).toEqual([
+      [0, 3],
+      [9, 2],
+    ])
+  })
+})
+
+describe('what a plan makes of the power', () => {
+  it('the plug isolates, the pack taken out is out; on the way back it is isolated, then live', () => {
+    const found = plan(dunlin(), 'untouched', ['front-motor-goal'], { variants: {} })
+    if (!found.ok) throw new Error(found.error.kind)
+    const powers = (limb: 'down' | 'up') => found.value[limb].steps.flatMap((s) => (s.power ? [s.power] : []))
+    expect(powers('down')).toEqual(['isolated', 'out'])
+    expect(powers('up')).toEqual(['isolated', 'live'])
+  })
+})
