@@ -277,7 +277,7 @@ describe('a voltage that nobody knows', () => {
   it('is not made the lower class by what the front desk says of it, whatever it says it by', () => {
     const b = book()
     const desk = { stamp: { settingsVersion: 1, settings: { proofMinutes: 240, deadVolts: 5 }, role: 'front desk' } }
-    b.log('voltage-told', { from: 'label', volts: 42 }, desk)
+    b.log('voltage-told', { from: 'label', volts: 42 }, desk as never)
     expect(chargeOf(state(b))).toMatchObject({ cls: 'B', from: 'nobody' })
   })
   it('is known by the charger’s label, and then one checked reading is a proof', () => {
