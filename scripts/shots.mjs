@@ -47,7 +47,6 @@ const frontMotor = (page) =>
     .then(() => page.getByText('On the bench').waitFor())
 
 try {
-  await shoot('sign-in', { who: null })
   await shoot('stands', {})
   await shoot('take-in', { who: 'Aldo', before: (page) => page.goto(`${world.url()}/take-in`) })
   await shoot('machine', {
@@ -65,6 +64,7 @@ try {
       await page.getByText('In the pocket').waitFor()
     },
   })
+  await shoot('instruments', { before: (page) => page.goto(`${world.url()}/instruments`) })
   await shoot('people', { before: (page) => page.goto(`${world.url()}/people`) })
   await shoot('job-choose', { machine: /no\. 7/, before: frontMotor })
   await shoot('compare', {

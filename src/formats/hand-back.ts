@@ -115,7 +115,7 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
     r.what,
     r.shown,
     r.live ? 'live' : 'dead',
-    [r.tool, by(r, pen)].filter(Boolean).join('; '),
+    `${by(r, pen)}${r.tool ? `, with ${r.tool}` : ''}`,
   ])
   const proof = state.power.proof
     ? [
