@@ -1,11 +1,9 @@
 import { SAID } from '../core/build'
-import type { Entry, EntryDraft, Stamp } from '../core/job'
+import { BATCH_ENTRIES, type Entry, type EntryDraft, SENT_BYTES, type Stamp } from '../core/job'
 import { type Held, tell } from './channel'
 import { measure } from './clock'
 import { confirm, knownPast, pruneSentPhotos, putPhoto, rubOut, shelve, type Shelved, unsentPhotos, waiting, type Waiting } from './store'
 
-const MAX_BATCH = 100
-const MAX_BYTES = 200_000
 const FIRST_WAIT_MS = 1_000
 const LONGEST_WAIT_MS = 10_000
 /** A server that answers nothing for so long counts as out of reach. */
@@ -130,11 +128,14 @@ function batchOf(list: readonly Waiting[]): readonly Waiting[] {
   for (const item of list) {
     const size = JSON.stringify(item.draft).length + 1
     // A large plan goes by itself.
-    if (batch.length > 0 && (batch.length >= MAX_BATCH || bytes + size > MAX_BYTES || (ALONE.has(item.draft.kind) && size > MAX_BYTES / 2)))
+    if (
+      batch.length > 0 &&
+      (batch.length >= BATCH_ENTRIES || bytes + size > SENT_BYTES || (ALONE.has(item.draft.kind) && size > SENT_BYTES / 2))
+    )
       break
     batch.push(item)
     bytes += size
-    if (ALONE.has(item.draft.kind) && size > MAX_BYTES / 2) break
+    if (ALONE.has(item.draft.kind) && size > SENT_BYTES / 2) break
   }
   return batch
 }

@@ -5,12 +5,6 @@ import type { Result } from '../core/result'
 import { fail, ok } from '../core/result'
 import { cut, mended, tooDeep } from '../core/text'
 
-/** Largest batch that the server takes. */
-export const MAX_BATCH_BYTES = 256_000
-/** A plan may be larger, in a batch of its own. */
-export const MAX_PLAN_BYTES = 1_000_000
-export const MAX_BATCH = 100
-
 /** Schemas of each kind, by version: they stand beside the kinds, and only what reads entries from outside loads them. */
 const SCHEMAS = Object.fromEntries(
   await Promise.all(

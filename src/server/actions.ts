@@ -115,7 +115,7 @@ export async function endAction(_: FormState, form: FormData): Promise<FormState
   return { done: ended ? 'That session has ended.' : 'That device sends nothing until somebody signs in on it anew.' }
 }
 
-/** Plans are written without words from now on, which no older build reads. For leads. */
+/** Entries are written in their newest form from now on, which no older build reads. For leads. */
 export async function writeNewestAction(_: FormState, __: FormData): Promise<FormState> {
   const fault = await foreign()
   if (fault) return fault
@@ -124,7 +124,7 @@ export async function writeNewestAction(_: FormState, __: FormData): Promise<For
   await startNewest()
   revalidatePath('/people')
   return {
-    done: 'Done. A tablet that still runs an older Nailsmith shows such a plan as something from a newer one until it is loaded anew.',
+    done: 'Done. A tablet that still runs an older Nailsmith shows such a line as something from a newer one until it is loaded anew.',
   }
 }
 

@@ -1,5 +1,5 @@
 import { BUILD, VOCABULARY } from '../core/build'
-import { type EntryDraft, isKind, KINDS, type KindRules, mayOverride, type Role, type Stamp } from '../core/job'
+import { type EntryDraft, isKind, KINDS, type KindRules, mayOverride, type Role, type Stamp, BATCH_ENTRIES } from '../core/job'
 import { fileVolts, type MachineFile } from '../core/machine'
 import { db, type Db } from '../db/client'
 import { type EntryOwner, historyId, ownersOf } from '../db/entries'
@@ -9,7 +9,7 @@ import { loadMachineText } from '../db/machines'
 import { listPeople, type ShopPerson } from '../db/people'
 import { staysOn, type Stay } from '../db/sessions'
 import { currentLimits } from '../db/settings'
-import { MAX_BATCH, parseEntry } from '../formats/entry'
+import { parseEntry } from '../formats/entry'
 import { pageOf } from './pages'
 import { refusal } from './permissions'
 import type { Session } from './session'
@@ -58,7 +58,7 @@ export async function appendBatch(
   sending: Sending = {},
 ): Promise<AppendResult | BatchFault> {
   if (!Array.isArray(batch)) return { status: 400, message: 'A list of entries is wanted.', again: 'never' }
-  if (batch.length > MAX_BATCH) return { status: 413, message: `At most ${MAX_BATCH} entries at a time.`, again: 'never' }
+  if (batch.length > BATCH_ENTRIES) return { status: 413, message: `At most ${BATCH_ENTRIES} entries at a time.`, again: 'never' }
   const sql = db()
   if (sending.history !== undefined && sending.history !== (await historyId(sql)))
     return { status: 409, message: 'This server holds another past than the tablet: it was put back from a backup.', again: 'later' }

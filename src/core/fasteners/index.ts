@@ -1,5 +1,15 @@
 export { metricThread, readThread, unifiedStressArea } from './thread'
-export { assemblyPreload, bandOf, estimateTorque, mayEstimate, preloadOf, standardHead, tighteningTorque, YIELD } from './tightening'
+export {
+  assemblyPreload,
+  bandOf,
+  estimateTorque,
+  mayEstimate,
+  preloadOf,
+  readHead,
+  standardHead,
+  tighteningTorque,
+  YIELD,
+} from './tightening'
 export { breakaway, byFeel, fitsWrench, readScale, wrenchSetting } from './wrench'
 export type { BreakawayState } from './wrench'
 export { crissCrossOrder, starOrder, tighteningOrder } from './pattern'

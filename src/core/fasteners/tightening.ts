@@ -20,11 +20,24 @@ const HOLE: Readonly<Record<number, number>> = { 3: 3.4, 4: 4.5, 5: 5.5, 6: 6.6,
 /** Countersunk with hexagon socket, ISO 10642: theoretical head diameter; its cone bears at about the middle. */
 const SUNK: Readonly<Record<number, number>> = { 3: 6.72, 4: 8.96, 5: 11.2, 6: 13.44, 8: 17.92, 10: 22.4, 12: 26.88 }
 
+const HEADS = [
+  ['countersunk', 'countersunk'],
+  ['button', 'button'],
+  ['cap', 'cap'],
+  ['hexagon', 'hexagon'],
+] as const
+export type HeadKind = (typeof HEADS)[number][1]
+
+/** The kind of head that a machine file's words speak of: `hexagon cap`, `countersunk`; null where they speak of none. */
+export function readHead(text: string | undefined): HeadKind | null {
+  return HEADS.find(([word]) => text?.includes(word))?.[1] ?? null
+}
+
 /**
  * The bearing face of a standard head on thread size `d` (mm, whole); null where the tables above have none.
  * Button and low heads bear like cap heads and count as weak.
  */
-export function standardHead(d: number, kind: 'hexagon' | 'cap' | 'button' | 'countersunk'): Head | null {
+export function standardHead(d: number, kind: HeadKind): Head | null {
   const dw = (kind === 'hexagon' ? HEXAGON : kind === 'countersunk' ? SUNK : CAP)[d]
   const dh = HOLE[d]
   if (dw === undefined || dh === undefined) return null

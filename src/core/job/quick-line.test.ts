@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { freeCell, readQuickLine } from './quick-line'
+import { readQuickLine } from './quick-line'
+import { freeCell } from '../machine'
 
 describe('readQuickLine', () => {
   it.each([

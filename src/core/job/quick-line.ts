@@ -31,11 +31,3 @@ export function readQuickLine(line: string): QuickLine | null {
   const rest = counted![2]!.replace(THREAD, '').replace(/\s+/g, ' ').trim()
   return { title: [`${count} ×`, size, rest].filter(Boolean).join(' '), count, label: size || rest || 'screw', ...cell }
 }
-
-/** The first tray cell that nothing lies in or is meant for. */
-export function freeCell(taken: ReadonlySet<string>): string {
-  for (let i = 0; ; i++) {
-    const cell = `${String.fromCharCode(65 + Math.floor(i / 6))}${(i % 6) + 1}`
-    if (!taken.has(cell)) return cell
-  }
-}

@@ -1,5 +1,6 @@
 export { FACTS } from './guard-types'
 export type { Fact, Guard } from './guard-types'
+export { cellName, freeCell } from './cells'
 export { PASSES } from './doing'
 export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use } from './doing'
 export { CONNECTOR_ROLES, JOINT_KINDS, rolesOf } from './joint'

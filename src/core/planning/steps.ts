@@ -25,12 +25,6 @@ export interface Placing {
   readonly before: string
 }
 
-/** Cells of the tray, six to a row: A1 … A6, B1 … */
-export function cellName(n: number): string {
-  if (!Number.isInteger(n) || n < 0) throw new RangeError(`cell number must be a whole number from 0, got ${n}`)
-  return `${String.fromCharCode(65 + Math.floor(n / 6))}${(n % 6) + 1}`
-}
-
 export function partSpecs(index: FileIndex, gives: readonly string[]): PartSpec[] {
   return gives.flatMap((fact) => {
     const part = index.parts.get(offOf(fact) ?? '')

@@ -1,12 +1,5 @@
-import { estimateTorque, mayEstimate, readThread, standardHead } from '../fasteners'
+import { estimateTorque, mayEstimate, readHead, readThread, standardHead } from '../fasteners'
 import type { Joint } from '../machine'
-
-const HEADS = [
-  ['countersunk', 'countersunk'],
-  ['button', 'button'],
-  ['cap', 'cap'],
-  ['hexagon', 'hexagon'],
-] as const
 
 /**
  * The number to tighten to: the file's; else an estimate by VDI 2230 from thread, property class and head. None for axle nuts,
@@ -21,7 +14,7 @@ export function torqueOf(joint: Joint): { readonly torque?: NonNullable<Joint['t
 /** The estimate alone, N·m; null where there may be none. Beside a file's number it is a cross-check. */
 export function estimatedTorque(joint: Pick<Joint, 'critical' | 'thread' | 'head' | 'strength'>): number | null {
   const thread = joint.thread === undefined ? null : readThread(joint.thread)
-  const kind = HEADS.find(([word]) => joint.head?.includes(word))?.[1]
+  const kind = readHead(joint.head)
   if (!mayEstimate(joint.critical) || !thread || !kind || joint.strength === undefined) return null
   const head = standardHead(thread.d, kind)
   if (!head) return null

@@ -231,8 +231,9 @@ function OlderTablets({ older, newest }: { readonly older: number; readonly newe
         {older === 0
           ? 'No device of an older Nailsmith was seen in the last seven days.'
           : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`}{' '}
-        Plans are still written so that an older one can read them, until a week has passed without one. The new way takes less room; an
-        older tablet shows such a plan as something from a newer Nailsmith until it is loaded anew.
+        Lines are still written so that an older one can read them, until a week has passed without one. The new way says more (a reading
+        over its range, which instrument it was) and takes less room; an older tablet shows such a line as something from a newer Nailsmith
+        until it is loaded anew.
       </p>
       <Deed action={newest} fields={{}} label="Write the new way from now on" />
     </section>

@@ -1,6 +1,7 @@
 'use client'
+import { freeCell } from '../../core/machine'
 import { useState } from 'react'
-import { type AnyCheck, freeCell, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
+import { type AnyCheck, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'

@@ -1,6 +1,17 @@
 'use client'
 import { useState } from 'react'
-import { bandOf, byFeel, COLD_BELOW, cureAt, fitsWrench, readScale, readThread, standardHead, wrenchSetting } from '../../core/fasteners'
+import {
+  bandOf,
+  byFeel,
+  COLD_BELOW,
+  cureAt,
+  fitsWrench,
+  readHead,
+  readScale,
+  readThread,
+  standardHead,
+  wrenchSetting,
+} from '../../core/fasteners'
 import { expectedDone, nextPass, type Tightened } from '../../core/job'
 import { estimatedTorque, type PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
@@ -186,18 +197,8 @@ function Numbers({ step }: { readonly step: PlannedStep }) {
   const joint = step.joint
   const estimate = joint ? estimatedTorque(joint) : null
   const thread = joint?.thread ? readThread(joint.thread) : null
-  const head = thread
-    ? standardHead(
-        thread.d,
-        joint?.head?.includes('counter')
-          ? 'countersunk'
-          : joint?.head?.includes('button')
-            ? 'button'
-            : joint?.head?.includes('hexagon') && !joint.head.includes('cap')
-              ? 'hexagon'
-              : 'cap',
-      )
-    : null
+  const kind = readHead(joint?.head)
+  const head = thread && kind ? standardHead(thread.d, kind) : null
   const band = step.torque && thread && head && !joint?.critical ? bandOf(thread, step.torque.value, head) : null
   return (
     <div className="rounded-md border border-rule px-4 py-3">

@@ -1,4 +1,5 @@
-import { type Bodies, freeCell, type Kind, readQuickLine } from '../../core/job'
+import { freeCell } from '../../core/machine'
+import { type Bodies, type Kind, readQuickLine } from '../../core/job'
 import type { FixingSpec } from '../../core/planning'
 import type { JobContext } from './context'
 

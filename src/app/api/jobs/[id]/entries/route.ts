@@ -1,5 +1,5 @@
 import { BUILD, VOCABULARY } from '@/core/build'
-import { MAX_BATCH_BYTES, MAX_PLAN_BYTES } from '@/formats/entry'
+import { BATCH_BYTES, PLAN_BYTES } from '@/core/job'
 import { appendBatch } from '@/server/append'
 import { allowed, allowedWrite, answer, readLimited, refuse, route } from '@/server/http'
 import { entriesAfter, noteOlder } from '@/server/jobs'
@@ -12,7 +12,7 @@ type Params = { readonly params: Promise<{ readonly id: string }> }
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 const NO_JOB = 'There is no such job on this server. What you logged is kept on this device.'
-const TOO_MUCH = `That is more than ${MAX_BATCH_BYTES / 1000} kB at once, or ${MAX_PLAN_BYTES / 1e6} MB for a plan by itself. A photo goes by itself; a log line can be shorter.`
+const TOO_MUCH = `That is more than ${BATCH_BYTES / 1000} kB at once, or ${PLAN_BYTES / 1e6} MB for a plan by itself. A photo goes by itself; a log line can be shorter.`
 const whole = (text: string | null): number | undefined => (text !== null && /^\d{1,9}$/.test(text) ? Number(text) : undefined)
 
 /** What asks says its build; one from before builds were said with every question says none. */
@@ -55,7 +55,7 @@ export const POST = route(async (request: Request, { params }: Params): Promise<
   await older(session, request)
   const { id } = await params
   if (!UUID.test(id)) return refuse(404, NO_JOB, { again: 'never' })
-  const bytes = await readLimited(request, MAX_PLAN_BYTES)
+  const bytes = await readLimited(request, PLAN_BYTES)
   if (!bytes) return refuse(413, TOO_MUCH, { again: 'never' })
   let sent: unknown
   try {
@@ -73,7 +73,7 @@ export const POST = route(async (request: Request, { params }: Params): Promise<
     )
   const batch = back ? back.entries : sent
   const plan = Array.isArray(batch) && batch.length === 1 && (batch[0] as { kind?: unknown } | null)?.kind === 'plan-adopted'
-  if (bytes.byteLength > MAX_BATCH_BYTES && !plan) return refuse(413, TOO_MUCH, { again: 'never' })
+  if (bytes.byteLength > BATCH_BYTES && !plan) return refuse(413, TOO_MUCH, { again: 'never' })
   const history = request.headers.get('x-nailsmith-history') ?? undefined
   const result = await appendBatch(session, id, batch, {
     ...(build !== undefined ? { build } : {}),
