@@ -1,8 +1,12 @@
+import { readingWords } from '../words/en/diagnosis'
+import { NEWEST_FORM } from '../core/build'
+import { UNITS, unitLabel } from '../core/units'
+import { hubDirect } from '../core/diagnosis'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dunlinPlan, Logbook } from '../../tests/logbook'
-import { KIND_IDS, reduce, rungs, summarize, readEntry } from '../core/job'
+import { KIND_IDS, reduce, rungs, summarize, readEntry, written } from '../core/job'
 import { dunlin } from '../demo/machines/dunlin'
 import { readNumber } from '../ui/keypad'
 import { columnOf, depthAt, placeOf } from '../ui/dip'
@@ -103,6 +107,19 @@ describe('words', () => {
     const s = summarize(reduce('j1', book.entries))
     expect(stepText(s)).toBe(`step 2 of ${s.depth}`)
     expect(stageProgress(s)).toBeCloseTo(1 / s.depth)
+  })
+  it('says every figure that a test of the catalogue asks for, and each is taken in both forms', () => {
+    for (const { id, answer } of hubDirect({ fullVolts: 58.8 }).tests) {
+      if (answer.kind !== 'number') continue
+      const { unit } = answer
+      const body = { test: id, quantity: UNITS[unit].dimension, result: { is: 'over', limit: 3 }, unit, live: false } as const
+      for (const form of [0, NEWEST_FORM]) {
+        const one = written('reading-taken', body, form)
+        expect(() => SHAPES['reading-taken'].versions[one.v]!.validateSync(one.body), id).not.toThrow()
+      }
+      expect(UNITS[answer.inputUnit], id).toBeDefined()
+      expect(readingWords(body), id).toBe(`${answer.quantity} > 3 ${unitLabel(unit)}`)
+    }
   })
   it('describes an entry of every kind, and gives none away as undefined', () => {
     const book = new Logbook().open()

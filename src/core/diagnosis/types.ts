@@ -1,3 +1,5 @@
+import type { UnitId } from '../units'
+
 /** The candidate that is always there: something that is not in the list. */
 export const NONE = 'none'
 
@@ -62,10 +64,10 @@ export interface WordAnswer {
 export interface NumberAnswer {
   readonly kind: 'number'
   readonly quantity: string
-  readonly unit: string
+  readonly unit: UnitId
   readonly inputs: readonly string[]
   /** Unit of the figures keyed in. */
-  readonly inputUnit: string
+  readonly inputUnit: UnitId
   readonly compute: Compute
   /** What is possible at all, in `unit`; inputs are bounded by `inputRange`. */
   readonly range: readonly [number, number]

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { catalogueFor, computeValue, type NumberAnswer, type Test } from '../../core/diagnosis'
 import { SKIPPED_WHY, type SkippedWhy } from '../../core/job'
-import { formatNumber, isUnit, readValue, type Result, unitLabel, UNITS } from '../../core/units'
+import { formatNumber, readValue, type Result, unitLabel, UNITS } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { Keypad } from '../../ui/keypad'
@@ -90,8 +90,8 @@ function Pad({
   const { log, form } = useJob()
   const [values, setValues] = useState<readonly string[]>(answer.inputs.map(() => ''))
   const [at, setAt] = useState(0)
-  const unit = isUnit(answer.unit) ? answer.unit : null
-  const instrument = useInstrument(isUnit(answer.inputUnit) ? UNITS[answer.inputUnit].dimension : 'voltage')
+  const { unit } = answer
+  const instrument = useInstrument(UNITS[answer.inputUnit].dimension)
   const [beyond, setBeyond] = useState(false)
   const [fault, setFault] = useState<string>()
   const reads = values.map((v) => readValue(v, answer.inputUnit, answer.inputRange))
@@ -103,7 +103,6 @@ function Pad({
     const wrong = reads[bad]
     if (wrong && !wrong.ok) return (setAt(bad), setFault(readFaultWords(values[bad]!, answer.inputUnit, wrong.error)))
     if (value === null) return setFault('Nothing can be worked out of these: the divisor is 0.')
-    if (unit === null) throw new RangeError(`the test ${test.id} is in ${answer.unit}, which is no unit`)
     const figure = Number(value.toPrecision(6))
     const result: Result = beyond ? { is: 'over', limit: figure } : { is: 'value', value: figure }
     log('reading-taken', {
