@@ -10,7 +10,7 @@ const allowed = {
   formats: ['formats', 'words', 'core'],
   demo: ['demo', 'core', 'formats'],
   db: ['db', 'core'],
-  ui: ['ui'],
+  ui: ['ui', 'words'],
   words: ['words', 'core'],
   core: ['core'],
 }

@@ -1,6 +1,7 @@
 import next from '@next/eslint-plugin-next'
 import hooks from 'eslint-plugin-react-hooks'
 import ts from 'typescript-eslint'
+import wordsHaveAHome from './scripts/lint/words-have-a-home.mjs'
 
 export default ts.config(
   { ignores: ['.next/**', 'node_modules/**', 'public/sw.js', 'next-env.d.ts', '.data/**', 'test-results/**'] },
@@ -28,6 +29,11 @@ export default ts.config(
       ],
       'max-len': ['error', { code: 140, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true }],
     },
+  },
+  {
+    files: ['src/{app,features,ui}/**/*.tsx'],
+    plugins: { nailsmith: { rules: { 'words-have-a-home': wordsHaveAHome } } },
+    rules: { 'nailsmith/words-have-a-home': 'error' },
   },
   {
     files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'e2e/**'],

@@ -1,3 +1,4 @@
+import * as say from '../words/en/screens/pages'
 import { connection } from 'next/server'
 import { Header } from '@/features/shell/header'
 import { Stands } from '@/features/stands/stands'
@@ -6,7 +7,7 @@ import { listJobs } from '@/server/jobs'
 import { pageMark, standsAsked, standsFilter, standsLink } from '@/server/paging'
 import { may } from '@/server/permissions'
 
-export const metadata = { title: 'Stands' }
+export const metadata = { title: say.stands }
 
 export default async function Page({
   searchParams,

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { type Channel, CHANNELS, type LogNote, type RawLog } from '../core/ride'
+import { type Channel, CHANNELS, type LogNote, type RawLog, type RideLogFault } from '../core/ride'
 import { fail, ok, type Result } from '../core/result'
 import { cut } from '../core/text'
 
@@ -8,14 +8,6 @@ import { cut } from '../core/text'
 const LATEST = 1e19
 const MAX_ROWS = 5_000_000
 export const MAX_BYTES = 200_000_000
-
-export type RideLogFault =
-  | { readonly kind: 'empty' }
-  | { readonly kind: 'too large'; readonly bytes: number }
-  | { readonly kind: 'no header'; readonly found: string }
-  | { readonly kind: 'no time'; readonly columns: readonly string[] }
-  | { readonly kind: 'no channel'; readonly columns: readonly string[] }
-  | { readonly kind: 'nothing readable'; readonly row: number; readonly found: string }
 
 export interface ReadLog {
   readonly raw: RawLog

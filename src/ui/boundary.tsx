@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../words/en/screens/ui'
 import { Component, type ReactNode } from 'react'
 
 /** One part of a page that cannot be drawn says so; the rest of the page stands. `of` names the part. */
@@ -19,14 +20,14 @@ export class Boundary extends Component<{ readonly of: string; readonly children
       <div role="alert" className="m-4 border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
         <p>
           <span className="font-bold text-look">◆ </span>
-          {this.props.of} cannot be drawn: something that is stored is of an odd shape. Nothing is lost, and the rest of the page works.
+          {say.cannotBeDrawnSomething(this.props.of)}
         </p>
         <button
           type="button"
           className="mt-1 min-h-12 font-semibold underline underline-offset-4"
           onClick={() => this.setState({ broken: false })}
         >
-          Try it again
+          {say.tryItAgain}
         </button>
       </div>
     )

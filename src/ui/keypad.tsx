@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../words/en/screens/ui'
 import { Delete } from 'lucide-react'
 import { useId } from 'react'
 
@@ -65,7 +66,7 @@ export function Keypad({
         ))}
         <button
           type="button"
-          aria-label="Take the last figure away"
+          aria-label={say.takeTheLastFigure}
           onClick={() => onChange(value.slice(0, -1))}
           className="col-start-4 row-start-1 grid min-h-12 place-items-center rounded-md border border-steel bg-bench"
         >

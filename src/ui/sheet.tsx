@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../words/en/screens/ui'
 import { X } from 'lucide-react'
 import { setNonce } from 'get-nonce'
 import * as Dialog from '@radix-ui/react-dialog'
@@ -36,7 +37,7 @@ export function Sheet({
               <Dialog.Title className="title text-[25px]">{title}</Dialog.Title>
               {note ? <p className="mt-1 text-[15px] text-steel">{note}</p> : null}
             </div>
-            <Dialog.Close aria-label="Close" className="-mr-2 -mt-1 grid size-12 shrink-0 place-items-center rounded-md">
+            <Dialog.Close aria-label={say.close} className="-mr-2 -mt-1 grid size-12 shrink-0 place-items-center rounded-md">
               <X aria-hidden className="size-6" />
             </Dialog.Close>
           </div>

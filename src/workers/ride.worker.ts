@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
-import { type LogFault, type RideLimits, type RideLogSummary, summariseRide } from '../core/ride'
+import { type LogFault, type RideLimits, type RideLogFault, type RideLogSummary, summariseRide } from '../core/ride'
 import { fail, type Result } from '../core/result'
-import { MAX_BYTES, readRideLog, type RideLogFault } from '../formats/ride-log'
+import { MAX_BYTES, readRideLog } from '../formats/ride-log'
 
 export type RideFileFault = RideLogFault | LogFault
 

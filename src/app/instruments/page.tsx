@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/pages'
 import { connection } from 'next/server'
 import { Instruments } from '@/features/instruments/instruments'
 import { Header } from '@/features/shell/header'
@@ -6,7 +7,7 @@ import { pageFrame } from '@/server/frame'
 import { shopInstruments } from '@/server/instruments'
 import { may } from '@/server/permissions'
 
-export const metadata = { title: 'Instruments' }
+export const metadata = { title: say.instruments }
 
 export default async function Page() {
   await connection()

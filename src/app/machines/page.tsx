@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/pages'
 import { connection } from 'next/server'
 import { MachineList } from '@/features/machines/machine-list'
 import { Header } from '@/features/shell/header'
@@ -5,7 +6,7 @@ import { pageFrame } from '@/server/frame'
 import { machines } from '@/server/jobs'
 import { may } from '@/server/permissions'
 
-export const metadata = { title: 'Machines' }
+export const metadata = { title: say.machines }
 
 export default async function Page() {
   await connection()

@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/pages'
 import { connection } from 'next/server'
 import { People } from '@/features/people/people'
 import { Header } from '@/features/shell/header'
@@ -7,7 +8,7 @@ import { pageFrame } from '@/server/frame'
 import { staff } from '@/server/people'
 import { may } from '@/server/permissions'
 
-export const metadata = { title: 'People' }
+export const metadata = { title: say.people }
 
 export default async function Page() {
   await connection()
@@ -26,7 +27,7 @@ export default async function Page() {
           device={session.device}
         />
       ) : (
-        <Refused what="Adding people is for a lead." />
+        <Refused what={say.addingPeople} />
       )}
     </>
   )

@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/pages'
 import { connection } from 'next/server'
 import { Refused } from '@/features/shell/refused'
 import { Header } from '@/features/shell/header'
@@ -6,7 +7,7 @@ import { pageFrame } from '@/server/frame'
 import { jobsToDo, machines } from '@/server/jobs'
 import { may } from '@/server/permissions'
 
-export const metadata = { title: 'Take in' }
+export const metadata = { title: say.takeIn }
 
 export default async function Page() {
   await connection()
@@ -17,7 +18,7 @@ export default async function Page() {
       {may(session.person.role, 'take in') ? (
         <TakeIn machines={await machines()} jobs={await jobsToDo()} person={session.person.id} device={session.device} />
       ) : (
-        <Refused what="Taking machines in is for the front desk, mechanics and leads." />
+        <Refused what={say.takingMachines} />
       )}
     </>
   )

@@ -17,6 +17,16 @@ export interface RideLogSummary {
 /** Slices that are drawn and kept: about one for each two pixels of the strip on the bench tablet. */
 const SLICES = 240
 
+/** Why a file cannot be read as a ride log. */
+export type RideLogFault =
+  | { readonly kind: 'empty' }
+  | { readonly kind: 'too large'; readonly bytes: number }
+  | { readonly kind: 'no header'; readonly found: string }
+  | { readonly kind: 'no time'; readonly columns: readonly string[] }
+  | { readonly kind: 'no channel'; readonly columns: readonly string[] }
+  | { readonly kind: 'nothing readable'; readonly row: number; readonly found: string }
+
+/** Why what was read cannot be judged. */
 export type LogFault =
   { readonly kind: 'too few rows'; readonly rows: number } | { readonly kind: 'no channel' } | { readonly kind: 'no time passes' }
 

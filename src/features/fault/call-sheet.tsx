@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
 import { goalOf, NONE } from '../../core/diagnosis'
 import { Button } from '../../ui/button'
@@ -35,7 +36,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
   const chosen = ways.find((w) => w.name === way) ?? ways[0]
   const done = (): void => {
     const text = own.trim() || (diagnosis && fault ? faultName(diagnosis.catalogue, fault) : '')
-    if (!text) return setWrong('What is it? Pick one, or say it in your words.')
+    if (!text) return setWrong(say.whatIsItPick)
     const p = diagnosis?.now.find((b) => b.fault === fault)?.p ?? 0
     const called = {
       fault: text,
@@ -55,11 +56,11 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
     show('take in')
   }
   return (
-    <Sheet open onClose={onClose} title="Call the fault" note="It can be called again when the machine is open and says otherwise.">
+    <Sheet open onClose={onClose} title={say.callTheFault} note={say.itCanBeCalled}>
       <div className="grid gap-4">
         {likely.length > 0 ? (
           <Tiles
-            legend="It is"
+            legend={say.itIs}
             name="fault"
             value={fault}
             onChange={(f) => (setWrong(undefined), setFault(f), setOwn(''), setWay(''), setWeighed(undefined))}
@@ -67,20 +68,20 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
           />
         ) : null}
         <TextField
-          label={likely.length > 0 ? 'Or, in your words' : 'It is'}
+          label={likely.length > 0 ? say.orInYourWords : say.itIs}
           value={own}
           onChange={(e) => (setWrong(undefined), setOwn(e.target.value))}
-          placeholder="Hall wire broken at the axle"
+          placeholder={say.hallWireBroken}
           maxLength={300}
         />
         {ways.length > 1 && !own.trim() ? (
           <>
             <Tiles
-              legend="And so"
+              legend={say.andSo}
               name="way"
               value={chosen?.name ?? ''}
               onChange={setWay}
-              options={ways.map((w) => ({ value: w.name, label: w.name, hint: w.minutes > 0 ? `${w.minutes} min` : 'nothing now' }))}
+              options={ways.map((w) => ({ value: w.name, label: w.name, hint: w.minutes > 0 ? say.min(w.minutes) : say.nothingNow }))}
             />
             <WeighBlock
               key={fault}
@@ -99,7 +100,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
           </>
         ) : null}
         {state.machine.unit && diagnosis && diagnosis.drives.length > 1 ? (
-          <p className="text-[15.5px] text-pose">◩ The other end has the same age and lead: look at it while the deck is open.</p>
+          <p className="text-[15.5px] text-pose">{say.theOtherEndHas}</p>
         ) : null}
         {wrong ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
@@ -107,7 +108,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
           </p>
         ) : null}
         <Button weight="primary" onClick={done}>
-          Call it
+          {say.callIt}
         </Button>
       </div>
     </Sheet>

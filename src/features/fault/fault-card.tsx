@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
@@ -20,7 +21,7 @@ export function FaultCard() {
       <article className="flex min-h-full flex-col gap-3">
         <p className="text-[15px] text-steel">{diagnosis.drive.name}</p>
         <h2 className="title text-[30px]" role="status">
-          Working out what to measure next…
+          {say.workingOutWhat}
         </h2>
       </article>
     )
@@ -47,7 +48,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel">
-        <span>Next best test · {drive.name}</span>
+        <span>{say.nextBestTest(drive.name)}</span>
         <span>{costWords(ranked)}</span>
       </p>
       <h2 className="title text-[30px]">{test.title}</h2>
@@ -56,7 +57,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       <PowerGuard test={test} />
       {connection && ranked.cost.access < 0.5 ? <ConnectorFace connection={connection} /> : null}
       {words ? (
-        <div className="grid grid-cols-2 gap-2" role="group" aria-label="What it showed">
+        <div className="grid grid-cols-2 gap-2" role="group" aria-label={say.whatItShowed}>
           {words.outcomes.map((o) => (
             <Outcome
               key={o.id}
@@ -107,13 +108,13 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && !words ? (
           <Button weight="primary" disabled={against !== null} onClick={() => open({ kind: 'test', test: test.id, drive: drive.id })}>
-            Key it in
+            {say.keyItIn}
           </Button>
         ) : null}
         {mayWork ? (
           <div className="grid grid-cols-2 gap-2">
-            <Button onClick={() => open({ kind: 'skip test', test: test.id, drive: drive.id })}>Can’t do this one</Button>
-            <Button onClick={() => open({ kind: 'call' })}>Stop measuring: call it</Button>
+            <Button onClick={() => open({ kind: 'skip test', test: test.id, drive: drive.id })}>{say.cantDoThisOne}</Button>
+            <Button onClick={() => open({ kind: 'call' })}>{say.stopMeasuringCallIt}</Button>
           </div>
         ) : null}
       </div>
@@ -133,11 +134,11 @@ function WayIn({ ranked, diagnosis }: { readonly ranked: RankedTest; readonly di
   }
   return state.planned ? (
     <Button weight="primary" onClick={() => show('take down')}>
-      On with the way in
+      {say.onWithTheWay}
     </Button>
   ) : goal && name ? (
     <Button weight="primary" onClick={plan}>
-      Plan the way in: {name}
+      {say.planTheWayIn(name)}
     </Button>
   ) : null
 }
@@ -164,7 +165,7 @@ function Outcome({
     >
       <span className="narrow block text-[17px] leading-tight font-semibold">{name}</span>
       <span className="block text-[13.5px] leading-tight text-steel">
-        {meaning ? `then ${inside(faultName(diagnosis.catalogue, meaning.fault))} ${percent(meaning.after)}` : 'hardly to be expected'}
+        {meaning ? say.then(inside(faultName(diagnosis.catalogue, meaning.fault)), percent(meaning.after)) : say.hardlyToBeExpected}
       </span>
     </button>
   )
@@ -186,41 +187,37 @@ function TimeToAct({ diagnosis }: { readonly diagnosis: Diagnosis }) {
   const same = advice.stop === 'same job'
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Stop measuring · {diagnosis.drive.name}</p>
-      <h2 className="title text-[30px]">{same && act?.motorOut ? 'The motor comes out' : act ? `Act: ${act.name}` : 'Call it'}</h2>
-      <p className="text-[17px]">
-        {same
-          ? 'Whatever is left ends in the same job. A test that tells one from the other changes nothing that you do.'
-          : `No test left is worth its minutes: about ${Math.round(advice.atStake)} min of wrong work are at stake, and none saves as many as it costs.`}
-      </p>
+      <p className="text-[15px] text-steel">{say.stopMeasuring(diagnosis.drive.name)}</p>
+      <h2 className="title text-[30px]">{same && act?.motorOut ? say.theMotorComesOut : act ? say.act(act.name) : say.callIt}</h2>
+      <p className="text-[17px]">{same ? say.whateverIsLeftEnds : say.noTestLeft(advice.atStake)}</p>
       <dl className="grid grid-cols-2 gap-2">
         <div className="rounded-md border border-rule px-3 py-1.5">
-          <dt className="text-[13.5px] text-steel">Likeliest</dt>
+          <dt className="text-[13.5px] text-steel">{say.likeliest}</dt>
           <dd className="title text-[18px]">{faultName(catalogue, top.fault)}</dd>
           <dd className="text-[13.5px] text-steel">
             {beliefWord(top.p)}, {percent(top.p)}
           </dd>
         </div>
         <div className="rounded-md border border-rule px-3 py-1.5">
-          <dt className="text-[13.5px] text-steel">It takes</dt>
-          <dd className="title text-[18px]">{act ? `${minutes[act.id] ?? act.minutes} min` : '–'}</dd>
-          <dd className="text-[13.5px] text-steel">{act && minutes[act.id] !== undefined ? 'by the plan, hands on' : 'estimated'}</dd>
+          <dt className="text-[13.5px] text-steel">{say.itTakes}</dt>
+          <dd className="title text-[18px]">{act ? say.min(minutes[act.id] ?? act.minutes) : '–'}</dd>
+          <dd className="text-[13.5px] text-steel">{act && minutes[act.id] !== undefined ? say.byThePlanHands : say.estimated}</dd>
         </div>
       </dl>
       <p className="text-[16px] text-steel">
-        It would change the mind: a reading that speaks for{' '}
-        {now
-          .filter((b) => b.p > 0.005 && actionOf(catalogue, b.fault)?.id !== act?.id)
-          .sort((a, b) => b.p - a.p)
-          .slice(0, 2)
-          .map((b) => inside(faultName(catalogue, b.fault)))
-          .join(' or ') || 'something that is in no list'}
-        .
+        {say.itWouldChange(
+          now
+            .filter((b) => b.p > 0.005 && actionOf(catalogue, b.fault)?.id !== act?.id)
+            .sort((a, b) => b.p - a.p)
+            .slice(0, 2)
+            .map((b) => inside(faultName(catalogue, b.fault)))
+            .join(' or ') || say.something,
+        )}
       </p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <Button weight="primary" onClick={() => open({ kind: 'call', fault: top.fault })}>
-            Call it, choose the job
+            {say.callItChoose}
           </Button>
         ) : null}
       </div>
@@ -233,21 +230,18 @@ function PlainCard() {
   const { state, open, show, mayWork } = useJob()
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Find the fault</p>
-      <h2 className="title text-[30px]">Measure, then call it</h2>
-      <p className="text-[17px]">
-        No list of faults is known for this drive. Log each reading as it is taken, live or dead; the cheap ones first: pack voltage, fuse,
-        brake cut-offs unplugged, throttle at rest and full.
-      </p>
+      <p className="text-[15px] text-steel">{say.findTheFault}</p>
+      <h2 className="title text-[30px]">{say.measureThenCallIt}</h2>
+      <p className="text-[17px]">{say.noListOfFaults}</p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <Button hint="R" onClick={() => open({ kind: 'reading' })}>
-            A reading
+            {say.aReading}
           </Button>
         ) : null}
-        {mayWork ? <Button onClick={() => open({ kind: 'call' })}>Call the fault</Button> : null}
+        {mayWork ? <Button onClick={() => open({ kind: 'call' })}>{say.callTheFault}</Button> : null}
         <Button weight="primary" onClick={() => show('take in')}>
-          {state.planned ? 'Look at the job' : 'Choose the job to do'}
+          {state.planned ? say.lookAtTheJob : say.chooseTheJob}
         </Button>
       </div>
     </article>

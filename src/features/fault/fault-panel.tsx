@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import type { Mark } from '../../core/job'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
@@ -36,7 +37,7 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
         <h2 className="title flex-1 basis-72 text-[24px]">{headline(diagnosis.catalogue, diagnosis.now, advice, known.length)}</h2>
         {drives.length > 1 ? (
           <Tiles
-            legend="Which end"
+            legend={say.whichEnd}
             name="drive"
             value={drive.id}
             onChange={choose}
@@ -47,10 +48,10 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
       <Suspects diagnosis={diagnosis} />
       <BeliefRibbon diagnosis={diagnosis} />
       <div className="mt-3 flex flex-wrap gap-2">
-        {mayNote ? <Button onClick={() => show('take in')}>Add what it does</Button> : null}
+        {mayNote ? <Button onClick={() => show('take in')}>{say.addWhatItDoes}</Button> : null}
         {mayWork ? (
           <Button hint="R" onClick={() => open({ kind: 'reading' })}>
-            Another reading
+            {say.anotherReading}
           </Button>
         ) : null}
       </div>
@@ -61,8 +62,8 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
 function Told() {
   const { state, nameOf } = useJob()
   return (
-    <Block title="It does">
-      <Lines none="Nothing noted." items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: nameOf(s.by) }))} />
+    <Block title={say.itDoes}>
+      <Lines none={say.nothingNoted} items={state.symptoms.map((s) => ({ key: s.entry, text: `“${s.text}”`, by: nameOf(s.by) }))} />
     </Block>
   )
 }
@@ -81,17 +82,17 @@ function Readings() {
     ...state.observations.map((o) => ({ ...o, what: observedWords(o), shown: '', more: '', place: undefined })),
   ].sort((a, b) => a.at - b.at)
   return (
-    <Block title={`All readings (${seen.length})`}>
+    <Block title={say.allReadings(seen.length)}>
       {seen.length === 0 ? (
-        <p className="text-[16px] text-steel">None yet.</p>
+        <p className="text-[16px] text-steel">{say.noneYet}</p>
       ) : (
         <table className="w-full text-left text-[16.5px]">
           <thead className="narrow text-[14px] text-steel">
             <tr>
-              <th className="py-1 pr-3">What</th>
-              <th className="pr-3 text-right">Shown</th>
-              <th className="pr-3">State</th>
-              <th>By</th>
+              <th className="py-1 pr-3">{say.what}</th>
+              <th className="pr-3 text-right">{say.shown}</th>
+              <th className="pr-3">{say.state}</th>
+              <th>{say.by}</th>
             </tr>
           </thead>
           <tbody>
@@ -100,10 +101,10 @@ function Readings() {
                 <td className="py-1.5 pr-3">
                   {r.what}
                   {r.place ? `, ${r.place}` : ''}
-                  {r.more ? <span className="text-[14px] text-steel"> from {r.more}</span> : null}
+                  {r.more ? <span className="text-[14px] text-steel"> {say.from(r.more)}</span> : null}
                 </td>
                 <td className="whitespace-nowrap pr-3 text-right text-[21px] font-semibold tabular-nums">{r.shown}</td>
-                <td className="pr-3">{r.live ? <span className="text-stop">▲ live</span> : 'dead'}</td>
+                <td className="pr-3">{r.live ? <span className="text-stop">{say.live}</span> : say.dead}</td>
                 <td className="text-[14px] text-steel">{by(r)}</td>
               </tr>
             ))}
@@ -113,9 +114,7 @@ function Readings() {
       {state.skipped.length > 0 ? (
         <ul className="mt-2 text-[15.5px] text-look">
           {state.skipped.map((s) => (
-            <li key={s.entry}>
-              ◆ Left out: {testWords(s.test, s.text)}. {skippedWords(s)}
-            </li>
+            <li key={s.entry}>{say.leftOut(testWords(s.test, s.text), skippedWords(s))}</li>
           ))}
         </ul>
       ) : null}
@@ -126,12 +125,12 @@ function Readings() {
 function Called() {
   const { state, nameOf, now } = useJob()
   return (
-    <Block title="The fault">
+    <Block title={say.theFault}>
       <Lines
-        none="Not called yet."
+        none={say.notCalledYet}
         items={state.faults.map((f) => ({
           key: f.entry,
-          text: `${faultWords(f)}${faultAction(f) ? `: ${faultAction(f)}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`,
+          text: say.calledFault(faultWords(f), faultAction(f), f.certainty !== 'maybe'),
           by: `${nameOf(f.by)}${now > 0 ? `, ${clockText(f.at, now)}` : ''}`,
         }))}
       />

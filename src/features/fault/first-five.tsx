@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { Button } from '../../ui/button'
 import { useJob } from '../shared/context'
 import { Block } from '../shared/panel'
@@ -28,12 +29,12 @@ export function FirstFive({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           {done ?? test.title}
         </span>
         <span className="text-[14.5px] text-steel">
-          {done ? '' : skipped.has(id) ? 'left out' : ranked ? costWords(ranked) : ''}
-          {test.power === 'live' && !done ? ' · live' : ''}
+          {done ? null : skipped.has(id) ? say.leftOutHere : ranked ? costWords(ranked) : null}
+          {test.power === 'live' && !done ? say.andLive : null}
         </span>
         {mayWork ? (
           <Button weight="quiet" className="min-h-11" onClick={() => open({ kind: 'test', test: id, drive: drive.id })}>
-            {done ? 'Again' : 'Take it'}
+            {done ? say.again : say.takeIt}
           </Button>
         ) : null}
       </li>
@@ -46,10 +47,10 @@ export function FirstFive({ diagnosis }: { readonly diagnosis: Diagnosis }) {
     .sort((a, b) => (rank.get(a) ?? 99) - (rank.get(b) ?? 99))
   return (
     <>
-      <Block title="The first five minutes">
+      <Block title={say.theFirstFiveMinutes}>
         <ul>{first.map(line)}</ul>
       </Block>
-      <Block title="Every other test, the best for its minutes first">
+      <Block title={say.everyOtherTest}>
         <ul>{others.map(line)}</ul>
       </Block>
     </>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import type { Test } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -7,12 +8,11 @@ import { type JobContext, useJob } from '../shared/context'
 /** Why a test may not be taken as the machine stands; null when it may. */
 export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Test): string | null {
   const { state, now } = job
-  if (test.power === 'dead' && !deadAt(state.power, now)) return 'This is taken dead. Isolate it and show it dead first.'
-  if (test.power === 'live' && deadAt(state.power, now))
-    return 'The job says dead. Log it live first, at the strip, then take a live reading.'
-  if (test.power === 'live' && state.power.state !== 'live') return 'This is taken live. Plug the pack in and log it live first.'
+  if (test.power === 'dead' && !deadAt(state.power, now)) return say.thisIsTakenDead
+  if (test.power === 'live' && deadAt(state.power, now)) return say.theJobSaysDead
+  if (test.power === 'live' && state.power.state !== 'live') return say.thisIsTakenLive
   if (test.power === 'live' && state.packCheck?.result === 'quarantine' && !state.checks['pack triage']?.overridden)
-    return `The pack is for quarantine (${state.packCheck.signs.join(', ')}): nothing is powered from it.`
+    return say.thePack(state.packCheck.signs.join(', '))
   return null
 }
 
@@ -29,7 +29,7 @@ export function PowerGuard({ test }: { readonly test: Test }) {
       </p>
       {job.mayWork ? (
         <Button className="mt-2 w-full" onClick={() => job.open({ kind: 'power' })}>
-          {test.power === 'dead' ? 'Isolate it and show it dead' : 'How it stands'}
+          {test.power === 'dead' ? say.isolateItAndShow : say.howItStands}
         </Button>
       ) : null}
     </div>

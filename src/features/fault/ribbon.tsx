@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { area, curveBumpX, stack } from 'd3-shape'
 import { type Catalogue, NONE } from '../../core/diagnosis'
 import type { Diagnosis } from './use-diagnosis'
@@ -9,7 +10,7 @@ const [WIDE, HIGH, TOP] = [780, 150, 44]
 const MOST = 7
 const FILL = ['fill-copper', 'fill-pose', 'fill-look', 'fill-ok', 'fill-stop', 'fill-steel'] as const
 
-const nameOf = (catalogue: Catalogue, key: string): string => (key === 'others' ? 'All others' : faultName(catalogue, key))
+const nameOf = (catalogue: Catalogue, key: string): string => (key === 'others' ? say.allOthers : faultName(catalogue, key))
 
 /** Suspects as ribbons across what was learned: width is belief, so that one look says what each reading did. */
 export function BeliefRibbon({ diagnosis }: { readonly diagnosis: Diagnosis }) {
@@ -47,10 +48,13 @@ export function BeliefRibbon({ diagnosis }: { readonly diagnosis: Diagnosis }) {
     <figure>
       <svg
         role="img"
-        aria-label={`Beliefs after each of ${known.length} pieces of evidence; now ${top
-          .slice(0, 3)
-          .map((f) => `${faultName(catalogue, f)} ${percent(now.find((b) => b.fault === f)!.p)}`)
-          .join(', ')}`}
+        aria-label={say.beliefsAfterEach(
+          known.length,
+          top
+            .slice(0, 3)
+            .map((f) => `${faultName(catalogue, f)} ${percent(now.find((b) => b.fault === f)!.p)}`)
+            .join(', '),
+        )}
         viewBox={`0 0 ${WIDE} ${HIGH + TOP + 4}`}
         className="w-full"
       >
@@ -100,11 +104,7 @@ export function BeliefRibbon({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           )
         })}
       </svg>
-      {from > 0 ? (
-        <figcaption className="text-[14px] text-steel">
-          The last {MOST - 1} of {known.length}.
-        </figcaption>
-      ) : null}
+      {from > 0 ? <figcaption className="text-[14px] text-steel">{say.theLastOf(MOST - 1, known.length)}</figcaption> : null}
     </figure>
   )
 }

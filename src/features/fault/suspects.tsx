@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
 import { beliefWord, NONE } from '../../core/diagnosis'
 import type { Diagnosis } from './use-diagnosis'
@@ -44,11 +45,11 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
                   <>
                     {action.name}{' '}
                     <span className="whitespace-nowrap">
-                      · {minutes[action.id] ?? action.minutes} min{minutes[action.id] === undefined ? ' est.' : ''}
+                      {say.minEst(minutes[action.id] ?? action.minutes, minutes[action.id] === undefined)}
                     </span>
                   </>
                 ) : (
-                  'look further'
+                  say.lookFurther
                 )}
               </span>
             </button>
@@ -60,21 +61,19 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
                   return (
                     <li key={i}>
                       <span className={after > before * 1.05 ? 'text-copper' : after < before * 0.95 ? 'text-pose' : ''}>
-                        {after > before * 1.05 ? '▲ for' : after < before * 0.95 ? '▼ against' : '– neither'}
+                        {after > before * 1.05 ? say.forWord : after < before * 0.95 ? say.against : say.neither}
                       </span>{' '}
                       · {known[i]!.label}: {percent(before)} → {percent(after)}
                     </li>
                   )
                 })}
-                {known.length === 0 ? <li>Nothing known yet: only how usual it is (estimated).</li> : null}
+                {known.length === 0 ? <li>{say.nothingKnownYetOnly}</li> : null}
               </ul>
             ) : null}
           </li>
         )
       })}
-      <li className="border-t border-rule py-2 text-[15px] text-steel">
-        {rest > 0.005 ? `All others together ${percent(rest)}. ` : ''}Shares are the bench’s estimates, not a maker’s figures.
-      </li>
+      <li className="border-t border-rule py-2 text-[15px] text-steel">{say.allOthersTogetherShares(rest, percent(rest))}</li>
     </ul>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { useMemo, useState } from 'react'
 import { catalogueFor, computeValue, type NumberAnswer, type Test } from '../../core/diagnosis'
 import { SKIPPED_WHY, type SkippedWhy } from '../../core/job'
@@ -51,7 +52,7 @@ export function TestSheet({ test: id, drive, onClose }: { readonly test: string;
         ))}
         <PowerGuard test={test} />
         {test.answer.kind === 'words' ? (
-          <div className="grid gap-2" role="group" aria-label="What it showed">
+          <div className="grid gap-2" role="group" aria-label={say.whatItShowed}>
             {test.answer.outcomes.map((o) => (
               <Button
                 key={o.id}
@@ -67,7 +68,7 @@ export function TestSheet({ test: id, drive, onClose }: { readonly test: string;
           <Pad test={test} answer={test.answer} drive={drive} blocked={against} onClose={onClose} />
         )}
         <Button weight="quiet" onClick={() => job.open({ kind: 'skip test', test: test.id, drive })}>
-          Can’t do this one
+          {say.cantDoThisOne}
         </Button>
       </div>
     </Sheet>
@@ -102,7 +103,7 @@ function Pad({
     const bad = reads.findIndex((r) => !r.ok)
     const wrong = reads[bad]
     if (wrong && !wrong.ok) return (setAt(bad), setFault(readFaultWords(values[bad]!, answer.inputUnit, wrong.error)))
-    if (value === null) return setFault('Nothing can be worked out of these: the divisor is 0.')
+    if (value === null) return setFault(say.divisorIsZero)
     const figure = Number(value.toPrecision(6))
     const result: Result = beyond ? { is: 'over', limit: figure } : { is: 'value', value: figure }
     log('reading-taken', {
@@ -123,7 +124,7 @@ function Pad({
   return (
     <>
       {answer.inputs.length > 1 ? (
-        <div role="tablist" aria-label="Figures" className="flex flex-wrap gap-2">
+        <div role="tablist" aria-label={say.figures} className="flex flex-wrap gap-2">
           {answer.inputs.map((name, i) => (
             <button
               key={name}
@@ -151,23 +152,23 @@ function Pad({
         <p role="status" className="text-[17px]">
           {answer.quantity}:{' '}
           <strong className="tabular-nums">{value === null ? '–' : `${formatNumber(value, 1)} ${unitLabel(answer.unit)}`}</strong>{' '}
-          <span className="text-[14px] text-steel">worked out, not typed</span>
+          <span className="text-[14px] text-steel">{say.workedOut}</span>
         </p>
       ) : null}
       {answer.compute === 'single' && form >= 13 ? (
         <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
           <input type="checkbox" className="size-5 accent-copper" checked={beyond} onChange={(e) => setBeyond(e.target.checked)} />
-          Over its range: more than that
+          {say.overItsRange}
         </label>
       ) : null}
       <InstrumentField choice={instrument} />
       {next >= 0 && reads[at]!.ok ? (
         <Button weight="primary" onClick={() => setAt(next)}>
-          Next: {answer.inputs[next]}
+          {say.next(answer.inputs[next]!)}
         </Button>
       ) : (
         <Button weight="primary" onClick={done}>
-          Log it
+          {say.logIt}
         </Button>
       )}
     </>
@@ -181,17 +182,17 @@ export function SkipSheet({ test: id, drive, onClose }: { readonly test: string;
   const [why, setWhy] = useState<SkippedWhy>(SKIPPED_WHY[0])
   const [text, setText] = useState('')
   return (
-    <Sheet open onClose={onClose} title="Can’t do this one" note={test?.title ?? id}>
+    <Sheet open onClose={onClose} title={say.cantDoThisOne} note={test?.title ?? id}>
       <div className="grid gap-4">
         <Tiles
-          legend="Why"
+          legend={say.why}
           name="why-not"
           value={why}
           onChange={setWhy}
           options={SKIPPED_WHY.map((w) => ({ value: w, label: SKIPPED_WORDS[w] }))}
         />
-        <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={500} />
-        <p className="text-[15px] text-steel">It stands on the page that goes home as not done.</p>
+        <TextField label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={500} />
+        <p className="text-[15px] text-steel">{say.standsAsNotDone}</p>
         <Button
           weight="primary"
           onClick={() => (
@@ -205,7 +206,7 @@ export function SkipSheet({ test: id, drive, onClose }: { readonly test: string;
             onClose()
           )}
         >
-          Leave it out
+          {say.leaveItOut}
         </Button>
       </div>
     </Sheet>

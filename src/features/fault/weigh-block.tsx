@@ -1,18 +1,18 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
 import { type Action, LIFE, weigh, type WeighReason, YOUNG } from '../../core/diagnosis'
 import type { Bodies } from '../../core/job'
-import { formatNumber } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 
 const WHY: Readonly<Record<WeighReason, string>> = {
-  young: `Under ${YOUNG} km what fails was made wrong: ask its maker before anything is opened.`,
-  'never left': 'It can lock or start the wheel: it is never left.',
-  'cheaper for its kilometres': 'The least for each kilometre that is still to come.',
-  'worn out': 'Little is left in the old one: what is mended now wears out next.',
-  'still runs': 'It cannot lock or start the wheel and still runs: watch it, and look again.',
+  young: say.underKmWhatFails(YOUNG),
+  'never left': say.itCanLock,
+  'cheaper for its kilometres': say.theLeastForEach,
+  'worn out': say.littleIsLeft,
+  'still runs': say.itCannotLock,
 }
 
 /** How it was weighed, as it is noted. */
@@ -42,15 +42,21 @@ export function WeighBlock({
       : null
   return (
     <details className="rounded-md border border-rule px-4 py-1">
-      <summary className="min-h-11 cursor-pointer py-2 text-[16px]">Swap it or mend it? Weigh it</summary>
+      <summary className="min-h-11 cursor-pointer py-2 text-[16px]">{say.swapItOrMend}</summary>
       <div className="grid grid-cols-3 gap-2 pb-2">
-        <TextField label="Run so far, km" value={run} onChange={(e) => setRun(e.target.value)} inputMode="decimal" autoComplete="off" />
-        <TextField label="New part costs" value={price} onChange={(e) => setPrice(e.target.value)} inputMode="decimal" autoComplete="off" />
-        <TextField label="An hour costs" value={hour} onChange={(e) => setHour(e.target.value)} inputMode="decimal" autoComplete="off" />
+        <TextField label={say.runSoFarKm} value={run} onChange={(e) => setRun(e.target.value)} inputMode="decimal" autoComplete="off" />
+        <TextField
+          label={say.newPartCosts}
+          value={price}
+          onChange={(e) => setPrice(e.target.value)}
+          inputMode="decimal"
+          autoComplete="off"
+        />
+        <TextField label={say.anHourCosts} value={hour} onChange={(e) => setHour(e.target.value)} inputMode="decimal" autoComplete="off" />
       </div>
       {wrong !== undefined ? (
         <p role="alert" className="pb-2 text-[15px] font-semibold text-stop">
-          ▲ “{wrong}” is no figure from 0 to a million.
+          {say.isNoFigureFrom(wrong)}
         </p>
       ) : null}
       {result ? (
@@ -58,20 +64,17 @@ export function WeighBlock({
           {result.ways.map((w) => (
             <p key={w.name} className={w === result.best ? 'font-semibold' : ''}>
               {w === result.best ? <span className="text-ok">● </span> : <span className="text-steel">○ </span>}
-              {w.name}:{' '}
-              {w.lasts > 0
-                ? `${formatNumber(w.cost, 0)}, ${formatNumber(w.perThousand, 1)} for each 1,000 km to come`
-                : 'not for this fault'}
+              {say.forEach1000(w.name, w.lasts, w.cost, w.perThousand)}
             </p>
           ))}
           <p className="text-[15.5px]">
-            {WHY[result.reason]} <span className="text-steel">Reckoned with {formatNumber(LIFE, 0)} km in a new one (estimated).</span>
+            {WHY[result.reason]} <span className="text-steel">{say.reckonedWithKm(LIFE)}</span>
           </p>
           <Button
             onClick={() =>
               onChoose(result.best.name, {
                 // The words go along for a shop where an older build still reads; the newest form drops them.
-                text: `Weighed at ${formatNumber(kilometres!, 0)} km, part ${formatNumber(partPrice!, 2)}, hour ${formatNumber(hourPrice!, 2)}: ${result.best.name}. ${WHY[result.reason]}`,
+                text: say.weighedAtKmPart(kilometres!, partPrice!, hourPrice!, result.best.name, WHY[result.reason]),
                 weighed: {
                   way: result.best.kind,
                   reason: result.reason,
@@ -82,7 +85,7 @@ export function WeighBlock({
               })
             }
           >
-            Take that: {result.best.name}
+            {say.takeThat(result.best.name)}
           </Button>
         </div>
       ) : null}

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { type AnyCheck, mayOverride, stageMissing } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -17,16 +18,14 @@ export function HandBackCard() {
   if (state.handedBack) {
     return (
       <article className="flex min-h-full flex-col gap-3">
-        <p className="text-[15px] text-steel">Hand back</p>
-        <h2 className="title text-[30px]">It has gone home</h2>
-        <p className="text-[17px]">
-          To {state.handedBack.to}, by {nameOf(state.handedBack.by)}. The page stands as it was then; what is logged now is an addendum.
-        </p>
+        <p className="text-[15px] text-steel">{say.handBack}</p>
+        <h2 className="title text-[30px]">{say.itHasGoneHome}</h2>
+        <p className="text-[17px]">{say.toByThePage(state.handedBack.to, nameOf(state.handedBack.by))}</p>
         <Rechecks />
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           <SavePage />
           <Button weight="primary" onClick={() => window.print()}>
-            Print the page
+            {say.printThePage}
           </Button>
         </div>
       </article>
@@ -34,12 +33,13 @@ export function HandBackCard() {
   }
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">Hand back</p>
-      <h2 className="title text-[30px]">{missing.length === 0 ? 'Read it over, hand it back' : 'Not ready to go home'}</h2>
+      <p className="text-[15px] text-steel">{say.handBack}</p>
+      <h2 className="title text-[30px]">{missing.length === 0 ? say.readItOverHand : say.notReadyToGo}</h2>
       {missing.length > 0 ? (
         <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
           <p className="font-semibold">
-            <span className="text-stop">▲ </span>Still open:
+            <span className="text-stop">▲ </span>
+            {say.stillOpen}
           </p>
           <ul>
             {missing.map((m) => (
@@ -47,7 +47,7 @@ export function HandBackCard() {
                 {checkWords(m)}
                 {mayWork && mayPass(m, person.role) ? (
                   <Button weight="quiet" onClick={() => open({ kind: 'override', check: m })}>
-                    Go on without, why
+                    {say.goOnWithoutWhy}
                   </Button>
                 ) : null}
               </li>
@@ -58,7 +58,7 @@ export function HandBackCard() {
       <Rechecks />
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
-          <TextField label="Handed to" value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} />
+          <TextField label={say.handedTo} value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} />
         ) : null}
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
@@ -69,13 +69,13 @@ export function HandBackCard() {
           <Button
             weight="primary"
             disabled={missing.length > 0}
-            onClick={() => (to.trim() ? log('handed-back', { to: to.trim() }) : setFault('To whom does it go?'))}
+            onClick={() => (to.trim() ? log('handed-back', { to: to.trim() }) : setFault(say.toWhomDoes))}
           >
-            Hand it back
+            {say.handItBack}
           </Button>
         ) : null}
         <SavePage />
-        <Button onClick={() => window.print()}>Print the page</Button>
+        <Button onClick={() => window.print()}>{say.printThePage}</Button>
       </div>
     </article>
   )

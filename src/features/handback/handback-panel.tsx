@@ -1,9 +1,9 @@
 'use client'
+import * as say from '../../words/en/screens/handback'
 import { useMemo } from 'react'
 import { reduce } from '../../core/job'
 import type { Report, ReportSection } from '../../formats/report'
 import { clockText } from '../../ui/time'
-import { count } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 import { writeReport } from '../../formats/hand-back'
 
@@ -39,14 +39,12 @@ export function HandBackPanel() {
   return (
     <div
       role="region"
-      aria-label="The page that goes with it"
+      aria-label={say.thePageThatGoes}
       tabIndex={0}
       className="overflow-y-auto bg-paper px-6 py-5 print:overflow-visible print:bg-white print:p-0 print:text-[11px] print:leading-tight"
     >
       <header className="mb-3 border-b-2 border-ink pb-2">
-        <p className="text-[15px] text-steel print:text-[11px]">
-          Job {report.job} · {report.owner} · {report.at.slice(0, 10)}
-        </p>
+        <p className="text-[15px] text-steel print:text-[11px]">{say.job(report.job, report.owner, report.at.slice(0, 10))}</p>
         <h2 className="title text-[27px] print:text-[20px]">
           {report.machine} · {report.work}
         </h2>
@@ -58,13 +56,10 @@ export function HandBackPanel() {
       </div>
       {state.handedBack ? (
         <p className="mt-4 text-[17px] font-semibold print:text-[12px]">
-          ● Handed back to {state.handedBack.to}, {nameOf(state.handedBack.by)}, {now > 0 ? clockText(state.handedBack.at, now) : ''}
-          {state.addenda > 0 ? ` · ${count(state.addenda, 'later entry', 'later entries')}, an addendum` : ''}
+          {say.handedBackToLater(state.handedBack.to, nameOf(state.handedBack.by), now, clockText(state.handedBack.at, now), state.addenda)}
         </p>
       ) : null}
-      <p className="mt-3 hidden text-[10px] text-steel print:block">
-        The maker’s manual and local rules come first. Numbers marked estimated are the shop’s own.
-      </p>
+      <p className="mt-3 hidden text-[10px] text-steel print:block">{say.theMakersManual}</p>
     </div>
   )
 }

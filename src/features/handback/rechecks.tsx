@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -39,11 +40,11 @@ export function Rechecks() {
   const open = usual.filter((r) => !had.has(JSON.stringify(words(r))))
   const add = (): void => {
     const distance = readNumber(km)
-    if (!what.trim()) return setFault('What is looked at again?')
-    if (how === 'day' && !/^\d{4}-\d{2}-\d{2}$/.test(on)) return setFault('On which day?')
-    if (how === 'day' && on < new Date(now).toISOString().slice(0, 10)) return setFault(`${dayWords.format(new Date(on))} is past.`)
+    if (!what.trim()) return setFault(say.whatIsLooked)
+    if (how === 'day' && !/^\d{4}-\d{2}-\d{2}$/.test(on)) return setFault(say.onWhichDay)
+    if (how === 'day' && on < new Date(now).toISOString().slice(0, 10)) return setFault(say.isPast(dayWords.format(new Date(on))))
     if (how === 'km' && (distance === null || distance <= 0 || distance > 100_000))
-      return setFault(km.trim() ? `“${km}” is not a distance in kilometres.` : 'After how many kilometres?')
+      return setFault(km.trim() ? say.isNotADistance(km) : say.afterHowManyKilometres)
     log('recheck-set', {
       what: what.trim(),
       ...(how === 'day' ? { on } : { kilometres: distance! }),
@@ -54,7 +55,7 @@ export function Rechecks() {
   }
   return (
     <section className="grid gap-2 border-t border-rule pt-2">
-      <h3 className="title text-[18px]">Check again</h3>
+      <h3 className="title text-[18px]">{say.checkAgain}</h3>
       {state.rechecks.length > 0 ? (
         <ul className="text-[16px]">
           {state.rechecks.map((r) => (
@@ -85,27 +86,27 @@ export function Rechecks() {
       {adding ? (
         <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
           <TextField
-            label="Something else"
+            label={say.somethingElse}
             value={what}
             onChange={(e) => (setFault(undefined), setWhat(e.target.value))}
-            placeholder="tug the 6-pins"
+            placeholder={say.tugThe6Pins}
             maxLength={300}
           />
           <div className="flex flex-wrap items-end gap-2">
             <Tiles
-              legend="When"
+              legend={say.when}
               name="when"
               value={how}
               onChange={setHow}
               options={[
-                { value: 'day', label: 'On a day' },
-                { value: 'km', label: 'After km' },
+                { value: 'day', label: say.onADay },
+                { value: 'km', label: say.afterKm },
               ]}
             />
             {how === 'day' ? (
               <TextField
                 className="flex-1"
-                label="Day"
+                label={say.day}
                 type="date"
                 value={on}
                 onChange={(e) => (setFault(undefined), setOn(e.target.value))}
@@ -113,7 +114,7 @@ export function Rechecks() {
             ) : (
               <TextField
                 className="flex-1"
-                label="Kilometres"
+                label={say.kilometres}
                 value={km}
                 onChange={(e) => (setFault(undefined), setKm(e.target.value))}
                 inputMode="decimal"
@@ -126,11 +127,11 @@ export function Rechecks() {
               ▲ {fault}
             </p>
           ) : null}
-          <Button type="submit">{state.handedBack ? 'Add it as an addendum' : 'Add it to the page'}</Button>
+          <Button type="submit">{state.handedBack ? say.addItAs : say.add}</Button>
         </form>
       ) : (
         <Button weight="quiet" onClick={() => setAdding(true)}>
-          Look again at something else
+          {say.lookAgainAtSomething}
         </Button>
       )}
     </section>

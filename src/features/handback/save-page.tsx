@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { reportJson, reportMarkdown } from '../../formats/report'
 import { Button } from '../../ui/button'
@@ -13,14 +14,14 @@ export function SavePage() {
   const [fault, setFault] = useState<string>()
   const name = `nailsmith-${state.number || 'job'}`
   const dated = state.rechecks.flatMap((r) =>
-    r.on ? [{ what: `${report.machine}: ${recheckWhat(r, state)}`, on: r.on, about: `Job ${report.job}, ${report.work}` }] : [],
+    r.on ? [{ what: `${report.machine}: ${recheckWhat(r, state)}`, on: r.on, about: say.jobAndWork(report.job, report.work) }] : [],
   )
   const calendar = async (): Promise<void> => {
     setFault(undefined)
     const { calendarFile } = await import('../../formats/calendar')
     const file = calendarFile(dated, report.job)
     if (file.ok) save(`${name}.ics`, 'text/calendar', file.value)
-    else setFault(`The calendar file could not be made: ${file.error.reason}`)
+    else setFault(say.theCalendarFileCould(file.error.reason))
   }
   return (
     <>
@@ -31,13 +32,13 @@ export function SavePage() {
       ) : null}
       <div className="grid grid-cols-3 gap-2">
         <Button weight="quiet" onClick={() => save(`${name}.md`, 'text/markdown', reportMarkdown(report))}>
-          As text
+          {say.asText}
         </Button>
         <Button weight="quiet" onClick={() => save(`${name}.json`, 'application/json', reportJson(report))}>
-          As data
+          {say.asData}
         </Button>
         <Button weight="quiet" disabled={dated.length === 0} onClick={() => void calendar()}>
-          Calendar
+          {say.calendar}
         </Button>
       </div>
     </>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/instruments'
 import { useActionState, useState } from 'react'
 import { INSTRUMENT_KIND_IDS, type Instrument, type InstrumentKind, kindFacts, MOST_RANGES, unitsOf } from '../../core/instruments'
 import { unitLabel } from '../../core/units'
@@ -44,7 +45,7 @@ export function InstrumentForm({ instrument, keep }: { readonly instrument?: Ins
       {instrument ? <input type="hidden" name="id" value={instrument.id} /> : null}
       <Fields first={first} />
       <Button type="submit" weight={instrument ? 'plain' : 'primary'} disabled={busy}>
-        {instrument ? 'Keep this' : 'Put it on the list'}
+        {instrument ? say.keepThis : say.put}
       </Button>
     </form>
   )
@@ -63,15 +64,15 @@ function Fields({ first }: { readonly first: Readonly<Record<string, string>> })
     <>
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField
-          label="What stands on it"
+          label={say.whatStandsOnIt}
           name="name"
           autoComplete="off"
           maxLength={80}
           defaultValue={first['name'] ?? ''}
-          placeholder="meter 4"
+          placeholder={say.meter4}
         />
-        <SelectField label="Kind" name="kind" value={kind} onChange={(e) => setKind(e.target.value as InstrumentKind | '')}>
-          <option value="">Choose</option>
+        <SelectField label={say.kind} name="kind" value={kind} onChange={(e) => setKind(e.target.value as InstrumentKind | '')}>
+          <option value="">{say.choose}</option>
           {INSTRUMENT_KIND_IDS.map((k) => (
             <option key={k} value={k}>
               {k}
@@ -81,38 +82,38 @@ function Fields({ first }: { readonly first: Readonly<Record<string, string>> })
       </div>
       {Array.from({ length: facts ? rows : 0 }, (_, n) => (
         <fieldset key={`${kind}${n}`} className="grid grid-cols-3 gap-2 border-t border-rule pt-2">
-          <legend className="narrow text-[15px] text-steel">Range {n + 1}</legend>
-          <SelectField label="Unit" name={`unit${n}`} defaultValue={first[`unit${n}`] || units[0] || ''}>
+          <legend className="narrow text-[15px] text-steel">{say.range(n + 1)}</legend>
+          <SelectField label={say.unit} name={`unit${n}`} defaultValue={first[`unit${n}`] || units[0] || ''}>
             {units.map((u) => (
               <option key={u} value={u}>
                 {unitLabel(u)}
               </option>
             ))}
           </SelectField>
-          {field(`from${n}`, 'From')}
-          {field(`to${n}`, 'To')}
-          {field(`resolution${n}`, 'Smallest step')}
-          {field(`percent${n}`, 'Error, ± %')}
-          {field(`offset${n}`, 'and ±')}
+          {field(`from${n}`, say.from)}
+          {field(`to${n}`, say.to)}
+          {field(`resolution${n}`, say.smallestStep)}
+          {field(`percent${n}`, say.error)}
+          {field(`offset${n}`, say.andError)}
         </fieldset>
       ))}
       {facts && rows < MOST_RANGES ? (
         <Button weight="quiet" className="justify-self-start" onClick={() => setRows(rows + 1)}>
-          One more range
+          {say.oneMoreRange}
         </Button>
       ) : null}
       {facts ? (
         <div className="grid grid-cols-2 gap-3">
-          {facts.leads ? field('leads', 'Its leads, Ω') : null}
-          {facts.steps ? field('lampStep', 'Lowest lamp, V') : null}
-          {facts.adapter ? field('grip', 'Drive to grip, mm') : null}
-          {facts.adapter ? field('reach', 'Adapter’s reach, mm') : null}
+          {facts.leads ? field('leads', say.itsLeads) : null}
+          {facts.steps ? field('lampStep', say.lowestLampV) : null}
+          {facts.adapter ? field('grip', say.driveToGripMm) : null}
+          {facts.adapter ? field('reach', say.adaptersReachMm) : null}
           <TextField
-            label="Calibrated to"
+            label={say.calibratedTo}
             name="calibratedTo"
             type="date"
             defaultValue={first['calibratedTo'] ?? ''}
-            hint="The last day. Empty: it has none."
+            hint={say.theLastDayEmpty}
           />
         </div>
       ) : null}

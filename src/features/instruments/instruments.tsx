@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/instruments'
 import { useState } from 'react'
 import type { Instrument } from '../../core/instruments'
 import { formatNumber, unitLabel } from '../../core/units'
@@ -20,7 +21,7 @@ const figure = (x: number): string => formatNumber(x, 3).replace('-', '−')
 
 /** What it measures, in a line: `0 to 600 V, 0 to 4,000 Ω`. */
 function rangesWords(i: Instrument): string {
-  return i.ranges.map((r) => `${figure(r.from)} to ${figure(r.to)} ${unitLabel(r.unit)}`).join(', ')
+  return i.ranges.map((r) => say.fromTo(figure(r.from), figure(r.to), unitLabel(r.unit))).join(', ')
 }
 
 /** Days until a calibration ends at which it is time to send it off. */
@@ -35,11 +36,9 @@ export function Instruments({ instruments, mayChange, keep, strike }: Instrument
   return (
     <main id="main" className="mx-auto grid max-w-[1180px] gap-x-8 px-5 pb-12 lg:grid-cols-[1.2fr_1fr]">
       <div>
-        <h1 className="title pt-4 text-[28px]">Instruments and wrenches</h1>
-        <p className="pb-3 text-[16px] text-steel">
-          A reading keeps what it was taken with, and to when that was calibrated. One that is not here can be named on the spot.
-        </p>
-        {here.length === 0 ? <p className="border-t border-rule py-3 text-[17px]">None is listed yet.</p> : null}
+        <h1 className="title pt-4 text-[28px]">{say.instrumentsAndWrenches}</h1>
+        <p className="pb-3 text-[16px] text-steel">{say.aReadingKeepsWhat}</p>
+        {here.length === 0 ? <p className="border-t border-rule py-3 text-[17px]">{say.noneIsListedYet}</p> : null}
         <ul>
           {here.map((i) => {
             const calibration = calibrationWords(i.calibratedTo ?? undefined, now, SOON)
@@ -62,7 +61,7 @@ export function Instruments({ instruments, mayChange, keep, strike }: Instrument
                     {mayChange ? (
                       <>
                         <InstrumentForm key={i.id} instrument={i} keep={keep} />
-                        <Deed action={strike} fields={{ id: i.id, deed: 'strike off' }} label="Take it out of use" stop />
+                        <Deed action={strike} fields={{ id: i.id, deed: 'strike off' }} label={say.takeItOut} stop />
                       </>
                     ) : (
                       <Facts instrument={i} />
@@ -76,14 +75,14 @@ export function Instruments({ instruments, mayChange, keep, strike }: Instrument
         {gone.length > 0 ? (
           <section aria-labelledby="gone">
             <h2 id="gone" className="title pb-1 pt-6 text-[20px]">
-              Out of use
+              {say.outOfUse}
             </h2>
-            <p className="text-[15px] text-steel">What was measured with them stays as it was written.</p>
+            <p className="text-[15px] text-steel">{say.whatWasMeasuredWith}</p>
             <ul>
               {gone.map((i) => (
                 <li key={i.id} className="flex min-h-12 items-center justify-between gap-3 border-t border-rule text-[17px]">
                   <span className="text-steel line-through">{i.name}</span>
-                  {mayChange ? <Deed action={strike} fields={{ id: i.id, deed: 'take back' }} label={`Use ${i.name} again`} /> : null}
+                  {mayChange ? <Deed action={strike} fields={{ id: i.id, deed: 'take back' }} label={say.useAgain(i.name)} /> : null}
                 </li>
               ))}
             </ul>
@@ -93,14 +92,14 @@ export function Instruments({ instruments, mayChange, keep, strike }: Instrument
       {mayChange ? (
         <section aria-labelledby="new">
           <h2 id="new" className="title py-4 text-[22px]">
-            A new one
+            {say.aNewOne}
           </h2>
           <div className="rounded-lg border border-rule bg-paper p-5">
             <InstrumentForm keep={keep} />
           </div>
         </section>
       ) : (
-        <p className="py-5 text-[16px] text-steel">A lead keeps this list.</p>
+        <p className="py-5 text-[16px] text-steel">{say.aLeadKeepsThis}</p>
       )}
     </main>
   )
@@ -114,7 +113,7 @@ function Facts({ instrument: i }: { readonly instrument: Instrument }) {
     ]
     return [
       `${figure(r.from)} to ${figure(r.to)} ${unitLabel(r.unit)}`,
-      r.resolution === undefined ? '' : `steps of ${figure(r.resolution)}`,
+      r.resolution === undefined ? '' : say.stepsOf(figure(r.resolution)),
       error.some(Boolean) ? `± ${error.filter(Boolean).join(' + ')}` : '',
     ]
   })
@@ -127,10 +126,10 @@ function Facts({ instrument: i }: { readonly instrument: Instrument }) {
       </ul>
       <p className="text-[16px]">
         {[
-          i.leads === undefined ? '' : `Leads ${figure(i.leads)} Ω.`,
-          i.lampStep === undefined ? '' : `Lowest lamp ${figure(i.lampStep)} V.`,
-          i.grip === undefined ? '' : `Drive to grip ${figure(i.grip)} mm.`,
-          i.reach === undefined ? '' : `Adapter ${figure(i.reach)} mm.`,
+          i.leads === undefined ? '' : say.leadsAre(figure(i.leads)),
+          i.lampStep === undefined ? '' : say.lowestLampIs(figure(i.lampStep)),
+          i.grip === undefined ? '' : say.driveToGripIs(figure(i.grip)),
+          i.reach === undefined ? '' : say.adapterIs(figure(i.reach)),
         ]
           .filter(Boolean)
           .join(' ')}

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import type { MachineFile } from '../../core/machine'
 import { type Lift, type Plan, referrals, type ToolWorth } from '../../core/planning'
 import { Button } from '../../ui/button'
@@ -49,7 +50,7 @@ export function BenchList({
     <div className="grid gap-3 text-[16px]">
       <Refer file={file} plan={plan} />
       <section>
-        <h3 className="narrow text-[15px] text-steel">On the bench{mayChange ? '; tap what is not here' : ''}</h3>
+        <h3 className="narrow text-[15px] text-steel">{say.onTheBenchTap(mayChange)}</h3>
         <ul className="mt-1 flex flex-wrap gap-1.5">
           {plan.tools.map((t) => (
             <li key={t.id}>
@@ -57,7 +58,7 @@ export function BenchList({
                 type="button"
                 disabled={!mayChange}
                 onClick={() => onLacking(t.name, true)}
-                title={[t.form, t.why, t.steps === 1 ? `only for “${t.firstStep}”` : count(t.steps, 'step')].filter(Boolean).join('. ')}
+                title={[t.form, t.why, t.steps === 1 ? say.onlyFor(t.firstStep) : count(t.steps, 'step')].filter(Boolean).join('. ')}
                 className={`narrow min-h-11 rounded-md border-2 px-2.5 text-left text-[15px] leading-tight ${t.special ? 'border-look bg-look-tint' : 'border-rule bg-paper'}`}
               >
                 {t.special ? <span className="font-bold text-look">◆ </span> : null}
@@ -78,7 +79,7 @@ export function BenchList({
       </section>
       {plan.consumables.length > 0 ? (
         <section>
-          <h3 className="narrow text-[15px] text-steel">Used up{mayChange ? '; tap what there is not enough of' : ''}</h3>
+          <h3 className="narrow text-[15px] text-steel">{say.usedUpTapWhat(mayChange)}</h3>
           <ul className="mt-1 flex flex-wrap gap-1.5">
             {plan.consumables.map((c) => (
               <li key={c.id}>
@@ -96,55 +97,53 @@ export function BenchList({
           </ul>
           {toBuy.length > 0 ? (
             <p role="status" className="mt-1 text-[15.5px]">
-              <span className="font-bold text-look">◆ </span>To get before it goes back up:{' '}
-              {toBuy.map((c) => `${c.count} × ${c.name}`).join(', ')}.
+              <span className="font-bold text-look">◆ </span>
+              {say.toGetBefore(toBuy.map((c) => `${c.count} × ${c.name}`).join(', '))}
             </p>
           ) : null}
         </section>
       ) : null}
       <Helper plan={plan} swap={swap} now={now} />
-      {cure > 0 ? <p className="text-pose">◩ Threadlocker cures {cure} h before the ride.</p> : null}
+      {cure > 0 ? <p className="text-pose">{say.threadlockerCuresHBefore(cure)}</p> : null}
       {plan.rejected.length > 0 || avoiding ? (
         <section>
-          <h3 className="narrow text-[15px] text-steel">It also goes like this</h3>
+          <h3 className="narrow text-[15px] text-steel">{say.itAlsoGoesLike}</h3>
           <ul className="grid gap-1.5">
             {plan.rejected.map((r) => (
               <li key={r.avoid.join()} className="flex flex-wrap items-center gap-2">
                 <p className="flex-1 basis-52">
-                  {r.use.length > 0 ? r.use.join(', ') : 'Without it'}, instead of: {r.instead.join(', ')}.{' '}
-                  <span className="text-steel">{r.moreMinutes < 1 ? 'under a minute more' : `${Math.round(r.moreMinutes)} min more`}</span>
+                  {say.withoutItInsteadOf(r.use.length, r.use.join(', '), r.instead.join(', '))}{' '}
+                  <span className="text-steel">{r.moreMinutes < 1 ? say.underAMinuteMore : say.minMore(r.moreMinutes)}</span>
                 </p>
-                {mayChange ? <Button onClick={() => onAvoid(r.avoid)}>This way</Button> : null}
+                {mayChange ? <Button onClick={() => onAvoid(r.avoid)}>{say.thisWay}</Button> : null}
               </li>
             ))}
           </ul>
           {avoiding && mayChange ? (
             <Button className="mt-1" weight="quiet" onClick={() => onAvoid([])}>
-              Back to the shortest way
+              {say.backToTheShortest}
             </Button>
           ) : null}
         </section>
       ) : null}
       {mayChange && plan.reverseMore !== null ? (
         <Tiles
-          legend="The way up"
+          legend={say.theWayUp}
           name="up-order"
           value={upOrder}
           onChange={onUpOrder}
           options={[
-            { value: 'planned', label: 'Shortest' },
+            { value: 'planned', label: say.shortest },
             {
               value: 'reverse',
-              label: 'Exact reverse',
-              ...(plan.reverseMore >= AS_GOOD ? { hint: `${Math.round(plan.reverseMore)} min more` } : {}),
+              label: say.exactReverse,
+              ...(plan.reverseMore >= AS_GOOD ? { hint: say.minMore(plan.reverseMore) } : {}),
             },
           ]}
         />
       ) : null}
       {!plan.down.proved || !plan.up.proved ? (
-        <p className="text-[14.5px] text-steel">
-          Order within {Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100)} % of the least possible; not proved to be the best.
-        </p>
+        <p className="text-[14.5px] text-steel">{say.orderWithin(Math.ceil(Math.max(plan.down.gap, plan.up.gap) * 100))}</p>
       ) : null}
     </div>
   )
@@ -155,7 +154,7 @@ function standIns(plan: Plan): string[] {
   return [
     ...new Set(
       [...plan.down.steps, ...plan.up.steps].flatMap((s) =>
-        s.substitute && s.tool ? [`${s.tool.name} stands in for ${s.substitute.for}. ${s.substitute.risk}`] : [],
+        s.substitute && s.tool ? [say.standsInFor(s.tool.name, s.substitute.for, s.substitute.risk)] : [],
       ),
     ),
   ]
@@ -169,18 +168,20 @@ function Worth({ worths }: Pick<BenchListProps, 'worths'>) {
   const lines = [
     ...easier
       .filter((w) => !w.instead?.byFeel)
-      .map(
-        ({ name, more, instead }) =>
-          `Without ${name}: ${[...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [more! < 1 ? 'No extra time.' : `${Math.round(more!)} min more.`])].join(' ')}`,
+      .map(({ name, more, instead }) =>
+        say.without(
+          name,
+          [...(instead ? [`${instead.name}. ${instead.risk}`] : []), ...(instead && more! < 1 ? [] : [say.extraTime(more!)])].join(' '),
+        ),
       ),
-    ...(felt.length > 0 ? [`Without ${felt.map((w) => w.name).join(', ')}: by feel, not measured.`] : []),
+    ...(felt.length > 0 ? [say.withoutByFeelNot(felt.map((w) => w.name).join(', '))] : []),
   ]
   return (
-    <ul aria-label="What can be left out" className="mt-1 text-[15.5px] text-steel">
+    <ul aria-label={say.whatCanBeLeft} className="mt-1 text-[15.5px] text-steel">
       {lines.map((text) => (
         <li key={text}>{text}</li>
       ))}
-      <li>{lines.length === 0 ? 'None of it can be left out.' : 'All other tools are required.'}</li>
+      <li>{lines.length === 0 ? say.noneOfItCan : say.allOtherTools}</li>
     </ul>
   )
 }
@@ -188,22 +189,20 @@ function Worth({ worths }: Pick<BenchListProps, 'worths'>) {
 /** Is this one mine to do? What in it is for somebody who has done it before. */
 function Refer({ file, plan }: Pick<BenchListProps, 'file' | 'plan'>) {
   const found = referrals(file, plan)
-  const apart = found.flatMap((r) => (r.why === 'steering' ? ['the steering'] : r.why === 'brakes' ? ['a brake'] : []))
+  const apart = found.flatMap((r) => (r.why === 'steering' ? [say.theSteering] : r.why === 'brakes' ? [say.aBrake] : []))
   const heavy = found.flatMap((r) => (r.why === 'heavy' ? [`${r.part}, ${r.kg} kg`] : []))
   return (
     <>
       {found.some((r) => r.why === 'high voltage') ? (
         <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">
-          <span className="font-bold text-stop">▲ </span>More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without
-          one, this job goes to somebody who has.
+          <span className="font-bold text-stop">▲ </span>
+          {say.moreThan60V}
         </p>
       ) : null}
       {apart.length + heavy.length > 0 ? (
         <p>
           <span className="font-bold text-look">◆ </span>
-          {apart.length > 0 ? `Comes apart here: ${apart.join(' and ')}. ` : ''}
-          {heavy.length > 0 ? `By hoist or jack, not by arm: ${heavy.join('; ')}. ` : ''}Never done one? Then beside somebody who has, or it
-          goes to them.
+          {say.comesApartHere(apart.length, apart.join(say.and), heavy.length, heavy.join('; '))}
         </p>
       ) : null}
     </>
@@ -222,7 +221,7 @@ export function Gone({
 }) {
   return names.length === 0 ? null : (
     <p className="mt-1 flex flex-wrap items-center gap-1.5 text-[15.5px]">
-      <span className="text-steel">Not here:</span>
+      <span className="text-steel">{say.notHere}</span>
       {names.map((name) => (
         <button
           key={name}
@@ -231,7 +230,7 @@ export function Gone({
           onClick={() => onBack(name)}
           className="narrow min-h-11 rounded-md border-2 border-dashed border-steel px-2.5 text-[15px]"
         >
-          <s>{name}</s> <span className="text-steel">here again</span>
+          <s>{name}</s> <span className="text-steel">{say.hereAgain}</span>
         </button>
       ))}
     </p>
@@ -246,22 +245,25 @@ function Helper({ plan, swap, now }: Pick<BenchListProps, 'plan' | 'swap' | 'now
   if (calls.length === 0 && sooner < AS_GOOD) return null
   return (
     <section>
-      <h3 className="narrow text-[15px] text-steel">Two people</h3>
+      <h3 className="narrow text-[15px] text-steel">{say.twoPeople}</h3>
       <ul>
         {calls.map((l) => (
           <li key={l.from}>
             <span aria-hidden>◩◩ </span>
-            {now > 0 ? `about ${clockText(now + l.from * 60_000, now)}` : `after ${Math.round(l.from)} min`}, for{' '}
-            {Math.max(1, Math.round(l.minutes))} min: {l.titles[0]}
-            {l.titles.length > 1 ? ` … ${l.titles.at(-1)}` : ''}
+            {say.aboutAfterMin(
+              now,
+              clockText(now + l.from * 60_000, now),
+              l.from,
+              Math.max(1, Math.round(l.minutes)),
+              l.titles[0],
+              l.titles.length,
+              l.titles.at(-1),
+            )}
           </li>
         ))}
       </ul>
       {sooner >= AS_GOOD ? (
-        <p>
-          A second mechanic all the way: {sooner} min sooner
-          {now > 0 ? `, up again about ${clockText(now + (after + plan.up.minutes.elapsed - sooner) * 60_000, now)}` : ''}.
-        </p>
+        <p>{say.aSecondMechanicAll(sooner, now, clockText(now + (after + plan.up.minutes.elapsed - sooner) * 60_000, now))}</p>
       ) : null}
     </section>
   )

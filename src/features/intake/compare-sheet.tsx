@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import { useState } from 'react'
 import { toCompare } from '../../core/job'
 import { compareOne, type Compared, type CompareSpec } from '../../core/machine'
@@ -12,9 +13,9 @@ import { useInstrument } from '../shared/use-instrument'
 import { comparedWords, valueWords } from '../../words/en/comparison'
 
 const MARK = {
-  match: ['●', 'text-ok', 'fits'],
-  mismatch: ['▲', 'text-stop', 'differs'],
-  'not measured': ['◆', 'text-look', 'not measured'],
+  match: ['●', 'text-ok', say.fits],
+  mismatch: ['▲', 'text-stop', say.differs],
+  'not measured': ['◆', 'text-look', say.notMeasured],
 } as const
 
 /** The two as a table: what the old one has, what the new one has, and whether they go together. */
@@ -23,10 +24,10 @@ export function CompareTable({ rows }: { readonly rows: readonly Compared[] }) {
     <table className="w-full text-left text-[16px]">
       <thead className="narrow text-[14px] text-steel">
         <tr>
-          <th className="py-1 pr-3">What</th>
-          <th className="pr-3">Old</th>
-          <th className="pr-3">New</th>
-          <th>Verdict</th>
+          <th className="py-1 pr-3">{say.what}</th>
+          <th className="pr-3">{say.old}</th>
+          <th className="pr-3">{say.newWord}</th>
+          <th>{say.verdict}</th>
         </tr>
       </thead>
       <tbody>
@@ -35,7 +36,7 @@ export function CompareTable({ rows }: { readonly rows: readonly Compared[] }) {
             <td className="py-1 pr-3">{r.name}</td>
             <td className="pr-3 tabular-nums">
               {valueWords(r.old, r.unit)}
-              {r.oldFrom === 'machine file' ? <span className="text-[13px] text-steel"> file</span> : null}
+              {r.oldFrom === 'machine file' ? <span className="text-[13px] text-steel"> {say.file}</span> : null}
             </td>
             <td className="pr-3 font-semibold tabular-nums">{valueWords(r.fresh, r.unit)}</td>
             <td className={`whitespace-nowrap ${MARK[r.verdict][1]}`}>
@@ -69,11 +70,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
     for (const spec of specs) {
       const [mine, theirs] = [readValue(spec, old[spec.id]), readValue(spec, fresh[spec.id])]
       const bad = mine === undefined ? old[spec.id] : theirs === undefined ? fresh[spec.id] : null
-      if (bad !== null)
-        return setFault({
-          id: spec.id,
-          text: `“${bad}” is not a size in ${spec.unit ? unitLabel(spec.unit) : 'figures'}: a number from 0 to 100,000.`,
-        })
+      if (bad !== null) return setFault({ id: spec.id, text: say.isNotASize(bad, spec.unit && unitLabel(spec.unit)) })
       rows.push(compareOne(spec, mine ?? null, theirs ?? null))
     }
     log('replacement-compared', { part, rows, ...(instrument.used ? { instrument: instrument.used } : {}) })
@@ -82,16 +79,11 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   }
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title={`New ${planned?.part?.name ?? known?.name ?? 'part'} beside the old`}
-      note="The file’s value stands for the old one until you key in your own. Leave empty what you cannot measure."
-    >
+    <Sheet open onClose={onClose} title={say.newPartBeside(planned?.part?.name ?? known?.name)} note={say.theFilesValueStands}>
       <p aria-hidden="true" className="narrow mb-1 grid grid-cols-[minmax(0,1fr)_88px_112px_24px] gap-2 text-[14px] text-steel">
         <span />
-        <span>The old one</span>
-        <span>The new one</span>
+        <span>{say.theOldOne}</span>
+        <span>{say.theNewOne}</span>
       </p>
       <ul className="grid gap-2">
         {specs.map((spec, i) => {
@@ -106,10 +98,10 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                 <span className="text-[15px]">{spec.value}</span>
               ) : (
                 <input
-                  aria-label={`Old, ${spec.name}`}
+                  aria-label={say.oldOf(spec.name)}
                   inputMode="decimal"
                   autoComplete="off"
-                  placeholder={`${spec.value} file`}
+                  placeholder={say.byTheFile(spec.value)}
                   value={old[spec.id] ?? ''}
                   onChange={(e) => (setFault(undefined), setOld({ ...old, [spec.id]: e.target.value }))}
                   className="min-h-12 w-full rounded-md border-2 border-rule bg-paper px-2 text-right text-[16px] tabular-nums placeholder:text-steel"
@@ -117,7 +109,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
               )}
               {spec.options ? (
                 <select
-                  aria-label={`New, ${spec.name}`}
+                  aria-label={say.newOf(spec.name)}
                   value={fresh[spec.id] ?? ''}
                   onChange={(e) => setFresh({ ...fresh, [spec.id]: e.target.value })}
                   className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-1 text-[15px]"
@@ -131,7 +123,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                 </select>
               ) : (
                 <input
-                  aria-label={`New, ${spec.name}`}
+                  aria-label={say.newOf(spec.name)}
                   inputMode="decimal"
                   autoComplete="off"
                   value={fresh[spec.id] ?? ''}
@@ -155,13 +147,13 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
         })}
       </ul>
       <div className="mt-3">
-        <InstrumentField label="Measured with" choice={instrument} />
+        <InstrumentField label={say.measuredWith} choice={instrument} />
       </div>
       <p className="mt-3 text-[16px]" role="status">
         {comparedWords(draft)}
       </p>
       <Button weight="primary" className="mt-3" onClick={done}>
-        Log the comparison
+        {say.logTheComparison}
       </Button>
     </Sheet>
   )

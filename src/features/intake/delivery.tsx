@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import { useState } from 'react'
 import { miscount, type Wanted, wantedFor } from '../../core/job'
 import type { Plan } from '../../core/planning'
@@ -8,7 +9,6 @@ import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { deliveryWords } from '../../words/en/delivery'
-import { count } from '../../words/en/job-state'
 
 const MOST = 999
 
@@ -30,17 +30,15 @@ export function DeliveryLine({ plan }: { readonly plan: Plan }) {
       <p className="flex-1 basis-52">
         <span className={`font-bold ${ink}`}>{mark} </span>
         {had
-          ? `Parts received: ${deliveryWords(had.items)}${left > 0 ? `; ${left} not counted` : ''}. ${nameOf(had.by)}${now > 0 ? `, ${clockText(had.at, now)}` : ''}`
-          : `Has all come that it takes, ${count(wanted.length, 'kind')} of things? Count it before anything is undone.`}
-        {had?.also ? (
-          <span className="block text-[15px] text-steel">Beside it: {had.also}. What it is for should be known before it goes down.</span>
-        ) : null}
+          ? say.partsReceivedNotCounted(deliveryWords(had.items), left, nameOf(had.by), now, clockText(had.at, now))
+          : say.hasAllCome(wanted.length)}
+        {had?.also ? <span className="block text-[15px] text-steel">{say.besideItWhat(had.also)}</span> : null}
       </p>
       {mayNote ? (
         <span className="flex flex-wrap gap-1.5">
-          <Button onClick={() => open({ kind: 'delivery', wanted })}>{had ? 'Count again' : 'Count it'}</Button>
-          <Button weight="quiet" onClick={() => addPhoto(undefined, { caption: 'What came for the job, laid out' })}>
-            Photo
+          <Button onClick={() => open({ kind: 'delivery', wanted })}>{had ? say.countAgain : say.countIt}</Button>
+          <Button weight="quiet" onClick={() => addPhoto(undefined, { caption: say.whatCame })}>
+            {say.photo}
           </Button>
         </span>
       ) : null}
@@ -63,12 +61,7 @@ export function DeliverySheet({ wanted, onClose }: { readonly wanted: readonly W
     onClose()
   }
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title="Parts received"
-      note="Laid out and counted against what the job takes. What is short now stops it half way later."
-    >
+    <Sheet open onClose={onClose} title={say.partsReceived} note={say.laidOutAndCounted}>
       <ul className="grid gap-2">
         {wanted.map((w) => (
           <Row
@@ -81,17 +74,17 @@ export function DeliverySheet({ wanted, onClose }: { readonly wanted: readonly W
       </ul>
       <TextField
         className="mt-3"
-        label="Also in the box"
+        label={say.alsoInTheBox}
         value={also}
         onChange={(e) => setAlso(e.target.value)}
-        placeholder="what is not on this list"
+        placeholder={say.whatIsNot}
         maxLength={1000}
       />
       <p role="status" className="mt-3 text-[16px]">
-        {items.length === 0 ? 'Nothing counted yet.' : `${sentence(deliveryWords(items))}${left > 0 ? `; ${left} not counted yet` : ''}.`}
+        {items.length === 0 ? say.nothingCountedYet : say.notCountedYet(sentence(deliveryWords(items)), left)}
       </p>
       <Button weight="primary" className="mt-3" disabled={items.length === 0} onClick={done}>
-        Log the count
+        {say.logTheCount}
       </Button>
     </Sheet>
   )
@@ -120,14 +113,14 @@ function Row({
         {name}
         <span className={`block text-[14px] ${tone}`}>
           {found === undefined
-            ? `${expected} wanted`
+            ? say.wanted(expected)
             : off === 0
-              ? `${expected} of ${expected}`
+              ? say.ofWord(expected)
               : found === 0
-                ? 'none here'
+                ? say.noneHere
                 : off < 0
-                  ? `${-off} short of ${expected}`
-                  : `${off} more than ${expected}`}
+                  ? say.shortOf(-off, expected)
+                  : say.moreThan(off, expected)}
         </span>
       </span>
       <span className="flex gap-1.5" role="group" aria-label={name}>
@@ -136,12 +129,12 @@ function Row({
           aria-pressed={found !== undefined && off === 0}
           onClick={() => onFound(expected)}
         >
-          {expected === 1 ? 'Here' : `All ${expected}`}
+          {expected === 1 ? say.here : say.all(expected)}
         </Button>
-        <Button className="min-w-12" aria-label={`One less, ${name}`} onClick={() => onFound((found ?? expected) - 1)}>
+        <Button className="min-w-12" aria-label={say.oneLess(name)} onClick={() => onFound((found ?? expected) - 1)}>
           −
         </Button>
-        <Button className="min-w-12" aria-label={`One more, ${name}`} onClick={() => onFound((found ?? expected) + 1)}>
+        <Button className="min-w-12" aria-label={say.oneMore(name)} onClick={() => onFound((found ?? expected) + 1)}>
           +
         </Button>
       </span>

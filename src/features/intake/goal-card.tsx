@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { goalsNamed, inOneGo, type MachineFile, otherJob } from '../../core/machine'
@@ -79,26 +80,26 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     : 0
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">{state.planned ? `Now: ${state.job}` : 'Before step 1'}</p>
-      <h2 className="title text-[30px]">Which job?</h2>
+      <p className="text-[15px] text-steel">{state.planned ? say.now(state.job) : say.beforeStep1}</p>
+      <h2 className="title text-[30px]">{say.whichJob}</h2>
       {mayWork ? (
         <Tiles
-          legend="Why do we go in?"
+          legend={say.whyDoWeGo}
           name="goal"
           value={goal}
           onChange={choose}
           options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
         />
       ) : (
-        <p className="text-[17px] text-steel">A mechanic chooses the job.</p>
+        <p className="text-[17px] text-steel">{say.aMechanicChooses}</p>
       )}
       {mayWork && goal && file.goals.length > 1 ? (
-        <div role="group" aria-label="And in the same go" className="flex flex-wrap items-center gap-1.5">
+        <div role="group" aria-label={say.andInTheSame} className="flex flex-wrap items-center gap-1.5">
           {more ? (
-            <span className="text-[15px] text-steel">And in the same go:</span>
+            <span className="text-[15px] text-steel">{say.andInTheSameGo}</span>
           ) : (
             <Button weight="quiet" onClick={() => setMore(true)}>
-              And in the same go…
+              {say.andInTheSameGoAdd}
             </Button>
           )}
           {file.goals
@@ -117,7 +118,8 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       ) : null}
       {unsaved ? (
         <p role="status" className="text-[15.5px]">
-          <span className="font-bold text-look">◆ </span>What is not here counts for this page only: the server did not take it.
+          <span className="font-bold text-look">◆ </span>
+          {say.whatIsNotHere}
         </p>
       ) : null}
       {fault && lacking.size > 0 ? (
@@ -129,32 +131,24 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       ) : null}
       {fault && avoid.length > 0 ? (
         <Button weight="quiet" onClick={() => setAvoid([])}>
-          Back to the shortest way
+          {say.backToTheShortest}
         </Button>
       ) : null}
       {goal && !planned && !fault ? (
         <p role="status" className="text-[17px] text-steel">
-          Working out the way down…{percent(share)}
+          {say.workingOutTheWay(percent(share))}
         </p>
       ) : null}
       {planned ? (
         <>
           <dl className="grid grid-cols-3 gap-2">
             <Fact
-              label="Down"
+              label={say.down}
               value={count(planned.plan.down.steps.filter((s) => s.number !== undefined).length, 'step')}
-              note={`${Math.round(planned.plan.down.minutes.handsOn)} min`}
+              note={say.min(planned.plan.down.minutes.handsOn)}
             />
-            <Fact
-              label="Up"
-              value={count(planned.plan.up.steps.length, 'step')}
-              note={`${Math.round(planned.plan.up.minutes.handsOn)} min`}
-            />
-            <Fact
-              label="Hands on"
-              value={`${Math.round(hands)} min`}
-              note={now > 0 ? `up again ${clockText(now + elapsed * 60_000, now)}` : ''}
-            />
+            <Fact label={say.up} value={count(planned.plan.up.steps.length, 'step')} note={say.min(planned.plan.up.minutes.handsOn)} />
+            <Fact label={say.handsOn} value={say.min(hands)} note={now > 0 ? say.upAgain(clockText(now + elapsed * 60_000, now)) : ''} />
           </dl>
           {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? (
             <OtherSide file={file} first={done} second={planned.goals[0]!} variants={state.variants} />
@@ -181,25 +175,24 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
             >
               <p className="flex-1 basis-52">
                 {state.comparisons[part.id] ? (
-                  <>
-                    The new {part.name} was compared: {comparedWords(state.comparisons[part.id]!.rows)}.
-                  </>
+                  <>{say.theNewWasCompared(part.name, comparedWords(state.comparisons[part.id]!.rows))}</>
                 ) : (
                   <>
-                    <span className="font-bold text-look">◆ </span>The new {part.name} in hand? Compare it before anything is undone.
+                    <span className="font-bold text-look">◆ </span>
+                    {say.theNewInHand(part.name)}
                   </>
                 )}
               </p>
-              {mayWork ? <Button onClick={() => open({ kind: 'compare', part: part.id })}>Compare it</Button> : null}
+              {mayWork ? <Button onClick={() => open({ kind: 'compare', part: part.id })}>{say.compareIt}</Button> : null}
             </div>
           ))}
           {isolates ? null : (
             <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
               <p>
-                <span className="font-bold text-stop">▲ </span>Nothing on this way down isolates the pack, and it counts as live. Isolate it
-                at the strip above, or say why it stays on.
+                <span className="font-bold text-stop">▲ </span>
+                {say.nothingOnThisWay}
               </p>
-              <TextField className="mt-2" label="Why it stays on" value={live} onChange={(e) => setLive(e.target.value)} maxLength={500} />
+              <TextField className="mt-2" label={say.whyItStaysOn} value={live} onChange={(e) => setLive(e.target.value)} maxLength={500} />
             </div>
           )}
         </>
@@ -207,7 +200,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>
-            {ready ? 'Start down' : planned ? `Planning anew…${percent(share)}` : 'Choose a job first'}
+            {ready ? say.startDown : planned ? say.planningAnew(percent(share)) : say.chooseAJobFirst}
           </Button>
         ) : null}
       </div>
@@ -233,13 +226,10 @@ function NoFileCard() {
   const { state, log, show, mayWork } = useJob()
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">No machine file</p>
-      <h2 className="title text-[30px]">Log it as it comes off</h2>
-      <p className="text-[17px]">
-        Nobody has a file of a {state.machine.name}. Each line you log is a step down with its own tray cell, and its way back up grows from
-        it.
-      </p>
-      <p className="text-[17px]">Make it safe first: the strip above says how it stands.</p>
+      <p className="text-[15px] text-steel">{say.noMachineFile}</p>
+      <h2 className="title text-[30px]">{say.logItAs}</h2>
+      <p className="text-[17px]">{say.nobodyHasAFile(state.machine.name)}</p>
+      <p className="text-[17px]">{say.makeItSafeFirst}</p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <Button
@@ -249,7 +239,7 @@ function NoFileCard() {
               show('take down')
             )}
           >
-            Start down
+            {say.startDown}
           </Button>
         ) : null}
       </div>

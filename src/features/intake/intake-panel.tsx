@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import { useMemo, useState } from 'react'
 import { type Mark, toCompare } from '../../core/job'
 import { symptomsFor } from '../../core/diagnosis'
@@ -19,12 +20,12 @@ export function IntakePanel() {
   const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
   return (
     <div className="overflow-y-auto bg-bench">
-      <Block title="What it does">
+      <Block title={say.whatItDoes}>
         <Lines
-          none="Nothing noted yet."
+          none={say.nothingNotedYet}
           items={state.symptoms.map((s) => ({
             key: s.entry,
-            text: `“${s.text}”${s.certainty === 'maybe' ? ' (not sure)' : ''}`,
+            text: say.notSure(s.text, s.certainty === 'maybe'),
             by: by(s),
           }))}
         />
@@ -35,11 +36,11 @@ export function IntakePanel() {
       {toCompare(state).map(({ part }) => (
         <Block
           key={part!.id}
-          title={`New ${part!.name} beside the old`}
+          title={say.newBesideTheOld(part!.name)}
           aside={
             mayWork ? (
               <Button onClick={() => open({ kind: 'compare', part: part!.id })}>
-                {state.comparisons[part!.id] ? 'Compare again' : 'Compare it'}
+                {state.comparisons[part!.id] ? say.compareAgain : say.compareIt}
               </Button>
             ) : null
           }
@@ -47,12 +48,12 @@ export function IntakePanel() {
           {state.comparisons[part!.id] ? (
             <CompareTable rows={state.comparisons[part!.id]!.rows} />
           ) : (
-            <p className="text-[16px] text-steel">Not compared yet. Nothing is undone for a part that does not fit.</p>
+            <p className="text-[16px] text-steel">{say.notComparedYetNothing}</p>
           )}
         </Block>
       ))}
       {file && file.variants.length > 0 ? (
-        <Block title="Which one exactly">
+        <Block title={say.whichOneExactly}>
           <div className="grid gap-3">
             {file.variants.map((v) => (
               <div key={v.id}>
@@ -65,14 +66,10 @@ export function IntakePanel() {
                     onChange={(option) => log('variant-answered', { variant: v.id, option })}
                   />
                 ) : (
-                  <p className="text-[17px]">
-                    {v.question} {v.options.find((o) => o.id === state.variants[v.id])?.label ?? 'not answered'}
-                  </p>
+                  <p className="text-[17px]">{say.notAnswered(v.question, v.options.find((o) => o.id === state.variants[v.id])?.label)}</p>
                 )}
                 {state.variants[v.id] === undefined ? (
-                  <p className="mt-1 text-[15px] text-look">
-                    ◆ Not answered: planned as “{v.options.find((o) => o.id === v.worst)?.label}”.
-                  </p>
+                  <p className="mt-1 text-[15px] text-look">{say.notAnsweredPlannedAs(v.options.find((o) => o.id === v.worst)?.label)}</p>
                 ) : null}
               </div>
             ))}
@@ -98,7 +95,7 @@ function SymptomAdder() {
   }
   return (
     <>
-      <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="The usual ones">
+      <div className="mt-2 flex flex-wrap gap-1.5" role="group" aria-label={say.theUsualOnes}>
         {symptoms.map((s) => (
           <button
             key={s.id}
@@ -115,17 +112,17 @@ function SymptomAdder() {
       <form className="mt-2 flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
         <TextField
           className="flex-1 basis-60"
-          label="It also"
+          label={say.itAlso}
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder="in the owner’s words"
+          placeholder={say.inTheOwnersWords}
           maxLength={1000}
         />
         <label className="narrow flex min-h-12 items-center gap-2 text-[15px]">
           <input type="checkbox" className="size-5 accent-copper" checked={!sure} onChange={() => setSure(!sure)} />
-          not sure
+          {say.notSureAnswer}
         </label>
-        <Button type="submit">Note it</Button>
+        <Button type="submit">{say.noteIt}</Button>
       </form>
     </>
   )
@@ -145,31 +142,37 @@ function Damage({ by }: { readonly by: (m: Mark) => string }) {
   }
   const last = state.damage.at(-1)
   return (
-    <Block title="Damage before it was touched">
+    <Block title={say.damageBeforeItWas}>
       <Lines
-        none="None seen yet. Walk round it once."
+        none={say.noneSeenYetWalk}
         items={state.damage.map((s) => ({ key: s.entry, text: `${s.side ? `${s.side}: ` : ''}${s.text}`, by: by(s) }))}
       />
       {mayNote ? (
         <form className="mt-2 grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
-          <Tiles legend="Where" name="damage-side" options={SIDES.map((s) => ({ value: s, label: s }))} value={side} onChange={setSide} />
+          <Tiles
+            legend={say.where}
+            name="damage-side"
+            options={SIDES.map((s) => ({ value: s, label: s }))}
+            value={side}
+            onChange={setSide}
+          />
           <div className="flex items-end gap-2">
             <TextField
               className="flex-1"
-              label="Seen"
+              label={say.seen}
               value={text}
               onChange={(e) => setText(e.target.value)}
-              placeholder="bar end scraped"
+              placeholder={say.barEndScraped}
               maxLength={1000}
             />
-            <Button type="submit">Note it</Button>
+            <Button type="submit">{say.noteIt}</Button>
           </div>
         </form>
       ) : null}
       <div className="mt-3 flex flex-wrap gap-2">
         {photos.map((p) => (
           <figure key={p.entry}>
-            <PhotoView id={p.photo} alt={p.caption ?? 'As it came in'} className="h-24 rounded-md border border-rule" />
+            <PhotoView id={p.photo} alt={p.caption ?? say.asItCameIn} className="h-24 rounded-md border border-rule" />
             {p.caption ? <figcaption className="max-w-40 text-[13px] text-steel">{p.caption}</figcaption> : null}
           </figure>
         ))}
@@ -177,7 +180,7 @@ function Damage({ by }: { readonly by: (m: Mark) => string }) {
           <Button
             onClick={() => addPhoto(undefined, last ? { caption: last.text.slice(0, 300), ...(last.side ? { side: last.side } : {}) } : {})}
           >
-            {last ? `Photo of “${last.text.slice(0, 28)}”` : 'Photo'}
+            {last ? say.photoOf(last.text.slice(0, 28)) : say.photo}
           </Button>
         ) : null}
       </div>

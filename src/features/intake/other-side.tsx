@@ -1,9 +1,9 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import { useEffect, useState } from 'react'
 import type { MachineFile } from '../../core/machine'
 import type { Differences } from '../../core/planning'
 import { alikeAside } from '../../workers/planner'
-import { count } from '../../words/en/job-state'
 
 /** The other wheel, as a copy of what was done for this one: what is different, and nothing else. */
 export function OtherSide({
@@ -28,15 +28,16 @@ export function OtherSide({
   }, [file, first.id, second, variants])
   if (!found) return null
   const lists = [
-    ['Here too', found.more],
-    ['Not here', found.fewer],
-    ['Otherwise', found.otherwise.map((o) => `${o.title}: ${o.how}`)],
+    [say.hereToo, found.more],
+    [say.notHereAnswer, found.fewer],
+    [say.otherwise, found.otherwise.map((o) => `${o.title}: ${o.how}`)],
   ] as const
   const odd = lists.reduce((n, [, list]) => n + list.length, 0)
   return (
     <section className="rounded-md border border-pose bg-pose-tint px-3 py-2 text-[16px]">
       <p>
-        <span aria-hidden>◩ </span>As for the {first.name}: {count(found.same, 'step')} the same{odd === 0 ? ', nothing different.' : '.'}
+        <span aria-hidden>◩ </span>
+        {say.asForTheStep(first.name, found.same, odd)}
       </p>
       {lists.map(([name, list]) =>
         list.length > 0 ? (

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { HOT_ABOVE, PACK_SIGNS, packSigns, type PackSign } from '../../core/safety'
@@ -33,9 +34,9 @@ export function PackBlock() {
   })
   const done = (): void => {
     if (lowestGroup === null || (lowestGroup !== undefined && (lowestGroup < 0 || lowestGroup > 5)))
-      return setFault(`“${group}” is not the voltage of a cell group: 0 to 5 V.`)
+      return setFault(say.isNotTheVoltage(group))
     if (temperature === null || (temperature !== undefined && (temperature < -40 || temperature > 150)))
-      return setFault(`“${warmth}” is not a pack’s temperature: −40 to 150 °C.`)
+      return setFault(say.isNotAPacksTemperature(warmth))
     log('pack-checked', {
       result: found.length > 0 ? 'quarantine' : 'sound',
       signs: found,
@@ -49,22 +50,19 @@ export function PackBlock() {
     setWarmth('')
   }
   return (
-    <Block title="The pack, before anything is charged">
+    <Block title={say.thePackBeforeAnything}>
       {look?.result === 'quarantine' ? (
         <div className="mb-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
           <p className="font-semibold">
-            <span className="text-stop">▲ </span>Quarantine: {look.signs.join(', ')}
+            <span className="text-stop">▲ </span>
+            {say.quarantine(look.signs.join(', '))}
           </p>
-          <p>
-            Do not charge it, do not bring it to the bench. Outdoors, on something that does not burn, two metres from anything that does.
-            Refer it to the maker or a licensed recycler; no power until a lead passes it.
-          </p>
+          <p>{say.doNotCharge}</p>
         </div>
       ) : look ? (
         <p className="text-[17px]">
-          <span className="font-semibold text-ok">● Sound</span>
-          {look.lowestGroup !== undefined ? `, lowest group ${look.lowestGroup} V` : ''}
-          {look.temperature !== undefined ? `, ${look.temperature} °C` : ''}{' '}
+          <span className="font-semibold text-ok">{say.sound}</span>
+          {say.lowestGroupVC(look.lowestGroup, look.temperature)}{' '}
           <span className="text-[14px] text-steel">
             {nameOf(look.by)}
             {now > 0 ? `, ${clockText(look.at, now)}` : ''}
@@ -74,7 +72,7 @@ export function PackBlock() {
       {mayWork ? (
         <>
           <fieldset className="mt-2">
-            <legend className="mb-1 text-[15px] font-semibold">Any of these?</legend>
+            <legend className="mb-1 text-[15px] font-semibold">{say.anyOfThese}</legend>
             <div className="flex flex-wrap gap-2">
               {PACK_SIGNS.map((sign) => (
                 <label
@@ -94,19 +92,19 @@ export function PackBlock() {
           </fieldset>
           <div className="mt-2 grid grid-cols-2 gap-2">
             <TextField
-              label="Lowest cell group, V"
+              label={say.lowestCellGroupV}
               value={group}
               onChange={(e) => (setFault(undefined), setGroup(e.target.value))}
               inputMode="decimal"
-              placeholder="if the pack shows it"
+              placeholder={say.ifThePackShows}
               autoComplete="off"
             />
             <TextField
-              label="Warmest place, °C"
+              label={say.warmestPlaceC}
               value={warmth}
               onChange={(e) => (setFault(undefined), setWarmth(e.target.value))}
               inputMode="decimal"
-              placeholder={`above ${HOT_ABOVE} is hot`}
+              placeholder={say.aboveIsHot(HOT_ABOVE)}
               autoComplete="off"
             />
           </div>
@@ -121,7 +119,7 @@ export function PackBlock() {
             </p>
           ) : null}
           <Button className="mt-3" weight={found.length > 0 ? 'stop' : 'plain'} onClick={done}>
-            {found.length > 0 ? `To quarantine: ${found.join(', ')}` : 'None of them: sound'}
+            {found.length > 0 ? say.toQuarantine(found.join(', ')) : say.noneOfThemSound}
           </Button>
         </>
       ) : null}

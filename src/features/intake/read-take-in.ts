@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/intake'
 import type { Bodies, Kind } from '../../core/job'
 import { cut } from '../../core/text'
 import { readNumber } from '../../ui/keypad'
@@ -27,16 +28,16 @@ export function readTakeIn(
   machines: readonly KnownMachine[],
 ): { readonly entries: readonly Opening[] } | { readonly message: string } {
   const v = (field: keyof TakeInValues, max: number): string => cut(typed[field], max).trim()
-  if (typed.machine === '') return { message: 'Which machine is it? Tap it, or “Another” where it is none of these.' }
+  if (typed.machine === '') return { message: say.whichMachine }
   const machine = machines.find((m) => m.id === typed.machine)
   const name = machine?.name ?? v('name', 120)
-  if (!name) return { message: 'What machine is it? A few words do: “delivery trike”.' }
+  if (!name) return { message: say.whatMachine }
   const complaint = v('complaint', 2000)
-  if (!complaint) return { message: 'What does it do, or not do? The owner’s own words are best.' }
+  if (!complaint) return { message: say.whatDoesItDoOrNot }
   const volts = machine || typed.volts.trim() === '' ? null : readNumber(typed.volts)
   if (!machine && typed.volts.trim() !== '' && (volts === null || volts < 1 || volts > 2000))
     return {
-      message: `“${cut(typed.volts, 12)}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.`,
+      message: say.isNotAPacks(cut(typed.volts, 12)),
     }
   const some = <K extends string>(key: K, value: string): { readonly [P in K]?: string } =>
     value ? ({ [key]: value } as { readonly [P in K]: string }) : {}

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import { type FormEvent, useEffect, useState } from 'react'
 import { hear } from '../../client/channel'
 import { follow } from '../../client/follow'
@@ -71,10 +72,7 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
     const taken = await takeIn(read.entries, { person, device })
     if (taken.is === 'there') return window.location.assign(`/jobs/${taken.jobId}`)
     setBusy(false)
-    if (taken.is === 'unkept')
-      return setMessage(
-        'This device’s storage is full or fails, and there is no connection: it is kept nowhere. Leave this page open until it is sent.',
-      )
+    if (taken.is === 'unkept') return setMessage(say.thisDevicesStorage)
     if (taken.why !== undefined) setMessage(taken.why)
     setKept(await keptTakeIns())
     setMachine(machines.length === 0 ? 'none' : '')
@@ -84,22 +82,23 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
   }
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
-      <h1 className="title py-4 text-[28px]">Take a machine in</h1>
+      <h1 className="title py-4 text-[28px]">{say.takeAMachineIn}</h1>
       <div
         role="status"
         className={kept.length + there.length > 0 ? 'mb-4 grid gap-1 rounded-md bg-look-tint px-4 py-2.5 text-[16px]' : 'sr-only'}
       >
         {kept.map((k) => (
           <p key={k.jobId}>
-            <span className="font-bold text-look">◆ </span>Kept on this device: {k.machine}, “{k.complaint}”. It goes up by itself when
-            there is a connection, and gets its number then.
+            <span className="font-bold text-look">◆ </span>
+            {say.keptOnThisDevice(k.machine, k.complaint)}
           </p>
         ))}
         {there.map((k) => (
           <p key={k.jobId}>
-            <span className="font-bold text-ok">● </span>Taken in: {k.machine}.{' '}
+            <span className="font-bold text-ok">● </span>
+            {say.takenIn(k.machine)}{' '}
             <a className="font-semibold underline" href={`/jobs/${k.jobId}`}>
-              Open its job
+              {say.openItsJob}
             </a>
           </p>
         ))}
@@ -120,22 +119,22 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
         </p>
         <div className="md:col-span-3">
           <Tiles
-            legend="Machine"
+            legend={say.machine}
             name="machine"
             value={machine}
             onChange={choose}
             options={[
               ...machines.map((m) => ({ value: m.id, label: m.name, hint: m.class })),
-              { value: 'none', label: 'Another', hint: 'no file: logged as it comes off' },
+              { value: 'none', label: say.another, hint: say.noFileLoggedAs },
             ]}
           />
         </div>
         {machine === 'none' ? (
           <>
-            <TextField className="md:col-span-2" label="What is it?" name="name" placeholder="delivery trike" maxLength={120} />
+            <TextField className="md:col-span-2" label={say.whatIsIt} name="name" placeholder={say.deliveryTrike} maxLength={120} />
             <div className="grid content-start gap-1.5">
               <TextField
-                label="Pack at full charge, V"
+                label={say.packAtFullCharge}
                 name="volts"
                 value={volts}
                 onChange={(e) => setVolts(e.target.value)}
@@ -143,9 +142,9 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
                 inputMode="decimal"
                 autoComplete="off"
                 maxLength={12}
-                hint="From the charger’s label, not the round number: 16 Li-ion cells sold as 60 V are 67.2. Empty counts as above 60 V."
+                hint={say.fromTheChargersLabel}
               />
-              <div role="group" aria-label="Usual labels" className="flex flex-wrap gap-1.5">
+              <div role="group" aria-label={say.usualLabels} className="flex flex-wrap gap-1.5">
                 {CHARGER_LABELS.map((v) => (
                   <Chip key={v} on={volts === v.toFixed(1)} onClick={() => setVolts(v.toFixed(1))}>
                     {v.toFixed(1)}
@@ -155,20 +154,20 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
             </div>
           </>
         ) : null}
-        <TextField label="Which one" name="unit" placeholder="no. 7" maxLength={120} />
-        <TextField label="Owner" name="owner" placeholder="quay porters’ pool" maxLength={200} />
-        <TextField label="Stand" name="stand" placeholder="empty: at the door" maxLength={40} />
+        <TextField label={say.whichOne} name="unit" placeholder={say.no7} maxLength={120} />
+        <TextField label={say.owner} name="owner" placeholder={say.quayPortersPool} maxLength={200} />
+        <TextField label={say.stand} name="stand" placeholder={say.emptyAtTheDoor} maxLength={40} />
         <TextArea
           className="md:col-span-3"
-          label="What does it do?"
+          label={say.whatDoesItDo}
           name="complaint"
           rows={2}
-          placeholder="jerks and won’t start off"
+          placeholder={say.jerksAndWontStart}
           maxLength={2000}
-          hint="In the owner’s own words."
+          hint={say.inTheOwnersOwn}
         />
         {jobs[machine] ? (
-          <div role="group" aria-label="Jobs that its file knows" className="flex flex-wrap gap-1.5 md:col-span-3">
+          <div role="group" aria-label={say.jobsThatItsFile} className="flex flex-wrap gap-1.5 md:col-span-3">
             {jobs[machine].map((name) => (
               <Chip key={name} on={isNamed(job, name)} onClick={() => setJob(toggleNamed(job, name))}>
                 {name}
@@ -177,27 +176,24 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
           </div>
         ) : null}
         <TextField
-          label="Job to do, if it is known"
+          label={say.jobToDoIf}
           name="job"
           value={job}
           onChange={(e) => setJob(e.target.value)}
-          placeholder="front motor"
+          placeholder={say.frontMotor}
           maxLength={200}
           autoComplete="off"
         />
         <TextField
           className="md:col-span-2"
-          label="Damage seen before it was touched"
+          label={say.damageSeenBefore}
           name="damage"
-          placeholder="left bar end scraped"
+          placeholder={say.leftBarEndScraped}
           maxLength={2000}
         />
-        <p className="text-[15px] text-steel md:col-span-3">
-          A pack that is swollen, wet, hit, hot or smelling is not charged and does not come to the bench: put it outdoors, away from
-          anything that burns, and ask a lead.
-        </p>
+        <p className="text-[15px] text-steel md:col-span-3">{say.aPack}</p>
         <Button type="submit" weight="primary" className="md:col-span-3" disabled={busy}>
-          {busy ? 'Writing it down…' : 'Take it in'}
+          {busy ? say.writingItDown : say.takeItIn}
         </Button>
       </form>
     </main>

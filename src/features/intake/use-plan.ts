@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/intake'
 import { useEffect, useRef, useState } from 'react'
 import { startOf } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
@@ -62,7 +63,7 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
         if (result.ok) setMade({ goals: wanted, plan: result.value, options, asked })
         else setFailed({ asked, words })
       },
-      () => asking.signal.aborted || setFailed({ asked, words: 'The planner stopped. Choose the job again.' }),
+      () => asking.signal.aborted || setFailed({ asked, words: say.thePlannerStoppedChoose }),
     )
     return () => asking.abort()
   }, [file, asked])

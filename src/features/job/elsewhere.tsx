@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/job'
 import { stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'
 import { missingWords } from '../../words/en/missing'
@@ -13,12 +14,13 @@ export function Elsewhere({ job }: { readonly job: JobContext }) {
   return (
     <div className="mb-3 rounded-md border border-pose bg-pose-tint px-3 py-2 text-[15.5px]">
       <p>
-        ◩ The job is at <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>; you are looking at {STAGE_LABEL[stage].toLowerCase()}.
+        {say.theJobIsAt} <strong>{STAGE_LABEL[state.stage].toLowerCase()}</strong>
+        {say.youAreLookingAt(STAGE_LABEL[stage].toLowerCase())}
       </p>
-      {shut.length > 0 ? <p className="text-stop">▲ Can’t move yet: {shut.map((m) => missingWords(m, state)).join(', ')}.</p> : null}
+      {shut.length > 0 ? <p className="text-stop">{say.cantMoveYet(shut.map((m) => missingWords(m, state)).join(', '))}</p> : null}
       <div className="mt-1 flex flex-wrap gap-2">
         <Button className="min-h-11" onClick={() => show(state.stage)}>
-          Back to where it is
+          {say.backToWhere}
         </Button>
         {mayWork ? (
           <Button
@@ -26,7 +28,7 @@ export function Elsewhere({ job }: { readonly job: JobContext }) {
             weight="quiet"
             onClick={() => (back ? open({ kind: 'move', to: stage }) : log('stage-moved', { to: stage }))}
           >
-            Move the job to this stage
+            {say.moveTheJob}
           </Button>
         ) : null}
       </div>

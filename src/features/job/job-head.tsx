@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/job'
 import clsx from 'clsx'
 import { stageIndex, summarize } from '../../core/job'
 import { columnOf, Dip, placeOf, depthAt } from '../../ui/dip'
@@ -16,14 +17,14 @@ export function JobHead() {
     <div className="grid items-center gap-x-6 bg-paper px-4 md:grid-cols-[300px_1fr]">
       <div className="py-2">
         <p className="truncate text-[15px] text-steel">
-          Job {state.number} · {[state.machine.owner, state.machine.unit].filter(Boolean).join(', ') || 'no owner given'}
+          {say.job(state.number, [state.machine.owner, state.machine.unit].filter(Boolean).join(', ') || say.noOwnerGiven)}
         </p>
         <h1 title={state.job} className="title truncate text-[24px]">
           {state.machine.name}
           {state.job ? ` · ${state.job}` : ''}
         </h1>
       </div>
-      <nav aria-label="Stages" className="relative h-[92px] max-md:hidden">
+      <nav aria-label={say.stages} className="relative h-[92px] max-md:hidden">
         <div className="absolute inset-x-0 top-1">
           <Dip at={placeOf(at, stageProgress(summary))} depth={DEPTH} height={DEPTH + 34} colour="copper" ring={24} />
         </div>
@@ -61,7 +62,7 @@ export function JobHead() {
         })}
       </nav>
       <label className="flex items-center gap-2 pb-2 text-[15px] md:hidden">
-        <span className="sr-only">Stage shown</span>
+        <span className="sr-only">{say.stageShown}</span>
         <select
           value={shown}
           onChange={(e) => show(e.target.value as typeof shown)}
@@ -69,8 +70,7 @@ export function JobHead() {
         >
           {STAGE_LIST.map((stage) => (
             <option key={stage} value={stage}>
-              {STAGE_LABEL[stage]}
-              {stage === state.stage ? ' — the job is here' : ''}
+              {say.theJobIsHere(STAGE_LABEL[stage], stage === state.stage)}
             </option>
           ))}
         </select>

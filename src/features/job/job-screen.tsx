@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/job'
 import dynamic from 'next/dynamic'
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { now as clockNow, surely } from '../../client/clock'
@@ -187,7 +188,7 @@ export function JobScreen(props: JobScreenProps) {
       const photo = await takePhoto(picture, jobId)
       journal.log('photo-added', { photo, ...photoOf.current, pose: state.pose.id })
     } catch (error) {
-      setPhotoFault(error instanceof PhotoFault ? error.message : 'The photo could not be kept. Try once more.')
+      setPhotoFault(error instanceof PhotoFault ? error.message : say.thePhotoCouldNot)
     } finally {
       if (picker.current) picker.current.value = ''
     }
@@ -196,7 +197,7 @@ export function JobScreen(props: JobScreenProps) {
   if (!view.ready || !worded) {
     return (
       <main id="main" className="p-8 text-[19px] text-steel" aria-busy="true">
-        Opening the job…
+        {say.openingTheJob}
       </main>
     )
   }
@@ -240,12 +241,12 @@ export function JobScreen(props: JobScreenProps) {
             </Boundary>
           </div>
           <aside
-            aria-label="What to do now"
+            aria-label={say.whatToDoNow}
             className="screen-only order-1 flex flex-col overflow-y-auto border-rule contain-content max-md:contain-none bg-paper p-4 pt-3 md:order-2 md:border-l"
           >
             {elsewhere ? <Elsewhere job={job} /> : null}
             <div className="flex-1">
-              <Boundary of={`The card of “${STAGE_LABEL[stage]}”`}>
+              <Boundary of={say.theCardOf(STAGE_LABEL[stage])}>
                 {stage === 'take in' ? (
                   <GoalCard />
                 ) : stage === 'find the fault' ? (
@@ -263,27 +264,27 @@ export function JobScreen(props: JobScreenProps) {
             </div>
             <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
               <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'journal' })}>
-                Journal ({view.entries.length})
+                {say.journal(view.entries.length)}
               </button>
               {mine ? (
                 <button type="button" className="min-h-12 underline underline-offset-4" onClick={crossOutLast}>
-                  Cross out my last
+                  {say.crossOutMyLast}
                 </button>
               ) : null}
               {mayWork ? (
                 state.parked ? (
                   <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => journal.log('resumed', {})}>
-                    Take it up again
+                    {say.takeItUpAgain}
                   </button>
                 ) : (
                   <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'park' })}>
-                    Park it
+                    {say.parkIt}
                   </button>
                 )
               ) : null}
               {mayWork ? (
                 <button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSheet({ kind: 'hand over' })}>
-                  Hand over
+                  {say.handOver}
                 </button>
               ) : null}
               <button
@@ -291,7 +292,7 @@ export function JobScreen(props: JobScreenProps) {
                 className="min-h-12 underline underline-offset-4 max-md:hidden"
                 onClick={() => setSheet({ kind: 'keys' })}
               >
-                Keys
+                {say.keys}
               </button>
             </div>
           </aside>
@@ -302,13 +303,13 @@ export function JobScreen(props: JobScreenProps) {
         type="file"
         accept="image/*"
         capture="environment"
-        aria-label="Photo file"
+        aria-label={say.photoFile}
         tabIndex={-1}
         className="sr-only"
         onChange={(e) => void onPhoto(e.target.files)}
       />
       {sheet ? (
-        <Boundary of="This sheet">
+        <Boundary of={say.thisSheet}>
           <Sheets
             sheet={sheet}
             onClose={() => setSheet(null)}

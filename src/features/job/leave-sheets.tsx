@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/job-sheets'
 import { useState } from 'react'
 import { openItems, standsOut } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -30,22 +31,28 @@ export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
   const [safe, setSafe] = useState(() => safeWords(state.power.state, state.pose.name))
   const [fault, setFault] = useState<string>()
   return (
-    <Sheet open onClose={onClose} title="Park it" note="So that it can be left, and taken up exactly here.">
+    <Sheet open onClose={onClose} title={say.parkIt} note={say.soThatItCan}>
       <div className="grid gap-4">
         <OpenItems />
-        <TextField label="Why" value={why} onChange={(e) => setWhy(e.target.value)} placeholder="waiting for a motor" maxLength={300} />
         <TextField
-          label="Where the bag lies"
-          value={where}
-          onChange={(e) => setWhere(e.target.value)}
-          placeholder="shelf 2, blue bag"
+          label={say.why}
+          value={why}
+          onChange={(e) => setWhy(e.target.value)}
+          placeholder={say.waitingForAMotor}
           maxLength={300}
         />
         <TextField
-          label="What makes it safe to leave"
+          label={say.whereTheBagLies}
+          value={where}
+          onChange={(e) => setWhere(e.target.value)}
+          placeholder={say.shelf2BlueBag}
+          maxLength={300}
+        />
+        <TextField
+          label={say.whatMakesItSafe}
           value={safe}
           onChange={(e) => setSafe(e.target.value)}
-          placeholder="isolated, propped, labelled"
+          placeholder={say.isolatedProppedLabelled}
           maxLength={300}
         />
         {fault ? (
@@ -56,13 +63,13 @@ export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
         <Button
           weight="primary"
           onClick={() => {
-            if (!why.trim()) return setFault('Why is it left?')
-            if (!safe.trim()) return setFault('What makes it safe? Isolated, propped, labelled.')
+            if (!why.trim()) return setFault(say.whyIsItLeft)
+            if (!safe.trim()) return setFault(say.whatMakesItSafeIsolated)
             log('parked', { why: why.trim(), where: where.trim(), safe: safe.trim() })
             onClose()
           }}
         >
-          Park it
+          {say.parkIt}
         </Button>
       </div>
     </Sheet>
@@ -72,7 +79,7 @@ export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
 /** What can be said of it already; nothing while it is live, since then it is not safe to leave. */
 function safeWords(power: 'live' | 'isolated' | 'out', pose: string): string {
   if (power === 'live') return ''
-  return `${power === 'out' ? 'pack out and away' : 'isolated, plug capped'}${pose ? `, ${pose}` : ''}`
+  return `${power === 'out' ? say.packOutAndAway : say.isolatedPlugCapped}${pose ? `, ${pose}` : ''}`
 }
 
 /** The job given to somebody else, with what is open. */
@@ -83,28 +90,28 @@ export function HandOverSheet({ onClose }: { readonly onClose: () => void }) {
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
   return (
-    <Sheet open onClose={onClose} title="Hand it over" note="They take it up exactly here. Above 60 V the proof of dead ends with you.">
+    <Sheet open onClose={onClose} title={say.handItOver} note={say.theyTakeItUp}>
       <div className="grid gap-4">
         <OpenItems />
         {others.length > 0 ? (
           <Tiles
-            legend="To"
+            legend={say.to}
             name="to"
             value={to}
             onChange={(id) => (setTo(id), setFault(undefined))}
             options={others.map((p) => ({ value: p.id, label: p.name, hint: p.role }))}
           />
         ) : (
-          <p className="text-[16px] text-steel">Nobody else here works on machines.</p>
+          <p className="text-[16px] text-steel">{say.nobodyElseHereWorks}</p>
         )}
-        <TextArea label="What they have to know besides" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
+        <TextArea label={say.whatTheyHave} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
             ▲ {fault}
           </p>
         ) : null}
-        <Button weight="primary" onClick={() => (to ? (log('handed-over', { to, text: text.trim() }), onClose()) : setFault('To whom?'))}>
-          Hand it over
+        <Button weight="primary" onClick={() => (to ? (log('handed-over', { to, text: text.trim() }), onClose()) : setFault(say.toWhom))}>
+          {say.handItOver}
         </Button>
       </div>
     </Sheet>

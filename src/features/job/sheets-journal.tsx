@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/job-sheets'
 import { limbOf } from '../../core/machine'
 import { useState } from 'react'
 import { type Entry, type JobState, readEntry, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
@@ -24,15 +25,10 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
   }
   const read = readQuickLine(text)
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title="A log line"
-      note="“4 M5x12 chain guard” is four screws into a cell of their own. Anything else is a note, or a part that came off."
-    >
+    <Sheet open onClose={onClose} title={say.aLogLine} note={say.exampleLine}>
       <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(read && read.count > 0 ? 'off' : 'note'))}>
         <TextField
-          label="Line"
+          label={say.line}
           value={text}
           onChange={(e) => (setFault(false), setText(e.target.value))}
           maxLength={1000}
@@ -41,16 +37,16 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
         />
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ The line is empty.
+            {say.theLineIsEmpty}
           </p>
         ) : null}
         {job.mayWork ? (
           <Button weight={read && read.count > 0 ? 'primary' : 'plain'} onClick={() => write('off')}>
-            {read && read.count > 0 ? `Off: ${read.title}` : 'Came off, as a part'}
+            {read && read.count > 0 ? say.off(read.title) : say.cameOffAs}
           </Button>
         ) : null}
         <Button weight={read && read.count > 0 ? 'plain' : 'primary'} onClick={() => write('note')}>
-          A note
+          {say.aNote}
         </Button>
       </form>
     </Sheet>
@@ -61,9 +57,9 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
 function lineOf(entry: Entry | UnknownEntry, state: JobState): string {
   try {
     const known = readEntry(entry)
-    return known ? describeEntry(known, state) : `Something from a newer Nailsmith: ${entry.kind}`
+    return known ? describeEntry(known, state) : say.somethingFromANewer(entry.kind)
   } catch {
-    return `A line that cannot be read: ${entry.kind}`
+    return say.aLineThatCannot(entry.kind)
   }
 }
 
@@ -80,12 +76,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
   }
   const lead = (e: Entry | UnknownEntry): boolean => strikeWantsLead(view.entries, e.id)
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title="Journal"
-      note={`${view.entries.length} entries. Crossing out keeps the line; crossing out a crossing-out brings it back.`}
-    >
+    <Sheet open onClose={onClose} title={say.journal} note={say.entriesCrossingOutKeeps(view.entries.length)}>
       <ol className="grid gap-1">
         {[...view.entries].reverse().map((e) => (
           <li key={e.id} className="border-t border-rule py-2">
@@ -93,10 +84,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
               <p className={`flex-1 text-[16px] ${struck.has(e.id) ? 'text-steel line-through' : ''}`}>
                 {lineOf(e, state)}
                 <span className="block text-[14px] text-steel">
-                  {nameOf(e.by)}
-                  {now > 0 ? `, ${clockText(e.at, now)}` : ''}
-                  {view.unsent.has(e.id) ? ' · not sent yet' : ''}
-                  {flags.has(e.id) ? ` · ◆ ${flags.get(e.id)}` : ''}
+                  {say.notSentYet(nameOf(e.by), now, clockText(e.at, now), view.unsent.has(e.id), flags.has(e.id), flags.get(e.id))}
                 </span>
               </p>
               {mayStrike(e) && !struck.has(e.id) && striking !== e.id ? (
@@ -105,7 +93,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
                   className="min-h-11 px-3 text-[14px]"
                   onClick={() => (lead(e) ? (setStriking(e.id), setReason('')) : log('struck', { target: e.id }))}
                 >
-                  Cross out
+                  {say.crossOut}
                 </Button>
               ) : null}
             </div>
@@ -118,13 +106,13 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
                 )}
               >
                 <TextField
-                  label="Why is it crossed out?"
+                  label={say.whyIsItCrossed}
                   value={reason}
                   onChange={(ev) => setReason(ev.target.value)}
                   maxLength={500}
                   autoFocus
                 />
-                <Button type="submit">Cross out, with this reason</Button>
+                <Button type="submit">{say.crossOutWithThis}</Button>
               </form>
             ) : null}
           </li>
@@ -144,9 +132,9 @@ export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
     URL.revokeObjectURL(url)
   }
   return (
-    <Sheet open onClose={onClose} title="Not taken by the server" note="They are kept on this device until you put them away.">
+    <Sheet open onClose={onClose} title={say.notTaken} note={say.theyAreKept}>
       {view.shelf.length === 0 ? (
-        <p className="text-[17px]">The shelf is empty.</p>
+        <p className="text-[17px]">{say.theShelfIsEmpty}</p>
       ) : (
         <>
           <ul className="grid gap-2">
@@ -161,16 +149,16 @@ export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
                   {JSON.stringify(s.draft.body).slice(0, 600)}
                 </pre>
                 <Button weight="quiet" className="mt-1 min-h-11 text-[14px]" onClick={() => offer(s.id)}>
-                  Offer it again
+                  {say.offerItAgain}
                 </Button>
                 <Button weight="quiet" className="ml-2 mt-1 min-h-11 text-[14px]" onClick={() => putAway(s.id)}>
-                  Put away
+                  {say.putAway}
                 </Button>
               </li>
             ))}
           </ul>
           <Button className="mt-4" onClick={save}>
-            Save them as a file
+            {say.saveThemAs}
           </Button>
         </>
       )}
@@ -182,13 +170,12 @@ export function ShelfSheet({ onClose }: { readonly onClose: () => void }) {
 export function StagesSheet({ onClose }: { readonly onClose: () => void }) {
   const { state, show, stage: shown } = useJob()
   return (
-    <Sheet open onClose={onClose} title="Go to a stage" note="This only looks. The job itself is moved on from the stage’s own card.">
+    <Sheet open onClose={onClose} title={say.goToAStage} note={say.thisOnlyLooks}>
       <ul className="grid gap-2">
         {STAGE_LIST.map((stage) => (
           <li key={stage}>
             <Button className="w-full" weight={stage === shown ? 'primary' : 'plain'} onClick={() => (show(stage), onClose())}>
-              {STAGE_LABEL[stage]}
-              {stage === state.stage ? ' — the job is here' : stageIndex(stage) < stageIndex(state.stage) ? ' ✓' : ''}
+              {say.theJobIsHere(STAGE_LABEL[stage], stage === state.stage, stageIndex(stage) < stageIndex(state.stage))}
             </Button>
           </li>
         ))}
@@ -198,14 +185,14 @@ export function StagesSheet({ onClose }: { readonly onClose: () => void }) {
 }
 
 const KEYS = [
-  ['Space', 'does the present step, unless a control has the focus'],
-  ['Shift + Space', 'crosses out your last on this device'],
-  ['Page Down, Page Up', 'the same two, for a foot pedal'],
-  ['L', 'a log line'],
-  ['R', 'a reading'],
-  ['P', 'a photo'],
-  ['G', 'go to a stage'],
-  ['?', 'these keys'],
+  [say.space, say.doesThePresentStep],
+  ['Shift + Space', say.crossesOutYourLast],
+  [say.pageDownPageUp, say.theSameTwo],
+  ['L', say.keyLogLine],
+  ['R', say.keyReading],
+  ['P', say.keyPhoto],
+  ['G', say.keyStage],
+  ['?', say.keyKeys],
 ] as const
 
 export function KeysSheet({
@@ -218,12 +205,7 @@ export function KeysSheet({
   readonly onSingle: (on: boolean) => void
 }) {
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title="Keys"
-      note="Space and the pedal never pass a hazard, a check or a reading, and never make it live."
-    >
+    <Sheet open onClose={onClose} title={say.keys} note={say.spaceAndThePedal}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2 text-[17px]">
         {KEYS.map(([key, what]) => (
           <div key={key} className="contents">
@@ -234,7 +216,7 @@ export function KeysSheet({
       </dl>
       <label className="mt-5 flex min-h-12 cursor-pointer items-center gap-3 text-[17px]">
         <input type="checkbox" checked={single} onChange={(e) => onSingle(e.target.checked)} className="size-6 accent-copper" />
-        Single keys are on
+        {say.singleKeysAreOn}
       </label>
     </Sheet>
   )

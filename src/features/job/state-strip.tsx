@@ -1,9 +1,10 @@
 'use client'
+import * as say from '../../words/en/screens/job'
 import clsx from 'clsx'
 import { clockDoubtful } from '../../client/clock'
 import { deadAt, looseCount, proofEnds } from '../../core/job'
 import { clockText, spanText } from '../../ui/time'
-import { count, looseText, powerWord } from '../../words/en/job-state'
+import { looseText, powerWord } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 
 const TONE = { stop: 'bg-stop text-on-stop', look: 'bg-look text-paper', ok: 'bg-ok text-on-ok' } as const
@@ -29,20 +30,20 @@ export function StateStrip() {
         </span>
         <span className="narrow text-[16px] font-medium">
           {power.disputed
-            ? 'two devices disagree: treat it as live'
+            ? say.disputedPower
             : proved && proof
-              ? `proved dead ${clockText(proof.at, now)} by ${nameOf(proof.by)}`
+              ? say.provedDead(clockText(proof.at, now), nameOf(proof.by))
               : power.mark
-                ? `since ${clockText(power.mark.at, now)} by ${nameOf(power.mark.by)}`
-                : 'nobody has isolated it yet'}
-          {proved && power.state === 'out' ? ' · lapses when the pack goes back' : ''}
-          {proved && ends !== null ? ` · lapses in ${spanText(ends - now)}` : ''}
-          {proof?.ended && !proved ? ` · proof ended: ${proof.ended}` : ''}
+                ? say.since(clockText(power.mark.at, now), nameOf(power.mark.by))
+                : say.nobodyIsolatedIt}
+          {proved && power.state === 'out' ? say.lapsesWithThePack : null}
+          {proved && ends !== null ? say.lapsesIn(spanText(ends - now)) : null}
+          {proof?.ended && !proved ? say.proofEnded(proof.ended) : null}
         </span>
       </button>
       <p className="narrow px-4 text-[17px]" role="status">
         {looseText(looseCount(state))}
-        {unsent > 0 ? <span> · {count(unsent, 'entry', 'entries')} not sent yet</span> : null}
+        {unsent > 0 ? <span> {say.entryEntriesNotSent(unsent)}</span> : null}
       </p>
     </div>
   )
@@ -52,109 +53,58 @@ export function StateStrip() {
 export function LinkBar() {
   const { view, state, open, nameOf, now, person } = useJob()
   const parts: React.ReactNode[] = []
-  if (!view.keeps)
-    parts.push(
-      <p key="k">▲ This browser keeps nothing (a private window?), so nothing can be logged here. Open the job in an ordinary window.</p>,
-    )
+  if (!view.keeps) parts.push(<p key="k">{say.thisBrowserKeepsNothing}</p>)
   if (view.stranger !== null)
     parts.push(
       <p key="w">
-        ▲ {nameOf(view.stranger)} is signed in on this browser now; this page was opened by {person.name}, so nothing is logged here.{' '}
+        {say.isSigned(nameOf(view.stranger), person.name)}{' '}
         <button type="button" className="font-semibold underline" onClick={() => window.location.reload()}>
-          Go on as {nameOf(view.stranger)}
+          {say.goOnAs(nameOf(view.stranger))}
         </button>
       </p>,
     )
   if (view.outdated)
     parts.push(
       <p key="b">
-        ◆ The shop runs a newer Nailsmith than this page. What you logged is kept;{' '}
+        {say.theShopRuns}{' '}
         <button type="button" className="font-semibold underline" onClick={() => window.location.reload()}>
-          load it anew
+          {say.loadItAnew}
         </button>{' '}
-        before you go on.
+        {say.beforeYouGoOn}
       </p>,
     )
-  if (view.unkept.size > 0)
-    parts.push(
-      <p key="n">
-        ▲ {count(view.unkept.size, 'line is', 'lines are')} kept nowhere on this device: its storage is full or fails. Leave this page open
-        until {view.unkept.size === 1 ? 'it is' : 'they are'} sent.
-      </p>,
-    )
+  if (view.unkept.size > 0) parts.push(<p key="n">{say.lineIsLines(view.unkept.size)}</p>)
   if (view.lost.length > 0) parts.push(<Lost key="l" />)
-  if (view.link === 'troubled')
-    parts.push(
-      <p key="t">
-        ◆ The shop’s server answers, but cannot write now: its disk or its database is in trouble. What you log is kept on this device and
-        goes up by itself.
-      </p>,
-    )
-  if (view.held.length > 0)
-    parts.push(
-      <p key="o">
-        ◆ {count(view.held.length, 'line waits', 'lines wait')} on this device for somebody else: {view.held[0]!.reason}
-      </p>,
-    )
-  if (clockDoubtful())
-    parts.push(
-      <p key="c">
-        ◆ This device’s clock was changed, or it was away for long. What has to cure counts as not cured until the server says the time.
-      </p>,
-    )
-  if (view.link === 'alone')
-    parts.push(
-      <p key="a">
-        ◆ No connection.{' '}
-        {view.unkept.size > 0 ? 'It is tried again by itself.' : 'What you log is kept on this device and goes up by itself.'}
-      </p>,
-    )
+  if (view.link === 'troubled') parts.push(<p key="t">{say.theShopsServerAnswers}</p>)
+  if (view.held.length > 0) parts.push(<p key="o">{say.lineWaitsLinesWait(view.held.length, view.held[0]!.reason)}</p>)
+  if (clockDoubtful()) parts.push(<p key="c">{say.thisDevicesClockWas}</p>)
+  if (view.link === 'alone') parts.push(<p key="a">{say.noConnection(view.unkept.size)}</p>)
   if (view.link === 'signed out')
     parts.push(
       <p key="s">
-        ◆ Your sign-in has ended. What you logged is kept here;{' '}
+        {say.yourSignInHas}{' '}
         <a className="font-semibold underline" href={`/sign-in?to=/jobs/${state.jobId}`}>
-          sign in again
+          {say.signInAgain}
         </a>{' '}
-        to send it.
+        {say.toSendIt}
       </p>,
     )
   if (view.shelf.length > 0)
     parts.push(
       <p key="f">
-        ▲ {count(view.shelf.length, 'entry', 'entries')} not taken by the server.{' '}
+        {say.entryEntriesNotTaken(view.shelf.length)}{' '}
         <button type="button" className="font-semibold underline" onClick={() => open({ kind: 'shelf' })}>
-          See why
+          {say.seeWhy}
         </button>
       </p>,
     )
-  if (view.badPhotos.length > 0)
-    parts.push(
-      <p key="b">
-        ▲ {count(view.badPhotos.length, 'photo')} not taken by the server: {view.badPhotos[0]!.fault}
-      </p>,
-    )
-  if (now > 0 && !window.isSecureContext)
-    parts.push(
-      <p key="i">
-        ◆ This address is not secure, so nothing is kept for use without a network, and photos cannot be taken. Open Nailsmith by https.
-      </p>,
-    )
-  if (state.unknown > 0) parts.push(<p key="u">◆ This journal holds entries of a newer Nailsmith. Reload to go on.</p>)
+  if (view.badPhotos.length > 0) parts.push(<p key="b">{say.photoNotTaken(view.badPhotos.length, view.badPhotos[0]!.fault)}</p>)
+  if (now > 0 && !window.isSecureContext) parts.push(<p key="i">{say.thisAddressIsNot}</p>)
+  if (state.unknown > 0) parts.push(<p key="u">{say.thisJournalHoldsEntries}</p>)
   if (state.handedOver && !state.handedBack)
-    parts.push(
-      <p key="h">
-        ◆ Handed over by {nameOf(state.handedOver.by)} to {nameOf(state.handedOver.to)}
-        {state.handedOver.text ? `: ${state.handedOver.text}` : ''}
-      </p>,
-    )
+    parts.push(<p key="h">{say.handedOverByTo(nameOf(state.handedOver.by), nameOf(state.handedOver.to), state.handedOver.text)}</p>)
   if (state.parked)
-    parts.push(
-      <p key="p">
-        ◆ Parked by {nameOf(state.parked.by)}: {state.parked.why}. Safe because: {state.parked.safe}
-        {state.parked.where ? `. Bag: ${state.parked.where}` : ''}
-      </p>,
-    )
+    parts.push(<p key="p">{say.parkedBySafeBecause(nameOf(state.parked.by), state.parked.why, state.parked.safe, state.parked.where)}</p>)
   return (
     <div
       role="status"
@@ -173,18 +123,16 @@ function Lost() {
   const why = view.lost.find((l) => l.reason !== undefined)?.reason
   return (
     <p>
-      ▲ The shop’s server was put back from a backup. This device holds {count(view.lost.length, 'line')} of this job, by{' '}
-      {people.join(' and ')}, that the server has no more. They are kept here and not mixed in.
-      {why ? ` Not taken yet: ${why}` : ''}
+      {say.theShopsServerWas(view.lost.length, people.join(' and '), why)}
       {mayNote ? (
         <>
           {' '}
           <button type="button" className="font-semibold underline" onClick={giveBack}>
-            Give them back
+            {say.giveThemBack}
           </button>
         </>
       ) : (
-        ' A mechanic gives them back.'
+        say.aMechanicGivesThem
       )}
     </p>
   )

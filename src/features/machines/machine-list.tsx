@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/machines'
 import Link from 'next/link'
 import { PutIn } from './put-in'
 
@@ -10,9 +11,9 @@ export interface MachineListProps {
 export function MachineList({ machines, mayPutIn }: MachineListProps) {
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
-      <h1 className="title py-4 text-[28px]">Machines with a file</h1>
+      <h1 className="title py-4 text-[28px]">{say.machinesWithAFile}</h1>
       {machines.length === 0 ? (
-        <p className="text-[17px]">None yet. A machine without a file is logged as it comes off, and its way up grows from that.</p>
+        <p className="text-[17px]">{say.noneYetAMachine}</p>
       ) : (
         <ul>
           {machines.map((m) => (
@@ -23,7 +24,7 @@ export function MachineList({ machines, mayPutIn }: MachineListProps) {
               >
                 <span className="title text-[21px]">{m.name}</span>
                 <span className="text-[15.5px] text-steel">
-                  {m.class} · revision {m.revision} <span aria-hidden>▸</span>
+                  {say.revision(m.class, m.revision)} <span aria-hidden>▸</span>
                 </span>
               </Link>
             </li>
@@ -32,7 +33,7 @@ export function MachineList({ machines, mayPutIn }: MachineListProps) {
       )}
       <p className="border-t border-rule pt-2">
         <Link href="/words" className="inline-flex min-h-12 items-center text-[17px] font-semibold underline underline-offset-4">
-          What things are called, and what fits which head
+          {say.whatThingsAreCalled}
         </Link>
       </p>
       {mayPutIn ? <PutIn /> : null}

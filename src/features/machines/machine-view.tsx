@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/machines'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { fullChargeVolts, type Guard, type MachineFile, subjectOf } from '../../core/machine'
@@ -6,7 +7,6 @@ import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
-import { count } from '../../words/en/count'
 import { whyNot } from '../../words/en/plan-errors'
 import { Leads } from './leads'
 
@@ -55,16 +55,16 @@ export function MachineView({
       <main id="main" className="grid md:grid-cols-[minmax(0,1fr)_400px] print:hidden" inert={card !== null}>
         <div className="px-5 pb-10">
           <p className="pt-4 text-[15px] text-steel">
-            {file.class} · revision {file.revision}
-            {file.mass ? ` · ${file.mass.value} kg` : ''}
-            {file.pack ? ` · ${fullChargeVolts(file.pack)} V full` : ''}
+            {say.revision(file.class, file.revision)}
+            {file.mass ? say.weighs(file.mass.value) : null}
+            {file.pack ? say.voltsFull(fullChargeVolts(file.pack)) : null}
           </p>
-          <h1 className="title text-[28px]">{file.name}, from the outside in</h1>
+          <h1 className="title text-[28px]">{say.fromTheOutsideIn(file.name)}</h1>
           {faults.length > 0 ? (
             <div role="alert" className="mt-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
               <p className="font-semibold">
                 <span className="text-stop">▲ </span>
-                {count(faults.length, 'fault')} in the file
+                {say.faultInTheFile(faults.length)}
               </p>
               <ul>
                 {faults.slice(0, 6).map((f) => (
@@ -77,7 +77,7 @@ export function MachineView({
           ) : null}
           <div className="mt-3 grid gap-3">
             <Tiles
-              legend="A job"
+              legend={say.aJob}
               name="goal"
               value={asked && 'goal' in asked ? asked.goal : ''}
               onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })}
@@ -93,7 +93,7 @@ export function MachineView({
                 options={v.options.map((o) => ({
                   value: o.id,
                   label: o.label,
-                  ...(variants[v.id] === undefined && o.id === v.worst ? { hint: 'taken until answered' } : {}),
+                  ...(variants[v.id] === undefined && o.id === v.worst ? { hint: say.takenUntilAnswered } : {}),
                 }))}
               />
             ))}
@@ -105,7 +105,7 @@ export function MachineView({
                 className="flex flex-wrap items-center gap-1.5 border-l-4 border-rule py-1 pl-3"
                 style={{ marginLeft: `${Math.min(i, 10) * 14}px` }}
               >
-                <span className="narrow w-full text-[13.5px] text-steel">{i === 0 ? 'outermost' : `layer ${i + 1}`}</span>
+                <span className="narrow w-full text-[13.5px] text-steel">{i === 0 ? say.outermost : say.layer(i + 1)}</span>
                 {layer.parts.map((id) => chip(id, 'part'))}
                 {layer.joints.map((id) => chip(id, 'fixing'))}
                 {layer.connections.map((id) => chip(id, 'plug'))}
@@ -114,13 +114,13 @@ export function MachineView({
           </ol>
           {layers.length === 0 ? (
             <p role="status" className="mt-4 text-[17px] text-steel">
-              Taking it apart on paper…
+              {say.takingItApart}
             </p>
           ) : (
-            <p className="mt-3 text-[15.5px] text-steel">Stays: {stays.map((id) => name.get(id)).join(', ') || 'nothing'}.</p>
+            <p className="mt-3 text-[15.5px] text-steel">{say.stays(stays.map((id) => name.get(id)).join(', ') || 'nothing')}</p>
           )}
           <p className="text-[15.5px] text-steel">
-            {revisions.length > 1 ? 'Revisions: ' : 'Revision '}
+            {revisions.length > 1 ? say.revisions : say.revisionLead}
             {revisions.map((r, i) => (
               <span key={r.revision}>
                 {i > 0 ? ', ' : ''}
@@ -130,21 +130,21 @@ export function MachineView({
                 >
                   {r.revision}
                 </a>{' '}
-                ({count(r.jobs, 'job')})
+                {say.job(r.jobs)}
               </span>
             ))}
-            . Tap one to save the file.
+            {say.tapOneToSave}
           </p>
           {file.sealed.length > 0 ? (
             <p className="text-[15.5px]">
-              <span className="font-bold text-look">◆ </span>Sealed:{' '}
-              {file.sealed.map((s) => `${name.get(s.part)}. ${s.why} It comes new as ${s.replacedBy}.`).join(' ')}
+              <span className="font-bold text-look">◆ </span>
+              {say.sealed(file.sealed.map((s) => say.itComesNewAs(name.get(s.part), s.why, s.replacedBy)).join(' '))}
             </p>
           ) : null}
           <Leads file={file} />
         </div>
         <aside
-          aria-label="What is in the way"
+          aria-label={say.what}
           tabIndex={0}
           className="border-l border-rule bg-paper p-4 max-md:border-l-0 max-md:border-t md:sticky md:top-0 md:max-h-dvh md:self-start md:overflow-y-auto"
         >
@@ -152,12 +152,9 @@ export function MachineView({
             <Way asked={asked} answer={answer} onCard={setCard} />
           ) : (
             <>
-              <h2 className="title text-[24px]">What is in the way of it?</h2>
-              <p className="mt-2 text-[17px]">
-                Tap a part, a fixing or a plug, or choose a job: all that has to come off for it lights up, in the order of the fewest turns
-                and tools.
-              </p>
-              <p className="mt-3 text-[15.5px] text-steel">Heavy outline: a part. Thin: a fixing, with how many. Dashed: a plug.</p>
+              <h2 className="title text-[24px]">{say.whatIsInTheWay}</h2>
+              <p className="mt-2 text-[17px]">{say.tapAPart}</p>
+              <p className="mt-3 text-[15.5px] text-steel">{say.heavyOutlineAPart}</p>
             </>
           )}
         </aside>
@@ -169,15 +166,18 @@ export function MachineView({
   )
 }
 
+/** How long a way is, for the words. */
+const size = (limb: Plan['down']) => ({ steps: limb.steps.length, handsOn: limb.minutes.handsOn })
+
 function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer: Answer; readonly onCard: (goal: string) => void }) {
   const { plan, fault } = answer
   return (
     <>
-      <p className="text-[15px] text-steel">{'goal' in asked ? 'The job' : 'In the way of'}</p>
+      <p className="text-[15px] text-steel">{'goal' in asked ? say.theJob : say.inTheWayOf}</p>
       <h2 className="title text-[24px]">{asked.name}</h2>
       {!plan && !fault ? (
         <p role="status" className="mt-2 text-[17px] text-steel">
-          Working out the way…{answer.share ? ` ${Math.round(answer.share * 100)} %` : ''}
+          {say.workingOutTheWay(answer.share)}
         </p>
       ) : null}
       {fault ? (
@@ -188,13 +188,11 @@ function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer
       {plan ? (
         <>
           <p className="mt-1 text-[16.5px]">
-            {count(plan.down.steps.length, 'step')} down, {Math.round(plan.down.minutes.handsOn)} min hands on
-            {'goal' in asked ? `; ${plan.up.steps.length} up, ${Math.round(plan.up.minutes.handsOn)} min` : ''}.
-            {plan.down.proved ? ' No order takes less.' : ` Within ${Math.ceil(plan.down.gap * 100)} % of the least possible.`}
+            {say.wayIs(size(plan.down), 'goal' in asked ? size(plan.up) : null, plan.down.proved ? null : plan.down.gap)}
           </p>
           {'goal' in asked ? (
             <Button className="mt-2 w-full" onClick={() => onCard(asked.goal)}>
-              Pocket card for the road
+              {say.pocketCardForTheRoad}
             </Button>
           ) : null}
           <ol className="mt-2 grid gap-0.5">
@@ -210,7 +208,7 @@ function Way({ asked, answer, onCard }: { readonly asked: Asked; readonly answer
               </li>
             ))}
           </ol>
-          {plan.down.steps.length === 0 ? <p className="mt-2 text-[17px]">Nothing: it is at hand.</p> : null}
+          {plan.down.steps.length === 0 ? <p className="mt-2 text-[17px]">{say.nothing}</p> : null}
         </>
       ) : null}
     </>
@@ -259,7 +257,7 @@ function useAnswer(file: MachineFile, asked: Asked | null, variants: Readonly<Re
     ).then(
       (result) =>
         asking.signal.aborted || setKnown(result.ok ? { of: key, plan: result.value } : { of: key, fault: whyNot(result.error, file) }),
-      () => asking.signal.aborted || setKnown({ of: key, fault: 'The planner stopped. Tap it again.' }),
+      () => asking.signal.aborted || setKnown({ of: key, fault: say.thePlannerStoppedTap }),
     )
     return () => asking.abort()
   }, [file, asked, variants, key])

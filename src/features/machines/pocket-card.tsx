@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/machines'
 import { useEffect, useRef, useState } from 'react'
 import type { Goal, MachineFile } from '../../core/machine'
 import type { Plan, PlannedStep } from '../../core/planning'
@@ -26,7 +27,7 @@ export function PocketCard({
     const asking = new AbortController()
     kitAside(file, goal.id, { variants }, (tried, of) => asking.signal.aborted || setFound({ tried, of }), asking.signal).then(
       (r) => asking.signal.aborted || setFound(r.ok ? { plan: r.value } : { fault: whyNot(r.error, file) }),
-      () => asking.signal.aborted || setFound({ fault: 'The planner stopped. Ask for the card again.' }),
+      () => asking.signal.aborted || setFound({ fault: say.thePlannerStoppedAsk }),
     )
     return () => asking.abort()
   }, [file, goal, variants])
@@ -43,14 +44,14 @@ export function PocketCard({
       className="fixed inset-0 z-20 overflow-y-auto bg-paper p-5 text-ink print:static print:overflow-visible print:bg-white print:p-0 print:text-black"
       role="dialog"
       aria-modal="true"
-      aria-label="Pocket card"
+      aria-label={say.pocketCard}
     >
       <div className="mx-auto max-w-[820px]">
         <div className="screen-only flex justify-between gap-3 pb-3">
           <button ref={shut} type="button" className={buttonClass('quiet')} onClick={onClose}>
-            Close
+            {say.close}
           </button>
-          {'plan' in found ? <Button onClick={() => window.print()}>Print it</Button> : null}
+          {'plan' in found ? <Button onClick={() => window.print()}>{say.printIt}</Button> : null}
         </div>
         {'fault' in found ? (
           <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]">
@@ -58,7 +59,7 @@ export function PocketCard({
           </p>
         ) : 'tried' in found ? (
           <p role="status" className="text-[17px] text-steel">
-            Leaving tools behind, one by one{found.of > 0 ? `: ${found.tried + 1} of ${found.of}` : ''}…
+            {say.leavingToolsBehindOne(found.of, found.tried + 1)}
           </p>
         ) : (
           <Card file={file} goal={goal} plan={found.plan} variants={variants} />
@@ -92,16 +93,16 @@ function Card({
         {file.name} · {goal.name}
       </h2>
       <p className="text-steel print:text-black">
-        Revision {file.revision}
-        {answered.map((text) => ` · ${text}`)} · {Math.round(plan.down.minutes.handsOn + plan.up.minutes.handsOn)} min with this kit
+        {say.revisionIs(file.revision)}
+        {answered.map((text) => ` · ${text}`)} {say.minWithThisKit(plan.down.minutes.handsOn + plan.up.minutes.handsOn)}
       </p>
       <section className="mt-2 border-y-2 border-ink py-1.5">
-        <h3 className="narrow font-semibold">In the pocket</h3>
+        <h3 className="narrow font-semibold">{say.inThePocket}</h3>
         <p>{[...pocket(file, plan), ...plan.consumables.map((c) => `${c.count} × ${c.name}`)].map((name) => `☐ ${name}`).join('   ')}</p>
       </section>
       <div className="mt-2 grid grid-cols-2 gap-x-5 max-sm:grid-cols-1 print:grid-cols-2">
-        <Limb name="Down" steps={plan.down.steps} wrenches={wrenches} />
-        <Limb name="Up" steps={plan.up.steps} wrenches={wrenches} />
+        <Limb name={say.downLimb} steps={plan.down.steps} wrenches={wrenches} />
+        <Limb name={say.upLimb} steps={plan.up.steps} wrenches={wrenches} />
       </div>
       {stops.length > 0 ? (
         <p className="mt-2 border-t border-rule pt-1">
@@ -109,9 +110,7 @@ function Card({
           {stops.join(' ')}
         </p>
       ) : null}
-      <p className="mt-1 text-steel print:text-black">
-        What went hand-tight is brought to its number in the shop before it is ridden hard. The maker’s manual and local rules come first.
-      </p>
+      <p className="mt-1 text-steel print:text-black">{say.whatWentHandTight}</p>
     </article>
   )
 }
@@ -122,7 +121,7 @@ function pocket(file: MachineFile, plan: Plan): string[] {
   const inOne = plan.tools.filter((t) => !t.special && ['hex key', 'six-lobe', 'cross'].includes(kinds.get(t.id)?.kind ?? '') && !t.form)
   const rest = plan.tools.filter((t) => !inOne.includes(t)).map((t) => t.name)
   return [
-    ...(inOne.length > 1 ? [`multi-tool with ${inOne.map((t) => kinds.get(t.id)!.short).join(', ')}`] : inOne.map((t) => t.name)),
+    ...(inOne.length > 1 ? [say.multiToolWith(inOne.map((t) => kinds.get(t.id)!.short).join(', '))] : inOne.map((t) => t.name)),
     ...rest,
   ]
 }
@@ -144,19 +143,10 @@ function Limb({
           <li key={s.id} className="flex gap-1.5">
             <span className="w-5 shrink-0 text-right">{i + 1}</span>
             <span>
-              {s.turn ? (
-                <em>
-                  ◩ {s.turn.title}
-                  {s.turn.people === 2 ? ' (two people)' : ''}.{' '}
-                </em>
-              ) : null}
+              {s.turn ? <em>{say.twoPeople(s.turn.title, s.turn.people)} </em> : null}
               {s.check ? '◆ ' : ''}
               {s.title}
-              {s.torque && s.limb === 'up'
-                ? s.tool && wrenches.has(s.tool.id)
-                  ? `, ${s.torque.value} N·m`
-                  : `, hand-tight: ${s.torque.value} N·m in the shop`
-                : ''}
+              {s.torque && s.limb === 'up' ? say.tightness(s.torque.value, s.tool !== undefined && wrenches.has(s.tool.id)) : null}
               {s.tool ? ` [${s.tool.short}]` : ''}
             </span>
           </li>

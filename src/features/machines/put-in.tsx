@@ -1,8 +1,8 @@
 'use client'
+import * as say from '../../words/en/screens/machines'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/button'
-import { count } from '../../words/en/count'
 import { type FileInspection, inspectAside } from '../../workers/planner'
 import { whyNot } from '../../words/en/plan-errors'
 
@@ -29,7 +29,7 @@ export function PutIn() {
     if (file.size > MAX_BYTES)
       return setNow({
         is: 'refused',
-        message: `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a machine file has at most ${MAX_BYTES / 1e6}.`,
+        message: say.hasMbAMachine(file.name, file.size / 1e6, MAX_BYTES / 1e6),
       })
     asking.current?.abort()
     const mine = (asking.current = new AbortController())
@@ -43,7 +43,7 @@ export function PutIn() {
       )
       setNow({ is: 'looked', file: file.name, text, found })
     } catch {
-      setNow(mine.signal.aborted ? { is: 'idle' } : { is: 'refused', message: `“${file.name}” could not be read. Choose it again.` })
+      setNow(mine.signal.aborted ? { is: 'idle' } : { is: 'refused', message: say.couldNotBeRead(file.name) })
     }
   }
   const keep = async (text: string): Promise<void> => {
@@ -56,29 +56,29 @@ export function PutIn() {
         readonly revision: string
         readonly kept: 'new' | 'same' | 'beside'
       }
-      if (!response.ok) return setNow({ is: 'refused', message: body.message ?? 'The server did not take it.' })
+      if (!response.ok) return setNow({ is: 'refused', message: body.message ?? say.theServerDidNot })
       setNow({
         is: 'kept',
         id: body.id,
         words:
           body.kept === 'new'
-            ? `${body.name}, revision ${body.revision}, is in.`
+            ? say.revisionIsIn(body.name, body.revision)
             : body.kept === 'same'
-              ? `${body.name}: this file was here already, as revision ${body.revision}.`
-              : `Its revision was in use by another file of the ${body.name}; this one is kept beside it as ${body.revision}.`,
+              ? say.thisFileWasHere(body.name, body.revision)
+              : say.itsRevisionWas(body.name, body.revision),
       })
     } catch {
-      setNow({ is: 'refused', message: 'The server cannot be reached. The file is untouched; try again.' })
+      setNow({ is: 'refused', message: say.theServerCannotBe })
     }
   }
 
   return (
-    <section aria-label="Put in a machine file" className="mt-6 border-t-2 border-ink pt-4">
-      <h2 className="title text-[22px]">Put in a machine file</h2>
+    <section aria-label={say.putInAMachine} className="mt-6 border-t-2 border-ink pt-4">
+      <h2 className="title text-[22px]">{say.putInAMachine}</h2>
       <p className="mt-1 text-[16.5px]">
-        It is looked through first. A revision in use is never replaced: jobs keep the one they began with.{' '}
+        {say.itIsLookedThrough}{' '}
         <a className="underline underline-offset-4" href="/api/machine-schema">
-          Its shape, as a JSON Schema
+          {say.itsShapeAs}
         </a>
       </p>
       <input
@@ -87,25 +87,25 @@ export function PutIn() {
         accept=".json,application/json"
         className="sr-only"
         tabIndex={-1}
-        aria-label="A machine file"
+        aria-label={say.aMachineFile}
         onChange={(e) => void look(e.target.files?.[0])}
       />
       <div className="mt-3 flex flex-wrap gap-2">
-        <Button onClick={() => picker.current?.click()}>Choose a file</Button>
+        <Button onClick={() => picker.current?.click()}>{say.chooseAFile}</Button>
         {now.is === 'looking' ? (
           <Button weight="quiet" onClick={() => asking.current?.abort()}>
-            Stop
+            {say.stop}
           </Button>
         ) : null}
         {now.is === 'looked' && now.found.problems.length === 0 ? (
           <Button weight="primary" className="min-h-12" onClick={() => void keep(now.text)}>
-            Put it in
+            {say.putItIn}
           </Button>
         ) : null}
       </div>
       <div role="status" className="mt-3 text-[16.5px]">
         {now.is === 'looking' ? (
-          <p className="text-steel">{now.of === undefined ? `Reading “${now.file}”…` : `Planning job ${now.done! + 1} of ${now.of}…`}</p>
+          <p className="text-steel">{now.of === undefined ? say.reading(now.file) : say.planningJobOf(now.done! + 1, now.of)}</p>
         ) : null}
         {now.is === 'refused' ? (
           <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2">
@@ -118,7 +118,7 @@ export function PutIn() {
             <span className="font-bold text-ok">● </span>
             {now.words}{' '}
             <Link className="underline underline-offset-4" href={`/machines/${encodeURIComponent(now.id)}`}>
-              Look at it
+              {say.lookAtIt}
             </Link>
           </p>
         ) : null}
@@ -135,7 +135,7 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
       <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2">
         <p className="font-semibold">
           <span className="text-stop">▲ </span>
-          {count(problems.length, 'thing')} to put right in “{name}”
+          {say.thingToPutRight(problems.length, name)}
         </p>
         <ul className="mt-1 grid gap-1">
           {problems.slice(0, SHOWN).map((p) => (
@@ -145,7 +145,7 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
             </li>
           ))}
         </ul>
-        {problems.length > SHOWN ? <p className="text-steel">and {problems.length - SHOWN} more</p> : null}
+        {problems.length > SHOWN ? <p className="text-steel">{say.andMore(problems.length - SHOWN)}</p> : null}
       </div>
     )
   }
@@ -154,8 +154,8 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
     <>
       <p>
         <span className="font-bold text-ok">● </span>
-        <span className="font-semibold">{file.name}</span>, revision {file.revision}: {count(file.parts.length, 'part')},{' '}
-        {count(fixings, 'fixing')}, hangs together.
+        <span className="font-semibold">{file.name}</span>
+        {say.revisionPartFixingHangs(file.revision, file.parts.length, fixings)}
       </p>
       <ul className="mt-1">
         {jobs.map((j) => (
@@ -166,9 +166,7 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
                 {j.name}: {whyNot(j.error, file)}
               </>
             ) : (
-              <>
-                {j.name}: {j.steps!.down} down, {j.steps!.up} up, {j.minutes} min{j.proved ? '' : ' (order not proved)'}
-              </>
+              <>{say.downUpMinOrder(j.name, j.steps!.down, j.steps!.up, j.minutes, j.proved)}</>
             )}
           </li>
         ))}

@@ -1,8 +1,8 @@
 'use client'
+import * as say from '../../words/en/screens/people'
 import { useActionState, useState } from 'react'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
-import { count } from '../../words/en/count'
 import type { FormAction } from './sign-in'
 import { Deed, Told } from './told'
 
@@ -39,10 +39,10 @@ export interface PeopleProps {
 }
 
 const ROLES = [
-  { value: 'mechanic', label: 'mechanic', hint: 'jobs and their entries' },
-  { value: 'front desk', label: 'front desk', hint: 'takes in, reads jobs' },
-  { value: 'viewer', label: 'viewer', hint: 'reads' },
-  { value: 'lead', label: 'lead', hint: 'all, people too' },
+  { value: 'mechanic', label: say.mechanic, hint: say.jobsAndTheirEntries },
+  { value: 'front desk', label: say.frontDesk, hint: say.takesInReadsJobs },
+  { value: 'viewer', label: say.viewer, hint: say.reads },
+  { value: 'lead', label: say.lead, hint: say.allPeopleToo },
 ] as const
 
 /** Who works here and what they may do, who is signed in where, and the way in for somebody new. For leads. */
@@ -55,7 +55,7 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
       <div>
         <section aria-labelledby="who">
           <h1 id="who" className="title py-4 text-[28px]">
-            Who works here
+            {say.whoWorksHere}
           </h1>
           <ul>
             {here.map((p) => (
@@ -66,13 +66,9 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
                   onClick={() => setChosen(chosen === p.id ? null : p.id)}
                   className="flex min-h-12 w-full items-center justify-between gap-3 text-left text-[17px]"
                 >
-                  <span className="font-semibold">
-                    {p.name}
-                    {p.id === me ? ', you' : ''}
-                  </span>
+                  <span className="font-semibold">{say.nameAndYou(p.name, p.id === me)}</span>
                   <span className="text-steel">
-                    {p.role}
-                    {p.qualified ? ', high-voltage qualified' : ''} <span aria-hidden>{chosen === p.id ? '▴' : '▾'}</span>
+                    {say.roleAndQualified(p.role, p.qualified)} <span aria-hidden>{chosen === p.id ? '▴' : '▾'}</span>
                   </span>
                 </button>
                 {chosen === p.id ? <OnePerson person={p} me={me} change={change} /> : null}
@@ -83,14 +79,14 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
         {gone.length > 0 ? (
           <section aria-labelledby="gone">
             <h2 id="gone" className="title pb-1 pt-6 text-[20px]">
-              Struck off
+              {say.struckOff}
             </h2>
-            <p className="text-[15px] text-steel">They sign in no more. What they wrote stays under their names.</p>
+            <p className="text-[15px] text-steel">{say.theySignInNo}</p>
             <ul>
               {gone.map((p) => (
                 <li key={p.id} className="flex min-h-12 items-center justify-between gap-3 border-t border-rule text-[17px]">
                   <span className="text-steel line-through">{p.name}</span>
-                  <Deed action={change} fields={{ id: p.id, deed: 'take back' }} label={`Take ${p.name} back`} />
+                  <Deed action={change} fields={{ id: p.id, deed: 'take back' }} label={say.takeBack(p.name)} />
                 </li>
               ))}
             </ul>
@@ -114,34 +110,34 @@ function OnePerson({ person, me, change }: { readonly person: Person; readonly m
         <input type="hidden" name="id" value={person.id} />
         <input type="hidden" name="deed" value="role" />
         <Tiles
-          legend="What they do"
+          legend={say.whatTheyDo}
           name="role"
           options={ROLES}
           defaultValue={ROLES.find((r) => r.value === person.role)?.value ?? 'viewer'}
         />
         <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
           <input type="checkbox" name="qualified" defaultChecked={person.qualified} className="size-5 accent-copper" />
-          Qualified for work above 60 V DC, by the shop’s own rules
+          {say.qualifiedForWorkAbove}
         </label>
         <Told state={role} />
         <Button type="submit" disabled={changing}>
-          Change this
+          {say.changeThis}
         </Button>
       </form>
       <form key={secret.done ?? ''} action={setSecret} className="grid gap-3 border-t border-rule pt-3">
         <input type="hidden" name="id" value={person.id} />
         <input type="hidden" name="deed" value="passphrase" />
         <TextField
-          label="New passphrase"
+          label={say.newPassphrase}
           name="passphrase"
           type="password"
           autoComplete="new-password"
-          hint="At least ten characters. They are signed out everywhere, and sign in with it."
+          hint={say.newPassphraseHint}
           required
         />
         <Told state={secret} />
         <Button type="submit" disabled={giving}>
-          Give this passphrase
+          {say.giveThisPassphrase}
         </Button>
       </form>
       {person.id === me ? null : (
@@ -149,14 +145,14 @@ function OnePerson({ person, me, change }: { readonly person: Person; readonly m
           {sure ? (
             <p className="text-[16px]">
               <span className="font-bold text-look">◆ </span>
-              {person.name} is signed out everywhere at once and signs in no more. What tablets have not sent of theirs is still taken.
+              {say.strikingOffDoes(person.name)}
             </p>
           ) : null}
           {sure ? (
-            <Deed action={change} fields={{ id: person.id, deed: 'strike off' }} label={`Strike ${person.name} off`} stop />
+            <Deed action={change} fields={{ id: person.id, deed: 'strike off' }} label={say.strikeOff(person.name)} stop />
           ) : (
             <Button weight="quiet" onClick={() => setSure(true)}>
-              Strike off…
+              {say.strikeOffAsk}
             </Button>
           )}
         </div>
@@ -169,7 +165,7 @@ const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', 
 
 /** A browser in a word or two, from what it says of itself. */
 function browserOf(agent: string): string {
-  const system = /Android|iPad|iPhone|Windows|Mac OS|Linux/.exec(agent)?.[0] ?? 'a browser'
+  const system = /Android|iPad|iPhone|Windows|Mac OS|Linux/.exec(agent)?.[0] ?? say.aBrowser
   return system === 'Mac OS' ? 'Mac' : system
 }
 
@@ -178,12 +174,9 @@ function Sessions({ people, sessions, device, end }: Pick<PeopleProps, 'people' 
   return (
     <section aria-labelledby="where">
       <h2 id="where" className="title pb-1 pt-6 text-[20px]">
-        Signed in now
+        {say.signedInNow}
       </h2>
-      <p className="text-[15px] text-steel">
-        {count(sessions.length, 'session')} on {count(devices.length, 'device')}. A device that is shut sends nothing until somebody signs
-        in on it anew; what it kept stays on it.
-      </p>
+      <p className="text-[15px] text-steel">{say.sessionsOnDevices(sessions.length, devices.length)}</p>
       <ul>
         {devices.map((id) => {
           const on = sessions.filter((s) => s.deviceId === id)
@@ -194,21 +187,19 @@ function Sessions({ people, sessions, device, end }: Pick<PeopleProps, 'people' 
                   <span className="font-semibold">
                     {browserOf(on[0]!.agent)} {id.slice(-4)}
                   </span>
-                  {id === device ? ', this one' : ''}
-                  {on[0]!.keyed ? '' : <span className="text-look"> ◆ no key yet: sign in on it once more</span>}
+                  {id === device ? say.thisOne : ''}
+                  {on[0]!.keyed ? '' : <span className="text-look"> {say.noKeyYetSign}</span>}
                 </p>
-                {id === device ? null : <Deed action={end} fields={{ device: id }} label="Shut this device" stop />}
+                {id === device ? null : <Deed action={end} fields={{ device: id }} label={say.shutThisDevice} stop />}
               </div>
               <ul className="pl-4">
                 {on.map((s) => (
                   <li key={s.id} className="flex flex-wrap items-center justify-between gap-2 text-[15.5px]">
                     <span>
-                      {people.find((p) => p.id === s.personId)?.name ?? 'somebody'}{' '}
-                      <span className="text-steel">
-                        since {when.format(s.since)}, last seen {when.format(s.seenAt)}
-                      </span>
+                      {say.somebody(people.find((p) => p.id === s.personId)?.name)}{' '}
+                      <span className="text-steel">{say.sinceLastSeen(when.format(s.since), when.format(s.seenAt))}</span>
                     </span>
-                    <Deed action={end} fields={{ session: s.id }} label="End it" />
+                    <Deed action={end} fields={{ session: s.id }} label={say.endIt} />
                   </li>
                 ))}
               </ul>
@@ -225,17 +216,10 @@ function OlderTablets({ older, newest }: { readonly older: number; readonly newe
   return (
     <section aria-labelledby="older">
       <h2 id="older" className="title pb-1 pt-6 text-[20px]">
-        Older tablets
+        {say.olderTablets}
       </h2>
-      <p className="text-[15px] text-steel">
-        {older === 0
-          ? 'No device of an older Nailsmith was seen in the last seven days.'
-          : `${count(older, 'device')} still ran an older Nailsmith in the last seven days.`}{' '}
-        Lines are still written so that an older one can read them, until a week has passed without one. The new way says more (a reading
-        over its range, which instrument it was) and takes less room; an older tablet shows such a line as something from a newer Nailsmith
-        until it is loaded anew.
-      </p>
-      <Deed action={newest} fields={{}} label="Write the new way from now on" />
+      <p className="text-[15px] text-steel">{say.olderTabletsAre(older)}</p>
+      <Deed action={newest} fields={{}} label={say.writeTheNewWay} />
     </section>
   )
 }
@@ -244,34 +228,34 @@ function Somebody({ add }: { readonly add: FormAction }) {
   const [state, submit, busy] = useActionState(add, {})
   return (
     <section>
-      <h2 className="title py-4 text-[22px]">Somebody new</h2>
+      <h2 className="title py-4 text-[22px]">{say.somebodyNew}</h2>
       <form
         key={JSON.stringify(state.values ?? state.done ?? '')}
         action={submit}
         className="grid gap-4 rounded-lg border border-rule bg-paper p-5"
       >
         <Told state={state} />
-        <TextField label="Name" name="name" autoComplete="off" defaultValue={state.values?.['name'] ?? ''} maxLength={60} required />
+        <TextField label={say.name} name="name" autoComplete="off" defaultValue={state.values?.['name'] ?? ''} maxLength={60} required />
         <Tiles
-          legend="What they do"
+          legend={say.whatTheyDo}
           name="role"
           options={ROLES}
           defaultValue={ROLES.find((r) => r.value === state.values?.['role'])?.value ?? 'mechanic'}
         />
         <TextField
-          label="Passphrase"
+          label={say.passphrase}
           name="passphrase"
           type="password"
           autoComplete="new-password"
-          hint="At least ten characters; a few words do. Let them type it themselves."
+          hint={say.passphraseHint}
           required
         />
         <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
           <input type="checkbox" name="qualified" className="size-5 accent-copper" />
-          Qualified for work above 60 V DC, by the shop’s own rules
+          {say.qualifiedForWorkAbove}
         </label>
         <Button type="submit" weight="primary" disabled={busy}>
-          Add them
+          {say.addThem}
         </Button>
       </form>
     </section>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/people'
 import { useActionState, useRef } from 'react'
 import { Button } from '../../ui/button'
 import { columnOf, Dip, Mark } from '../../ui/dip'
@@ -27,7 +28,7 @@ function Frame({ children, lead }: { readonly children: React.ReactNode; readonl
       <section className="self-center">
         <div className="flex items-center gap-3">
           <Mark className="h-7 w-11" />
-          <h1 className="title text-[34px]">Nailsmith</h1>
+          <h1 className="title text-[34px]">{say.nailsmith}</h1>
         </div>
         <p className="mt-3 max-w-[34ch] text-[19px]">{lead}</p>
         <div className="mt-8 max-md:hidden">
@@ -74,20 +75,20 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
     f.requestSubmit()
   }
   return (
-    <Frame lead="Down to the motor and back up, with every screw accounted for.">
+    <Frame lead={say.downToTheMotor}>
       <form ref={form} action={submit} className="grid gap-4">
-        <h2 className="title text-[25px]">Who’s signing in?</h2>
+        <h2 className="title text-[25px]">{say.whosSigningIn}</h2>
         <Fault message={state.message} />
         <input type="hidden" name="to" value={to} />
-        <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
-        <TextField label="Passphrase" name="passphrase" type="password" autoComplete="current-password" required />
+        <TextField label={say.name} name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
+        <TextField label={say.passphrase} name="passphrase" type="password" autoComplete="current-password" required />
         <Button type="submit" weight="primary" disabled={busy}>
-          {busy ? 'Looking…' : 'Sign in'}
+          {busy ? say.looking : say.signIn}
         </Button>
       </form>
       {demo.length > 0 ? (
         <div className="mt-6 border-t border-rule pt-4">
-          <h2 className="text-[15px] font-semibold">Demo: come in as</h2>
+          <h2 className="text-[15px] font-semibold">{say.demoComeInAs}</h2>
           <div className="mt-2 grid grid-cols-2 gap-2">
             {demo.map((p) => (
               <Button key={p.name} onClick={() => use(p)} disabled={busy}>
@@ -105,22 +106,22 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
 export function FirstLead({ action, token }: { readonly action: FormAction; readonly token: string }) {
   const [state, submit, busy] = useActionState(action, {})
   return (
-    <Frame lead="An empty shop. The first one in is its lead.">
+    <Frame lead={say.anEmptyShop}>
       <form action={submit} className="grid gap-4">
-        <h2 className="title text-[25px]">Who leads this shop?</h2>
+        <h2 className="title text-[25px]">{say.whoLeadsThisShop}</h2>
         <Fault message={state.message} />
         <input type="hidden" name="token" value={token} />
-        <TextField label="Name" name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
+        <TextField label={say.name} name="name" autoComplete="username" defaultValue={state.values?.['name'] ?? ''} required />
         <TextField
-          label="Passphrase"
+          label={say.passphrase}
           name="passphrase"
           type="password"
           autoComplete="new-password"
           required
-          hint="At least ten characters. A few words do."
+          hint={say.atLeastTenCharacters}
         />
         <Button type="submit" weight="primary" disabled={busy}>
-          Open the shop
+          {say.openTheShop}
         </Button>
       </form>
     </Frame>

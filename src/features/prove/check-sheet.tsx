@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
 import { type CheckId, shutBy, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -29,13 +30,12 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
   const done = (): void => {
     const open = list.stand.find((s) => !stands.includes(s))
-    if (open) return setFault(`First: ${inside(open)}.`)
+    if (open) return setFault(say.firstOpen(inside(open)))
     const unsaid = list.items.find((i) => answers[i] === undefined)
-    if (unsaid) return setFault(`“${unsaid}”: right or wrong${list.mayLeave ? ', or not tested' : ''}?`)
+    if (unsaid) return setFault(say.rightOrWrong(unsaid, list.mayLeave))
     const items = list.items.map((name): TestItem => ({ name, result: answers[name]! }))
     const wrong = items.filter((i) => i.result === 'wrong')
-    if (wrong.length === 0 && items.every((i) => i.result === 'not tested'))
-      return setFault('Nothing was tested. To go on without this check, say why instead.')
+    if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault(say.nothingWasTested)
     if (wrong.length > 0) logAll([{ kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
     else
       logAll([
@@ -53,12 +53,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     onClose()
   }
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title={list.title}
-      note={passing?.reopen ? `Before it is closed: a fault found later costs ${Math.round(passing.reopen)} min to get back to.` : ''}
-    >
+    <Sheet open onClose={onClose} title={list.title} note={passing?.reopen ? say.beforeItIsClosed(passing.reopen) : ''}>
       <div className="grid gap-4">
         {check === 'spin test' ? (
           <ul className="grid gap-1">
@@ -74,13 +69,13 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
         ) : null}
         {shut.map((s) => (
           <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
-            <span className="font-bold text-stop">▲ </span>Not yet:{' '}
-            {waitWords({ is: 'check', check: s.check }, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}.
+            <span className="font-bold text-stop">▲ </span>
+            {say.notYet(waitWords({ is: 'check', check: s.check }, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : '')))}
           </p>
         ))}
         {list.stand.length > 0 ? (
           <fieldset className="grid gap-1.5">
-            <legend className="mb-1 text-[15px] font-semibold">First</legend>
+            <legend className="mb-1 text-[15px] font-semibold">{say.first}</legend>
             {list.stand.map((s) => (
               <label
                 key={s}
@@ -98,14 +93,14 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
           </fieldset>
         ) : null}
         <fieldset className="grid gap-2">
-          <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">Then, each</legend>
+          <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">{say.thenEach}</legend>
           {list.items.map((name) => (
             <div key={name} role="group" aria-label={name} className="flex flex-wrap items-center gap-2 border-b border-rule pb-2">
               <span className="flex-1 basis-44 text-[16.5px]">{name}</span>
-              <Answer label="Right" on={answers[name] === 'right'} tone="ok" onClick={() => set(name, 'right')} />
-              <Answer label="Wrong" on={answers[name] === 'wrong'} tone="stop" onClick={() => set(name, 'wrong')} />
+              <Answer label={say.right} on={answers[name] === 'right'} tone="ok" onClick={() => set(name, 'right')} />
+              <Answer label={say.wrong} on={answers[name] === 'wrong'} tone="stop" onClick={() => set(name, 'wrong')} />
               {list.mayLeave ? (
-                <Answer label="Not tested" on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} />
+                <Answer label={say.notTested} on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} />
               ) : null}
             </div>
           ))}
@@ -113,17 +108,17 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             weight="quiet"
             onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(list.items.map((i) => [i, 'right' as const]))))}
           >
-            All of them right
+            {say.allOfThemRight}
           </Button>
         </fieldset>
-        <TextArea label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
+        <TextArea label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
             ▲ {fault}
           </p>
         ) : null}
         <Button weight="primary" disabled={shut.length > 0} onClick={done}>
-          Log the check
+          {say.logTheCheck}
         </Button>
       </div>
     </Sheet>

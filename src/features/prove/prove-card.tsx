@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import { rideShut, ridesPassed, stageIndex } from '../../core/job'
 import { nextRide, RIDE_STAGES, STOP_SIGNS } from '../../core/ride'
 import { Button } from '../../ui/button'
@@ -19,36 +20,31 @@ export function ProveCard() {
     show('hand back')
   }
   const held = shut.map((s) =>
-    s.check === 'full cure'
-      ? 'the threadlocker to cure'
-      : s.check === 'brakes'
-        ? 'the brakes to be looked at'
-        : checkWords(s.check).toLowerCase(),
+    s.check === 'full cure' ? say.theThreadlockerToCure : s.check === 'brakes' ? say.theBrakesToBe : checkWords(s.check).toLowerCase(),
   )
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">{stage ? `Test ride ${RIDE_STAGES.indexOf(stage) + 1} of ${RIDE_STAGES.length}` : 'Prove'}</p>
+      <p className="text-[15px] text-steel">{stage ? say.testRideOf(RIDE_STAGES.indexOf(stage) + 1, RIDE_STAGES.length) : say.prove}</p>
       <h2 className="title text-[30px]">
-        {!stage ? 'Ridden, as far as it goes' : shut.length > 0 ? `No ride yet: waiting for ${held.join(' and ')}` : RIDE_HOW[stage].title}
+        {!stage ? say.riddenAsFarAs : shut.length > 0 ? say.noRideYetWaiting(held.join(' and ')) : RIDE_HOW[stage].title}
       </h2>
       {stage ? (
-        <p className="text-[17px]">
-          {shut.length > 0 ? `Then: ${RIDE_HOW[stage].title.toLowerCase()}. ` : ''}
-          {RIDE_HOW[stage].how}
-        </p>
+        <p className="text-[17px]">{say.then(shut.length, RIDE_HOW[stage].title.toLowerCase(), RIDE_HOW[stage].how)}</p>
       ) : (
-        <p className="text-[17px]">Every test ride is passed. What is not in them was not tried.</p>
+        <p className="text-[17px]">{say.everyTestRide}</p>
       )}
       {shut.some((s) => s.check === 'full cure') && cured > now && now > 0 ? (
-        <p className="text-[18px] font-semibold text-pose">◩ Cured {clockText(cured, now)}. The clock runs on with every screen shut.</p>
+        <p className="text-[18px] font-semibold text-pose">{say.curedTheClockRuns(clockText(cured, now))}</p>
       ) : null}
       {stage ? (
         <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
           <p>
-            <span className="font-bold text-stop">▲ </span>Stop at once at: {STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', ')}.
+            <span className="font-bold text-stop">▲ </span>
+            {say.stopAtOnceAt(STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', '))}
           </p>
           <p>
-            <span className="font-bold text-look">◆ </span>Private ground, helmet, slow. Local rules decide where it may be ridden.
+            <span className="font-bold text-look">◆ </span>
+            {say.privateGroundHelmetSlow}
           </p>
         </div>
       ) : null}
@@ -56,14 +52,14 @@ export function ProveCard() {
         {mayWork && stage && shut.length === 0 ? (
           <>
             <Button weight="primary" onClick={() => log('ride-added', { stage, outcome: 'passed' })}>
-              Ridden, nothing wrong
+              {say.riddenNothingWrong}
             </Button>
-            <Button onClick={() => open({ kind: 'ride', stage })}>Stopped, or add notes and a log</Button>
+            <Button onClick={() => open({ kind: 'ride', stage })}>{say.stoppedOrAddNotes}</Button>
           </>
         ) : null}
         {mayWork ? (
           <Button weight={!stage || shut.length > 0 ? 'primary' : passed.has('gentle') ? 'plain' : 'quiet'} onClick={on}>
-            On to hand back
+            {say.onToHandBack}
           </Button>
         ) : null}
       </div>

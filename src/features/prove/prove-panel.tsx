@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import { type AnyCheck, checkStatus, isCheck, mayOverride, relevantChecks, ridesPassed } from '../../core/job'
 import { nextRide, RIDE_NEEDED, RIDE_STAGES } from '../../core/ride'
 import { Button } from '../../ui/button'
@@ -31,7 +32,7 @@ function Ladder() {
   const passed = ridesPassed(state)
   const next = nextRide(passed)
   return (
-    <Block title="The ride, one rung at a time">
+    <Block title={say.theRideOneRung}>
       <ol className="grid gap-1.5">
         {RIDE_STAGES.map((stage) => {
           const rides = state.rides.filter((r) => (r.stage === undefined ? RIDE_NEEDED.includes(stage) : r.stage === stage))
@@ -54,11 +55,10 @@ function Ladder() {
               <span className="text-[17px] font-semibold">
                 {sign} {RIDE_HOW[stage].title}
               </span>
-              {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">can be left out</span>}
+              {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">{say.canBeLeftOut}</span>}
               {last ? (
                 <span className="text-[15.5px]">
-                  {rideWords(last)}
-                  {last.kilometres !== undefined ? `, ${last.kilometres} km` : ''}{' '}
+                  {say.km(rideWords(last), last.kilometres)}{' '}
                   <span className="text-[14px] text-steel">
                     {nameOf(last.by)}
                     {now > 0 ? `, ${clockText(last.at, now)}` : ''}
@@ -71,7 +71,7 @@ function Ladder() {
                   className="narrow ml-auto min-h-11 text-[15px] underline underline-offset-4"
                   onClick={() => open({ kind: 'ride', stage })}
                 >
-                  Ride it again
+                  {say.rideItAgain}
                 </button>
               ) : null}
             </li>
@@ -89,7 +89,7 @@ function Cures() {
   const { state, when } = useJob()
   if (state.locks.length === 0) return null
   return (
-    <Block title="Curing: one clock holds the spin, the other the ride">
+    <Block title={say.curingOneClockHolds}>
       <ul className="grid gap-1.5 text-[17px]">
         {state.locks.map((l) => (
           <li
@@ -100,7 +100,7 @@ function Cures() {
               {titleOf(state, l.subject)} <span className="text-[14px] text-steel">{l.product}</span>
             </span>
             {l.disturbed ? (
-              <span className="text-stop md:col-span-2">▲ disturbed: {l.disturbed}. Strip, clean, lock again.</span>
+              <span className="text-stop md:col-span-2">{say.disturbedStripCleanLock(l.disturbed)}</span>
             ) : (
               <>
                 <Clock name="spin" at={l.handlingAt} now={when.earliest} />
@@ -118,7 +118,7 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
   if (now >= at) return <span className="whitespace-nowrap text-ok">● {name}</span>
   return (
     <span className="whitespace-nowrap font-semibold text-pose">
-      ◩ {name} in {spanText(at - now)}
+      {say.curedIn(name, spanText(at - now))}
       {now > 0 ? <span className="font-normal text-steel">, {clockText(at, now)}</span> : null}
     </span>
   )
@@ -129,7 +129,7 @@ function Checks() {
   const look = (id: AnyCheck): void =>
     !isCheck(id) ? undefined : CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, shown: 'looked at' })
   return (
-    <Block title="Checks">
+    <Block title={say.checks}>
       <ul className="grid gap-2">
         {relevantChecks(state).map((id) => {
           const status = checkStatus(state, id, when)
@@ -154,13 +154,14 @@ function Checks() {
                 </p>
                 {mark ? (
                   <p className="text-[14.5px] text-steel">
-                    {status.how === 'overridden'
-                      ? `gone on without: ${record?.overridden?.reason}, `
-                      : record?.failed
-                        ? 'not passed, '
-                        : ''}
-                    {nameOf(mark.by)}
-                    {now > 0 ? `, ${clockText(mark.at, now)}` : ''}
+                    {say.goneOnWithoutNot(
+                      status.how === 'overridden',
+                      record?.overridden?.reason,
+                      Boolean(record?.failed),
+                      nameOf(mark.by),
+                      now,
+                      clockText(mark.at, now),
+                    )}
                   </p>
                 ) : null}
                 {!status.open || status.how === 'overridden'
@@ -170,14 +171,14 @@ function Checks() {
                       </p>
                     ))
                   : null}
-                {left.length > 0 ? <p className="text-[15.5px] text-look">◆ Not tested: {left.map((i) => i.name).join(', ')}</p> : null}
+                {left.length > 0 ? <p className="text-[15.5px] text-look">{say.notTestedAre(left.map((i) => i.name).join(', '))}</p> : null}
               </div>
               {!status.open && mayWork ? (
                 <div className="flex gap-2">
-                  {ticked ? <Button onClick={() => look(id)}>{list ? 'Look, and answer' : 'It is right'}</Button> : null}
+                  {ticked ? <Button onClick={() => look(id)}>{list ? say.lookAndAnswer : say.itIsRight}</Button> : null}
                   {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? (
                     <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>
-                      Go on without, why
+                      {say.goOnWithoutWhy}
                     </Button>
                   ) : null}
                 </div>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import type { Finding, RideLogSummary } from '../../core/ride'
 import { findingName, findingWords, noteWords } from '../../words/en/rides'
 import { RideStrips } from './strips'
@@ -16,8 +17,7 @@ export function RideLogView({ log }: { readonly log: RideLogSummary }) {
   return (
     <div className="rounded-md border border-rule bg-paper px-4 py-3">
       <p className="narrow text-[15px] text-steel">
-        {log.name} · {log.rows.toLocaleString('en-GB')} lines,{' '}
-        {log.hz >= 1 ? `${Number(log.hz.toPrecision(2))} a second` : 'slower than one a second'}, {Math.round(log.seconds / 60)} min
+        {say.linesASecondSlower(log.name, log.rows.toLocaleString('en-GB'), log.hz, Number(log.hz.toPrecision(2)), log.seconds / 60)}
       </p>
       <RideStrips strips={log.strips} name={log.name} />
       <dl className="mt-2 grid gap-x-4 gap-y-1 md:grid-cols-2">
@@ -36,7 +36,7 @@ export function RideLogView({ log }: { readonly log: RideLogSummary }) {
           ))}
         </ul>
       ) : null}
-      <p className="mt-1 text-[14px] text-steel">Limits are the shop’s own, estimated. Check local rules.</p>
+      <p className="mt-1 text-[14px] text-steel">{say.limitsAreTheShops}</p>
     </div>
   )
 }

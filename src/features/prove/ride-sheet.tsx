@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import { useEffect, useRef, useState } from 'react'
 import { DEFAULT_LIMITS, type RideLimits, type RideLogSummary, type RideStage, STOP_SIGNS, type StopSign } from '../../core/ride'
 import { readRideAside } from '../../workers/ride'
@@ -8,7 +9,7 @@ import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { type JobContext, useJob } from '../shared/context'
 import { RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
-import { rideFaultWords } from './ride-file-errors'
+import { rideFaultWords } from '../../words/en/ride-files'
 import { RideLogView } from './ride-log-view'
 
 /** The windows that this machine's rides are judged by. */
@@ -34,23 +35,22 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
     asking.current?.abort()
     const mine = (asking.current = new AbortController())
     setFault(undefined)
-    setReading(`Reading ${file.name}…`)
+    setReading(say.reading(file.name))
     try {
       const result = await readRideAside(file, rideLimits(job), mine.signal)
       if (mine.signal.aborted) return
       if (result.ok) setLog(result.value)
-      else setFault(`${file.name}: ${rideFaultWords(result.error)} The file is left as it was.`)
+      else setFault(say.theFileIsLeft(file.name, rideFaultWords(result.error)))
     } catch {
-      if (!mine.signal.aborted) setFault(`${file.name} could not be read. Try it once more.`)
+      if (!mine.signal.aborted) setFault(say.couldNotBeRead(file.name))
     } finally {
       if (!mine.signal.aborted) setReading(undefined)
     }
   }
   const done = (): void => {
     const typed = km.trim() === '' ? undefined : readNumber(km)
-    if (typed === null || (typed !== undefined && (typed < 0 || typed > 10_000)))
-      return setFault(`“${km}” is not a distance in kilometres.`)
-    if (outcome === 'stopped' && !sign) return setFault('What ended it?')
+    if (typed === null || (typed !== undefined && (typed < 0 || typed > 10_000))) return setFault(say.isNotADistance(km))
+    if (outcome === 'stopped' && !sign) return setFault(say.whatEndedItAsk)
     const measured = log?.findings.find((f) => f.id === 'distance')?.value
     const kilometres = typed ?? measured
     job.log('ride-added', {
@@ -67,18 +67,18 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
     <Sheet open onClose={onClose} title={RIDE_HOW[stage].title} note={RIDE_HOW[stage].how}>
       <div className="grid gap-4">
         <Tiles
-          legend="How it went"
+          legend={say.howItWent}
           name="outcome"
           value={outcome}
           onChange={(o) => (setFault(undefined), setOutcome(o))}
           options={[
-            { value: 'passed', label: '● Passed' },
-            { value: 'stopped', label: '▲ Stopped' },
+            { value: 'passed', label: say.passed },
+            { value: 'stopped', label: say.stopped },
           ]}
         />
         {outcome === 'stopped' ? (
           <Tiles
-            legend="What ended it"
+            legend={say.whatEndedIt}
             name="sign"
             value={sign}
             onChange={(s) => (setFault(undefined), setSign(s as StopSign))}
@@ -86,14 +86,14 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
           />
         ) : null}
         <TextField
-          label="How did it ride?"
+          label={say.howDidItRide}
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder="pulls clean from standstill, quiet"
+          placeholder={say.pullsCleanFromStandstill}
           maxLength={1000}
         />
         <TextField
-          label="Kilometres"
+          label={say.kilometres}
           value={km}
           onChange={(e) => (setFault(undefined), setKm(e.target.value))}
           inputMode="decimal"
@@ -101,9 +101,9 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
         />
         <div>
           <label className="block text-[15px] font-semibold" htmlFor="ride-log">
-            Its log, if there is one
+            {say.itsLogIfThere}
           </label>
-          <p className="text-[14px] text-steel">CSV with a header: time and any of speed, current, voltage, motor temperature.</p>
+          <p className="text-[14px] text-steel">{say.csvWithAHeader}</p>
           <input
             id="ride-log"
             type="file"
@@ -124,7 +124,7 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
           </p>
         ) : null}
         <Button weight="primary" disabled={reading !== undefined} onClick={done}>
-          Log this ride
+          {say.logThisRide}
         </Button>
       </div>
     </Sheet>

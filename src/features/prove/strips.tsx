@@ -1,14 +1,15 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import { scaleLinear } from 'd3-scale'
 import { area } from 'd3-shape'
 import { useState } from 'react'
 import { type Channel, CHANNELS, type Strips } from '../../core/ride'
 
 const LOOK: Readonly<Record<Channel, { readonly name: string; readonly unit: string; readonly fill: string }>> = {
-  speed: { name: 'Speed', unit: 'km/h', fill: 'fill-pose stroke-pose' },
-  current: { name: 'Current', unit: 'A', fill: 'fill-copper stroke-copper' },
-  voltage: { name: 'Pack', unit: 'V', fill: 'fill-ok stroke-ok' },
-  temperature: { name: 'Motor', unit: '°C', fill: 'fill-stop stroke-stop' },
+  speed: { name: say.speed, unit: 'km/h', fill: 'fill-pose stroke-pose' },
+  current: { name: say.current, unit: 'A', fill: 'fill-copper stroke-copper' },
+  voltage: { name: say.pack, unit: 'V', fill: 'fill-ok stroke-ok' },
+  temperature: { name: say.motor, unit: '°C', fill: 'fill-stop stroke-stop' },
 }
 const [WIDE, HIGH] = [600, 64]
 
@@ -36,7 +37,13 @@ export function RideStrips({ strips, name }: { readonly strips: Strips; readonly
             <span className="narrow text-[14px]">{LOOK[channel].name}</span>
             <svg
               role="img"
-              aria-label={`${LOOK[channel].name} over ${Math.round(strips.to - strips.from)} s, from ${Math.min(...known)} to ${Math.max(...known)} ${LOOK[channel].unit}`}
+              aria-label={say.overSFromTo(
+                LOOK[channel].name,
+                strips.to - strips.from,
+                Math.min(...known),
+                Math.max(...known),
+                LOOK[channel].unit,
+              )}
               viewBox={`0 0 ${WIDE} ${HIGH}`}
               preserveAspectRatio="none"
               className="h-16 w-full touch-pan-y"
@@ -49,20 +56,20 @@ export function RideStrips({ strips, name }: { readonly strips: Strips; readonly
               <line x1={x(at)} x2={x(at)} y1="0" y2={HIGH} className="stroke-ink" strokeWidth="1" vectorEffect="non-scaling-stroke" />
             </svg>
             <span className="text-right text-[16px] font-semibold tabular-nums">
-              {value === null || value === undefined ? 'gap' : `${value} ${LOOK[channel].unit}`}
+              {value === null || value === undefined ? say.gap : `${value} ${LOOK[channel].unit}`}
             </span>
           </div>
         )
       })}
       <div className="grid grid-cols-[76px_minmax(0,1fr)_92px] items-center gap-2 border-t border-rule">
-        <span className="narrow text-[14px] text-steel">At</span>
+        <span className="narrow text-[14px] text-steel">{say.at}</span>
         <input
           type="range"
           min={0}
           max={strips.slices - 1}
           value={at}
           onChange={(e) => setAt(Number(e.target.value))}
-          aria-label={`Moment in ${name}`}
+          aria-label={say.momentIn(name)}
           aria-valuetext={`${Math.round(seconds)} s`}
           className="min-h-12 w-full accent-copper"
         />

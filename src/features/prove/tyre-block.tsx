@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
@@ -22,7 +23,7 @@ export function TyreBlock() {
   )
   if (tyres.length === 0) return null
   return (
-    <Block title="Tyres">
+    <Block title={say.tyres}>
       <ul className="grid gap-2">
         {tyres.map(({ part, name, size }) => {
           const last = pressureOf(state, part, name)
@@ -38,7 +39,7 @@ export function TyreBlock() {
                 {name}: {size.value} {unitLabel(size.unit)} <span className="text-[14px] text-steel">{size.source}</span>
                 {last ? (
                   <span className="block text-[15.5px]">
-                    read {last.bar} bar{right ? '' : last.bar < size.value ? ', soft' : ', too hard'}{' '}
+                    {say.readBarSoftToo(last.bar, right, last.bar < size.value)}{' '}
                     <span className="text-[14px] text-steel">{nameOf(last.by)}</span>
                   </span>
                 ) : null}
@@ -67,7 +68,7 @@ export function TyreBlock() {
       </ul>
       {mayWork ? (
         <div className="mt-2">
-          <InstrumentField label="Read with" choice={instrument} />
+          <InstrumentField label={say.readWith} choice={instrument} />
         </div>
       ) : null}
     </Block>
@@ -95,7 +96,7 @@ function Pressure({ name, onRead }: { readonly name: string; readonly onRead: (b
     <form className="flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), done())}>
       <TextField
         className="w-28"
-        label={`Read, bar`}
+        label={say.readBar}
         aria-label={`${name}, bar`}
         value={text}
         onChange={(e) => (setFault(false), setText(e.target.value))}
@@ -103,10 +104,10 @@ function Pressure({ name, onRead }: { readonly name: string; readonly onRead: (b
         autoComplete="off"
         aria-invalid={fault || undefined}
       />
-      <Button type="submit">Log it</Button>
+      <Button type="submit">{say.logIt}</Button>
       {fault ? (
         <p role="alert" className="basis-full text-[15px] font-semibold text-stop">
-          ▲ “{text}” is no tyre pressure: 0 to 12 bar.
+          {say.isNoTyrePressure(text)}
         </p>
       ) : null}
     </form>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { breakaway, type BreakawayState } from '../../core/fasteners'
@@ -29,31 +30,30 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
   const expected = torque !== undefined && length !== null && length > 0 && length <= 2000 ? breakaway(torque, condition, length) : null
   const done = (): void => {
     const felt = readNumber(value)
-    if (felt === null || felt <= 0 || felt > 1000)
-      return setFault(value.trim() ? `“${value}” is not a torque: 0.1 to 1,000 N·m.` : 'Key in what the wrench showed when it let go.')
+    if (felt === null || felt <= 0 || felt > 1000) return setFault(value.trim() ? say.isNotATorque(value) : say.keyInWhat)
     log('step-done', { ...expectedDone(state, step), breakaway: felt })
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title="What it takes to undo" note={step.title}>
+    <Sheet open onClose={onClose} title={say.whatItTakes} note={step.title}>
       <div className="grid gap-4">
         {torque === undefined ? (
-          <p className="text-[17px]">No torque is known for it: no forecast.</p>
+          <p className="text-[17px]">{say.noTorqueIsKnown}</p>
         ) : (
           <>
             <Tiles
-              legend="How it is"
+              legend={say.howItIs}
               name="condition"
               value={condition}
               onChange={setCondition}
               options={[
-                { value: 'clean', label: 'Clean' },
-                { value: 'aged', label: 'Aged, dirty' },
-                { value: 'high-strength lock, cold', label: 'Locked, cold' },
+                { value: 'clean', label: say.clean },
+                { value: 'aged', label: say.agedDirty },
+                { value: 'high-strength lock, cold', label: say.lockedCold },
               ]}
             />
             <TextField
-              label="Lever, fixing to hand, mm"
+              label={say.leverFixingToHand}
               value={lever}
               onChange={(e) => setLever(e.target.value)}
               inputMode="decimal"
@@ -61,31 +61,26 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
             />
             {expected ? (
               <p className="text-[17px]" role="status">
-                Lets go at about {expected.low.toFixed(0)} to {expected.high.toFixed(0)} N·m{' '}
-                <span className="rounded-sm bg-look-tint px-2 text-[14px] text-look">estimated</span>: up to {expected.pull.toFixed(0)} N at
-                your hand.
-                {expected.pull > STRONG
-                  ? ' Too much to pull by arm: a longer lever, heat, or the other end held. Stop before the head or the axle gives.'
-                  : ''}
+                {say.letsGoAtAbout(expected.low.toFixed(0), expected.high.toFixed(0))}{' '}
+                <span className="rounded-sm bg-look-tint px-2 text-[14px] text-look">{say.estimated}</span>
+                {say.pullAtYourHand(expected.pull.toFixed(0), expected.pull > STRONG)}
               </p>
             ) : (
               <p role="alert" className="text-[15px] font-semibold text-stop">
-                ▲ The lever in mm, 1 to 2,000.
+                {say.theLeverInMm}
               </p>
             )}
           </>
         )}
         {state.steps[step.id]?.status === 'done' ? (
-          <p className="text-[16px] text-steel">
-            It is off already{state.steps[step.id]?.breakaway !== undefined ? `; it let go at ${state.steps[step.id]?.breakaway} N·m` : ''}.
-          </p>
+          <p className="text-[16px] text-steel">{say.itIsOffAlready(state.steps[step.id]?.breakaway)}</p>
         ) : (
           <>
             <StuckLadder step={step} locked={warmFirst || condition === 'high-strength lock, cold'} />
-            <Keypad label="It let go at" unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
-            <p className="text-[14.5px] text-steel">Kept as measured. It never becomes the number to tighten to.</p>
+            <Keypad label={say.itLetGoAt} unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
+            <p className="text-[14.5px] text-steel">{say.keptAsMeasured}</p>
             <Button weight="primary" onClick={done}>
-              Off, and log that
+              {say.offAndLogThat}
             </Button>
           </>
         )}

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { tighteningOrder } from '../../core/fasteners'
@@ -6,7 +7,7 @@ import type { FixingState } from '../../core/job'
 import type { Connection, MachineFile, Stack } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { useJob } from '../shared/context'
-import { conditionWords } from './pill'
+import { conditionWords } from '../../words/en/pill'
 
 /** A drawing from the machine file for the step: an axle's stack, a connector's face, or the fixings where they sit. */
 export function StepDrawing({ step }: { readonly step: PlannedStep }) {
@@ -58,7 +59,7 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
     <button
       type="button"
       aria-pressed={inside}
-      aria-label={`${stack.name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`}
+      aria-label={say.fromTheInsideOut(stack.name, inside, told)}
       onClick={() => setInside(!inside)}
       className="block w-full rounded-lg"
     >
@@ -113,10 +114,10 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
           )
         })}
         <text x={inside ? 406 : 14} y="62" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>
-          out
+          {say.out}
         </text>
         <text x={inside ? 406 : 14} y="154" textAnchor={inside ? 'end' : 'start'} className={`${INK.text} text-[13px]`}>
-          ⇄ turn
+          {say.turn}
         </text>
       </svg>
     </button>
@@ -141,7 +142,7 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
   return (
     <figure>
       <Board
-        label={`${connection.name}, seen from the wire side: ${connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')}`}
+        label={say.seenFromTheWire(connection.name, connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; '))}
         viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}
       >
         <rect
@@ -170,9 +171,7 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
           )
         })}
       </Board>
-      <figcaption className="mt-1 text-[14px] text-steel">
-        From the wire side. {connection.keying ?? ''} {connection.releaseHow}
-      </figcaption>
+      <figcaption className="mt-1 text-[14px] text-steel">{say.fromTheWireSide(connection.keying, connection.releaseHow)}</figcaption>
     </figure>
   )
 }
@@ -266,7 +265,7 @@ function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingStat
   const longest = [...new Set(fixings.map((f) => f.label))]
   return (
     <figure>
-      <Board label={`${n} fixings: ${fixings.map((f) => `${f.place} ${conditionWords(f.condition)}`).join('; ')}`} viewBox="0 0 420 200">
+      <Board label={say.fixings(n, fixings.map((f) => `${f.place} ${conditionWords(f.condition)}`).join('; '))} viewBox="0 0 420 200">
         {round ? (
           <ellipse cx="210" cy="100" rx="146" ry="92" className="fill-none stroke-[#5d6871]" strokeWidth="2" />
         ) : (
@@ -293,10 +292,12 @@ function FixingMap({ fixings, pattern }: { readonly fixings: readonly FixingStat
         })}
       </Board>
       <figcaption className="mt-1 text-[14px] text-steel">
-        {pattern
-          ? `Numbers: the order to tighten, ${pattern}.`
-          : `Counted ${fixings[0]!.place.replace(/^hole 1,? ?/, '') || 'as they come'}.`}
-        {longest.length > 1 ? ` Ringed: ${longest.slice(1).join(', ')}.` : ''}
+        {say.numbersTheOrder(
+          pattern,
+          fixings[0]!.place.replace(/^hole 1,? ?/, '') || say.asTheyCome,
+          longest.length,
+          longest.slice(1).join(', '),
+        )}
       </figcaption>
     </figure>
   )

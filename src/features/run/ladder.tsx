@@ -1,11 +1,12 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import clsx from 'clsx'
 import { memo, useEffect, useRef } from 'react'
 import { isSettled, type JobState, progress, type Rung, rungs } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
-import { type Pill, pillOf, type PillLook } from './pill'
+import { type Pill, pillOf, type PillLook } from '../../words/en/pill'
 
 const PILL: Record<PillLook, string> = {
   on: 'border-dashed border-steel text-steel',
@@ -113,7 +114,7 @@ const Side = memo(function Side({
         chosen && !present && 'outline-2 -outline-offset-2 outline-copper',
       )}
     >
-      {goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">goes after {goesAt}</span> : null}
+      {goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">{say.goesAfter(goesAt)}</span> : null}
       <span className="truncate">
         {tone === 'check' ? '◆ ' : ''}
         {title}
@@ -124,9 +125,9 @@ const Side = memo(function Side({
         </span>
       ) : null}
       {two ? (
-        <span title="two people" className="shrink-0 text-[12.5px] text-pose">
+        <span title={say.twoPeople} className="shrink-0 text-[12.5px] text-pose">
           <span aria-hidden>◩◩</span>
-          <span className="sr-only">two people</span>
+          <span className="sr-only">{say.twoPeople}</span>
         </span>
       ) : null}
       {bracket ? (
@@ -218,16 +219,14 @@ export function Ladder({ limb, present, chosen, onChoose }: LadderProps) {
   const down = progress(state, 'down', true)
   const up = progress(state, 'up', limb === 'up')
   return (
-    <section aria-label="The run" className="flex min-h-0 flex-col bg-bench">
+    <section aria-label={say.theRun} className="flex min-h-0 flex-col bg-bench">
       <div className="narrow grid grid-cols-[1fr_192px_1fr] border-b border-rule text-[13.5px] text-steel max-md:grid-cols-[1fr_150px]">
         <p className={clsx('py-1.5 pr-3 text-right', limb === 'up' && 'max-md:hidden')}>
-          DOWN · {down.done}/{down.of}
-          {down.minutesLeft > 0 ? ` · ${Math.round(down.minutesLeft)} min to go` : ''}
+          {say.downLimb(down.done, down.of, down.minutesLeft)}
         </p>
-        <p className="tray-ground py-1.5 text-center">TRAY</p>
+        <p className="tray-ground py-1.5 text-center">{say.tray}</p>
         <p className={clsx('py-1.5 pl-3', limb === 'down' && 'max-md:hidden')}>
-          UP · {limb === 'up' ? `${up.done}/${up.of}` : `${up.of} steps`}
-          {up.minutesLeft > 0 ? ` · ${Math.round(up.minutesLeft)} min` : ''}
+          {say.upLimb(limb === 'up', up.done, up.of, up.minutesLeft)}
         </p>
       </div>
       <div ref={box} tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto contain-content max-md:contain-none">
@@ -243,11 +242,7 @@ export function Ladder({ limb, present, chosen, onChoose }: LadderProps) {
             onChoose={onChoose}
           />
         ))}
-        {rows.length === 0 ? (
-          <p className="p-6 text-[17px] text-steel">
-            Nothing has come off yet. What you log stands here, and its way back grows beside it.
-          </p>
-        ) : null}
+        {rows.length === 0 ? <p className="p-6 text-[17px] text-steel">{say.nothingHasComeOff}</p> : null}
       </div>
     </section>
   )
@@ -275,7 +270,7 @@ function Row({
   const pill = pillOf(state, row)
   const band = active?.turn ? (
     <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">
-      ◩ {active.turn.title} — {active.turn.people === 2 ? 'two people' : 'one person'}
+      {say.turnRow(active.turn.title, active.turn.people)}
     </p>
   ) : null
   return (
@@ -315,9 +310,7 @@ function Row({
         </div>
       </div>
       {active?.wait ? (
-        <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">
-          ◩ {active.wait} min with no hands on it
-        </p>
+        <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">{say.minWithNoHands(active.wait)}</p>
       ) : null}
       {limb === 'up' ? band : null}
     </>

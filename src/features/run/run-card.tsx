@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { stageIndex } from '../../core/job'
@@ -30,27 +31,11 @@ export function RunCard({
 }
 
 function BottomCard() {
-  return (
-    <EndCard
-      to="swap"
-      limb="The way down is done"
-      title="At the bottom"
-      text="All that had to come off is off, and lies where the tray says."
-      action="Go on to the swap"
-    />
-  )
+  return <EndCard to="swap" limb={say.theWayDownIsDone} title={say.atTheBottom} text={say.allThatHad} action={say.goOnToTheSwap} />
 }
 
 function TopCard() {
-  return (
-    <EndCard
-      to="prove"
-      limb="The way up is done"
-      title="Everything is back"
-      text="The tray is empty, or says what is not. Prove it before it goes home."
-      action="Go on to prove"
-    />
-  )
+  return <EndCard to="prove" limb={say.theWayUpIsDone} title={say.everythingIsBack} text={say.theTrayIsEmpty} action={say.goOnToProve} />
 }
 
 /** The end of a limb, and what comes after it; at the top also the same job at the other end, where the machine has one. */
@@ -84,7 +69,7 @@ function EndCard({
             {action}
           </Button>
         ) : null}
-        {mayWork && other ? <Button onClick={() => show('take in')}>The {other.name} too, the same way</Button> : null}
+        {mayWork && other ? <Button onClick={() => show('take in')}>{say.theTooTheSame(other.name)}</Button> : null}
       </div>
     </article>
   )
@@ -109,44 +94,44 @@ function LineCard() {
   const last = state.down.at(-1)
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">No machine file · {state.down.length} so far</p>
-      <h2 className="title text-[30px]">What came off?</h2>
+      <p className="text-[15px] text-steel">{say.noMachineFileSo(state.down.length)}</p>
+      <h2 className="title text-[30px]">{say.whatCameOff}</h2>
       {mayWork ? (
         <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
           <TextField
-            label="Line"
+            label={say.line}
             value={text}
             onChange={(e) => (setFault(false), setText(e.target.value))}
-            placeholder="4 M5x12 chain guard"
-            hint="A count makes it screws in a cell; without one it is a part."
+            placeholder={say.exampleLine}
+            hint={say.aCountMakes}
             maxLength={200}
             autoComplete="off"
           />
           {fault ? (
             <p role="alert" className="text-[16px] font-semibold text-stop">
-              ▲ The line is empty.
+              {say.theLineIsEmpty}
             </p>
           ) : null}
           <div className="flex gap-2">
             <Button type="submit" weight="primary" className="flex-1">
-              Off, into the tray
+              {say.offIntoTheTray}
             </Button>
             <Button className="w-[30%]" onClick={() => addPhoto(last?.id)}>
-              Photo
+              {say.photo}
             </Button>
           </div>
         </form>
       ) : null}
       {state.power.state === 'live' ? (
         <p className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
-          <span className="font-bold text-stop">▲ </span>It counts as live. Isolate it and show it dead at the strip before any wiring is
-          touched.
+          <span className="font-bold text-stop">▲ </span>
+          {say.itCountsAsLive}
         </p>
       ) : null}
       <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">
         {mayWork ? (
           <Button className="w-full" disabled={state.down.length === 0} onClick={up}>
-            At the bottom: swap, then up
+            {say.atTheBottomSwap}
           </Button>
         ) : null}
       </div>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import { freeCell } from '../../core/machine'
 import { useState } from 'react'
 import { type AnyCheck, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
@@ -9,19 +10,19 @@ import { STAGE_LABEL } from '../../words/en/job-state'
 import { checkWords } from '../../words/en/checks'
 import { LEFT_WORDS } from '../../words/en/entries'
 import { useJob } from '../shared/context'
-import { conditionWords } from './pill'
+import { conditionWords } from '../../words/en/pill'
 
 const WAYS = [
-  { value: 'lost', label: 'Lost' },
-  { value: 'found', label: 'Found again' },
-  { value: 'own hole', label: 'Back in its own hole' },
-  { value: 'carrier', label: 'Kept on its part, in order' },
-  { value: 'cell', label: 'In a cell' },
-  { value: 'replaced', label: 'New one wanted' },
-  { value: 'kept out', label: 'Not going back' },
-  { value: 'loosened', label: 'Only loosened' },
-  { value: 'final', label: 'On and tight' },
-  { value: 'other', label: 'Something else' },
+  { value: 'lost', label: say.lost },
+  { value: 'found', label: say.foundAgain },
+  { value: 'own hole', label: say.backInItsOwn },
+  { value: 'carrier', label: say.keptOnItsPart },
+  { value: 'cell', label: say.inACell },
+  { value: 'replaced', label: say.newOneWanted },
+  { value: 'kept out', label: say.notGoingBack },
+  { value: 'loosened', label: say.onlyLoosened },
+  { value: 'final', label: say.onAndTight },
+  { value: 'other', label: say.somethingElse },
 ] as const
 type Way = (typeof WAYS)[number]['value']
 
@@ -38,8 +39,8 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
   const taken = new Set(Object.values(state.fixings).flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
   const done = (): void => {
     const words = text.trim()
-    if (way === 'other' && !words) return setFault('Say what is different; a few words do.')
-    if (way !== 'other' && chosen.length === 0) return setFault('Which of them? Tap it.')
+    if (way === 'other' && !words) return setFault(say.sayWhatIsDifferent)
+    if (way !== 'other' && chosen.length === 0) return setFault(say.whichOfThemTap)
     const own = fixings.find((f) => f.id === chosen[0])?.cell
     if (way === 'lost') log('fixing-lost', { members: chosen, ...(words ? { text: words } : {}) })
     else if (way === 'found') log('fixing-found', { members: chosen, cell: own ?? freeCell(taken) })
@@ -57,10 +58,10 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title="What is different?" note={step?.title ?? ''}>
+    <Sheet open onClose={onClose} title={say.whatIsDifferent} note={step?.title ?? ''}>
       <div className="grid gap-4">
         <Tiles
-          legend="How"
+          legend={say.how}
           name="way"
           value={way}
           onChange={(w) => (setFault(undefined), setWay(w))}
@@ -68,7 +69,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
         />
         {way !== 'other' ? (
           <fieldset>
-            <legend className="mb-1 text-[15px] font-semibold">Which</legend>
+            <legend className="mb-1 text-[15px] font-semibold">{say.which}</legend>
             <div className="grid gap-1.5">
               {fixings.map((f) => (
                 <label
@@ -94,7 +95,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
           </fieldset>
         ) : null}
         <TextArea
-          label={way === 'other' ? 'What' : 'Anything to add'}
+          label={way === 'other' ? say.what : say.anythingToAdd}
           value={text}
           onChange={(e) => (setFault(undefined), setText(e.target.value))}
           maxLength={2000}
@@ -105,7 +106,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
           </p>
         ) : null}
         <Button weight="primary" onClick={done}>
-          Log it
+          {say.logIt}
         </Button>
       </div>
     </Sheet>
@@ -119,10 +120,16 @@ export function LeftSheet({ step: id, onClose }: { readonly step: string; readon
   const [why, setWhy] = useState<LeftWhy>(LEFT_WHY[0])
   const [text, setText] = useState('')
   return (
-    <Sheet open onClose={onClose} title="Leave it on" note={step?.title ?? ''}>
+    <Sheet open onClose={onClose} title={say.leaveItOn} note={step?.title ?? ''}>
       <div className="grid gap-4">
-        <Tiles legend="Why" name="why" value={why} onChange={setWhy} options={LEFT_WHY.map((w) => ({ value: w, label: LEFT_WORDS[w] }))} />
-        <TextField label="Anything to add" value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
+        <Tiles
+          legend={say.why}
+          name="why"
+          value={why}
+          onChange={setWhy}
+          options={LEFT_WHY.map((w) => ({ value: w, label: LEFT_WORDS[w] }))}
+        />
+        <TextField label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         <Button
           weight="primary"
           onClick={() => {
@@ -131,7 +138,7 @@ export function LeftSheet({ step: id, onClose }: { readonly step: string; readon
             onClose()
           }}
         >
-          Leave it on
+          {say.leaveItOn}
         </Button>
       </div>
     </Sheet>
@@ -167,7 +174,7 @@ function Reasoned({
         />
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ A reason is wanted: the next one to read this will ask.
+            {say.aReasonIsWanted}
           </p>
         ) : null}
         <Button weight="primary" onClick={() => (reason.trim() ? (onDone(reason.trim()), onClose()) : setFault(true))}>
@@ -183,10 +190,10 @@ export function OverrideSheet({ check, onClose }: { readonly check: AnyCheck; re
   const { log, person } = useJob()
   return (
     <Reasoned
-      title={`Go on without: ${checkWords(check).toLowerCase()}`}
-      note={`Your name, ${person.name}, stands on the hand-back page beside this.`}
-      label="Why"
-      action="Go on without it"
+      title={say.goOnWithout(checkWords(check).toLowerCase())}
+      note={say.yourNameStands(person.name)}
+      label={say.why}
+      action={say.goOnWithoutIt}
       onClose={onClose}
       onDone={(reason) => log('check-overridden', { check, reason })}
     />
@@ -198,10 +205,10 @@ export function MoveBackSheet({ to, onClose }: { readonly to: Stage; readonly on
   const { log, show } = useJob()
   return (
     <Reasoned
-      title={`Back to ${STAGE_LABEL[to].toLowerCase()}`}
-      note="Going back is part of the work; the journal keeps why."
-      label="Why"
-      action={`Back to ${STAGE_LABEL[to].toLowerCase()}`}
+      title={say.backTo(STAGE_LABEL[to].toLowerCase())}
+      note={say.goingBackIsPart}
+      label={say.why}
+      action={say.backTo(STAGE_LABEL[to].toLowerCase())}
       onClose={onClose}
       onDone={(reason) => (log('stage-moved', { to, reason }), show(to))}
     />

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import { readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
@@ -14,8 +15,8 @@ import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { leftWords, triedWords } from '../../words/en/entries'
-import { doneLabel, factsOfStep } from './step-facts'
-import { waysOf } from './ways'
+import { doneLabel, factsOfStep } from '../../words/en/step-facts'
+import { waysOf } from '../../words/en/ways'
 
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
 
@@ -37,15 +38,9 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex justify-between gap-3 text-[15px] text-steel">
         <span>
-          {step.number !== undefined
-            ? `Step ${step.number} of ${state.down.filter((s) => s.number !== undefined).length}`
-            : check
-              ? 'Check'
-              : 'In between'}
-          {step.limb === 'up' ? ', up' : ''}
-          {present ? '' : ' · not the next one'}
+          {say.whereInTheRun(step.number, state.down.filter((s) => s.number !== undefined).length, check, step.limb === 'up', present)}
         </span>
-        <span>about {minutes < 1 ? '½' : Math.round(minutes)} min</span>
+        <span>{say.aboutHalfMin(minutes)}</span>
       </p>
       <h2 className="title text-[30px]">{turn ? turn.title : step.title}</h2>
       {pass && step.passes && step.passes.length > 1 ? <Passes step={step} /> : null}
@@ -60,12 +55,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           ))}
         </dl>
       ) : null}
-      {turn ? (
-        <p className="text-[18px]">
-          {turn.people === 2 ? 'Two people: one holds, one turns. ' : ''}
-          {turn.note ?? 'Brake held, nothing loose on top.'}
-        </p>
-      ) : null}
+      {turn ? <p className="text-[18px]">{say.twoPeopleOneHolds(turn.people, turn.note)}</p> : null}
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
       {step.note && !turn ? (
@@ -76,19 +66,21 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       ) : null}
       {step.substitute && !turn ? (
         <p className="text-[16.5px]">
-          <span className="font-bold text-look">◆ </span>It stands in for {step.substitute.for}. {step.substitute.risk}
+          <span className="font-bold text-look">◆ </span>
+          {say.itStandsInFor(step.substitute.for, step.substitute.risk)}
         </p>
       ) : null}
       {warmed.map((t) => (
         <p key={t.entry} className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
-          <span className="font-bold text-look">◆ </span>It was warmed on the way down. Look before it goes back: {t.near}.
+          <span className="font-bold text-look">◆ </span>
+          {say.itWasWarmed(t.near)}
         </p>
       ))}
       <Cautions key={step.id} step={step} />
       <Disputes step={step} />
       {own?.differs.map((text, i) => (
         <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">
-          ◆ Differs here: {text}
+          {say.differsHere(text)}
         </p>
       ))}
       {own?.tried
@@ -110,43 +102,43 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
             <Button
               weight="primary"
               className="flex-1"
-              {...(present && (turn || pedalMay(step)) ? { hint: 'Space' } : {})}
+              {...(present && (turn || pedalMay(step)) ? { hint: say.space } : {})}
               onClick={() => doStep(job, step)}
             >
               {turn
-                ? 'It’s in position'
+                ? say.itsInPosition
                 : step.kind === 'prove'
-                  ? 'Enter the readings'
+                  ? say.enterTheReadings
                   : check
                     ? CHECK_LISTS[check]
-                      ? 'Look, and answer'
-                      : 'Looked, and it is right'
+                      ? say.lookAndAnswer
+                      : say.looked
                     : doneLabel(state, step)}
             </Button>
             <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
-              Photo
+              {say.photo}
             </Button>
           </div>
         ) : null}
         {mayWork && !settled && waits.length === 0 && !turn && hasTightness(state, step) ? (
           <Button weight="quiet" onClick={() => open({ kind: 'tighten', step: step.id })}>
-            {step.limb === 'up' ? 'How tight: wrench, feel, another number' : 'Stuck? What it takes to undo'}
+            {step.limb === 'up' ? say.howTightWrenchFeel : say.stuckWhatItTakes}
           </Button>
         ) : null}
         {mayWork ? (
           <div className="grid grid-cols-3 gap-2">
-            <Button onClick={() => open({ kind: 'differs', step: step.id })}>Different</Button>
+            <Button onClick={() => open({ kind: 'differs', step: step.id })}>{say.different}</Button>
             {check && mayOverride(check) !== 'nobody' && !settled ? (
-              <Button onClick={() => open({ kind: 'override', check })}>Go on without, why</Button>
+              <Button onClick={() => open({ kind: 'override', check })}>{say.goOnWithoutWhy}</Button>
             ) : settled ? (
-              <Button onClick={() => addPhoto(step.id)}>Photo</Button>
+              <Button onClick={() => addPhoto(step.id)}>{say.photo}</Button>
             ) : (
               <Button disabled={check !== null || step.kind === 'prove'} onClick={() => open({ kind: 'left', step: step.id })}>
-                Left on, why
+                {say.leftOnWhy}
               </Button>
             )}
             <Button hint="L" onClick={() => open({ kind: 'line', step: step.id })}>
-              Log line
+              {say.logLine}
             </Button>
           </div>
         ) : null}
@@ -169,8 +161,8 @@ function Disputes({ step }: { readonly step: PlannedStep }) {
   return (
     <div className="rounded-md border-[3px] border-stop px-3 py-2 text-[16.5px]">
       <p className="font-semibold">
-        <span className="text-stop">▲ </span>Two devices disagree. It counts as the less safe until one of you looks and logs what is true,
-        under “Different”.
+        <span className="text-stop">▲ </span>
+        {say.twoDevicesDisagree}
       </p>
       <ul>
         {disputed.map((f) => (
@@ -214,10 +206,10 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
       <figure>
         <PhotoView
           id={photo.photo}
-          alt={photo.caption ?? `${step.title}, photographed`}
+          alt={photo.caption ?? say.photographed(step.title)}
           className="max-h-[230px] w-full rounded-lg bg-[#26313b] object-contain"
         />
-        <figcaption className="mt-1 text-[14px] text-steel">Your photo{now > 0 ? `, ${clockText(photo.at, now)}` : ''}.</figcaption>
+        <figcaption className="mt-1 text-[14px] text-steel">{say.yourPhoto(now, clockText(photo.at, now))}</figcaption>
       </figure>
     )
   }
@@ -226,7 +218,7 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
     <>
       <StepDrawing step={step} />
       {step.photo && step.limb === 'down' && !isSettled(state, step) ? (
-        <p className="text-[15.5px] text-pose">◩ Worth a photo: {step.photo}.</p>
+        <p className="text-[15.5px] text-pose">{say.worthAPhoto(step.photo)}</p>
       ) : null}
     </>
   )
@@ -257,23 +249,11 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
           {c.text}
         </p>
       ))}
-      {all && wanted.length > 0 ? (
-        <p className="mt-1 text-[16px]">
-          Needed for: {wanted.slice(0, 3).join('; ')}
-          {wanted.length > 3 ? '…' : ''}
-        </p>
-      ) : null}
-      {all && why ? <p className="mt-1 text-[16px]">If left out: {why}</p> : null}
-      {all && step.reopen ? (
-        <p className="mt-1 text-[16px]">Made here: a fault found later costs {Math.round(step.reopen)} min to get back to.</p>
-      ) : null}
+      {all && wanted.length > 0 ? <p className="mt-1 text-[16px]">{say.neededFor(wanted.slice(0, 3).join('; '), wanted.length)}</p> : null}
+      {all && why ? <p className="mt-1 text-[16px]">{say.ifLeftOut(why)}</p> : null}
+      {all && step.reopen ? <p className="mt-1 text-[16px]">{say.madeHereAFault(step.reopen)}</p> : null}
       {all ? (
-        <p className="mt-1 text-[14.5px] text-steel">
-          {readAction(step.action)
-            ? `From the machine file${state.machine.revision ? `, revision ${state.machine.revision}` : ''}.`
-            : 'Added by hand in this job.'}{' '}
-          The maker’s manual and local rules come first.
-        </p>
+        <p className="mt-1 text-[14.5px] text-steel">{say.fromTheMachineFile(Boolean(readAction(step.action)), state.machine.revision)}</p>
       ) : null}
       {cautions.length > 1 || why || wanted.length > 0 || step.reopen ? (
         <button
@@ -282,7 +262,7 @@ function Cautions({ step }: { readonly step: PlannedStep }) {
           aria-expanded={all}
           className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4"
         >
-          {all ? 'less' : first ? 'more' : 'why this step'}
+          {all ? say.less : first ? say.more : say.whyThisStep}
         </button>
       ) : null}
     </div>
@@ -293,20 +273,16 @@ function Settled({ step }: { readonly step: PlannedStep }) {
   const { state, now, nameOf } = useJob()
   const own = state.steps[step.id]
   if (own?.disputed)
-    return (
-      <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">
-        ▲ Two devices disagree: {own.disputed.join(' or ')}. Log what is true; that settles it.
-      </p>
-    )
-  if (!own?.mark) return <p className="px-1 text-[17px] text-steel">Nothing to put back: it never came off.</p>
+    return <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">{say.twoDevicesDisagreeLog(own.disputed.join(' or '))}</p>
+  if (!own?.mark) return <p className="px-1 text-[17px] text-steel">{say.nothingToPutBack}</p>
   return (
     <p className="px-1 text-[17px]">
       {own.status === 'left' ? (
         <>
-          <span className="font-semibold text-look">◆ Left on:</span> {leftWords(own)}
+          <span className="font-semibold text-look">{say.leftOn}</span> {leftWords(own)}
         </>
       ) : (
-        <span className="font-semibold text-ok">● Done</span>
+        <span className="font-semibold text-ok">{say.done}</span>
       )}
       {` · ${nameOf(own.mark.by)}${now > 0 ? `, ${clockText(own.mark.at, now)}` : ''}`}
     </p>

@@ -1,5 +1,6 @@
+import * as say from '../../words/en/screens/run'
 import { useState } from 'react'
-import { type Attempt, attemptsFor, type AttemptWay, hotFor, nextAttempt } from '../../core/fasteners'
+import { type Attempt, attemptsFor, hotFor, nextAttempt } from '../../core/fasteners'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
@@ -7,39 +8,6 @@ import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { triedWords } from '../../words/en/entries'
 import { useJob } from '../shared/context'
-
-const WAYS: Readonly<Record<AttemptWay, { readonly name: string; readonly how: string; readonly stop: string }>> = {
-  clean: {
-    name: 'Clean it',
-    how: 'Drive and thread picked out; the tool in to its full depth, straight.',
-    stop: 'A tool that does not sit takes the head with it.',
-  },
-  soak: {
-    name: 'Oil and wait',
-    how: 'One drop of penetrating oil, ten minutes.',
-    stop: 'None near a brake, a tyre or a seal.',
-  },
-  tap: {
-    name: 'Tap it',
-    how: 'Along its axis, tool in place, with a soft-faced hammer.',
-    stop: 'Never on an axle’s end, a bearing or a motor’s cover.',
-  },
-  lever: {
-    name: 'A longer lever',
-    how: 'The other end held. Even pull, no jerks.',
-    stop: 'Stop when it turns without letting go: that is the head or the thread giving.',
-  },
-  warm: {
-    name: 'Warm it',
-    how: 'Moving warm air, pack out and well away, until a drop of water just hisses off the metal.',
-    stop: 'No flame. Leads, seals and magnets near it shielded: above 80 °C they suffer.',
-  },
-  'give over': {
-    name: 'Give it over',
-    how: 'To somebody who extracts or drills it, with the customer’s word for what it may cost.',
-    stop: 'Nothing more is tried on it here.',
-  },
-}
 
 /** What to try next on a fixing that does not let go, and what was tried. */
 export function StuckLadder({ step, locked }: { readonly step: PlannedStep; readonly locked: boolean }) {
@@ -59,14 +27,13 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
     if (!next) return
     if (next !== 'warm') return note({ way: next })
     const [time, far] = [readNumber(minutes), readNumber(distance)]
-    if (time === null || time <= 0 || time > 60 || far === null || far <= 0 || far > 1000 || !near.trim())
-      return setFault('How long (up to 60 min), from how far (up to 1,000 mm), and what was near: whoever puts it back looks at that.')
+    if (time === null || time <= 0 || time > 60 || far === null || far <= 0 || far > 1000 || !near.trim()) return setFault(say.howLongUp)
     setFault(undefined)
     note({ way: 'warm', minutes: time, distance: far, near: near.trim() })
   }
   return (
-    <section aria-label="Does not let go" className="border-y border-rule py-3">
-      <h3 className="title text-[19px]">It does not let go</h3>
+    <section aria-label={say.doesNotLetGo} className="border-y border-rule py-3">
+      <h3 className="title text-[19px]">{say.itDoesNotLet}</h3>
       <ol className="mt-1 grid gap-1 text-[16.5px]">
         {attemptsFor(locked).map((way) => {
           const at = tried.findLast((t) => t.way === way)
@@ -78,32 +45,33 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
             >
               <span className={way === next ? 'font-bold' : ''}>
                 {at ? '✓ ' : ''}
-                {WAYS[way].name}
+                {say.ATTEMPTS[way].name}
                 {at && now > 0 ? ` · ${clockText(at.at, now)}` : ''}
               </span>
               {way === next ? (
                 <>
-                  <p>{WAYS[way].how}</p>
+                  <p>{say.ATTEMPTS[way].how}</p>
                   <p>
                     <span className="font-bold text-look">◆ </span>
-                    {WAYS[way].stop}
+                    {say.ATTEMPTS[way].stop}
                   </p>
                   {way === 'warm' && state.power.state !== 'out' && file?.pack ? (
                     <p>
-                      <span className="font-bold text-stop">▲ </span>The pack is still aboard: it comes out first.
+                      <span className="font-bold text-stop">▲ </span>
+                      {say.thePackIsStill}
                     </p>
                   ) : null}
                   {way === 'warm' ? (
                     <div className="mt-2 grid gap-2 sm:grid-cols-2">
                       <TextField
-                        label="For how long, min"
+                        label={say.forHowLongMin}
                         value={minutes}
                         onChange={(e) => setMinutes(e.target.value)}
                         inputMode="decimal"
                         autoComplete="off"
                       />
                       <TextField
-                        label="From how far, mm"
+                        label={say.fromHowFarMm}
                         value={distance}
                         onChange={(e) => setDistance(e.target.value)}
                         inputMode="decimal"
@@ -111,7 +79,7 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
                       />
                       <TextField
                         className="sm:col-span-2"
-                        label="What was near it"
+                        label={say.whatWasNearIt}
                         value={near}
                         onChange={(e) => setNear(e.target.value)}
                         maxLength={120}
@@ -125,7 +93,7 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
                     </p>
                   ) : null}
                   <Button className="mt-2 w-full" onClick={done}>
-                    {way === 'give over' ? 'Given over' : 'Tried, still tight'}
+                    {way === 'give over' ? say.givenOver : say.triedStillTight}
                   </Button>
                 </>
               ) : null}
@@ -135,13 +103,14 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
       </ol>
       {hot > 0 ? (
         <p role="status" className="mt-2 text-[16px]">
-          <span className="font-bold text-look">◆ </span>Warmed: hot for about {Math.ceil(hot)} min more (estimated). Gloves, and nothing
-          soft laid on it.
+          <span className="font-bold text-look">◆ </span>
+          {say.warmedHotForAbout(Math.ceil(hot))}
         </p>
       ) : null}
       {next === null ? (
         <p role="status" className="mt-2 text-[16px]">
-          <span className="font-bold text-look">◆ </span>Nothing more is tried here. “Left on, why” says that it stays.
+          <span className="font-bold text-look">◆ </span>
+          {say.nothingMoreIsTried}
         </p>
       ) : null}
     </section>

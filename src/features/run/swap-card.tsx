@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import { useState } from 'react'
 import { type Bodies, type JobState, stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -19,7 +20,7 @@ function Transfer({
 }) {
   return (
     <fieldset className="grid gap-1.5">
-      <legend className="mb-1 text-[15px] font-semibold">Goes over to the new one</legend>
+      <legend className="mb-1 text-[15px] font-semibold">{say.goesOver}</legend>
       {parts.map(({ id, name }) => (
         <label
           key={id}
@@ -32,7 +33,7 @@ function Transfer({
             onChange={() => onTick(ticked.includes(id) ? ticked.filter((t) => t !== id) : [...ticked, id])}
           />
           <span className="flex-1 text-[16px]">{name}</span>
-          <span className="text-[14px] text-steel">{ticked.includes(id) ? 'off the old one' : 'still on the old one?'}</span>
+          <span className="text-[14px] text-steel">{ticked.includes(id) ? say.offTheOldOne : say.stillOnTheOld}</span>
         </label>
       ))}
     </fieldset>
@@ -58,22 +59,22 @@ export function SwapCard() {
   if (!open) {
     return (
       <article className="flex min-h-full flex-col gap-3">
-        <p className="text-[15px] text-steel">At the bottom</p>
-        <h2 className="title text-[30px]">{state.swap.length > 0 ? 'Swapped. Now back up' : 'Nothing to swap here. Back up'}</h2>
+        <p className="text-[15px] text-steel">{say.atTheBottom}</p>
+        <h2 className="title text-[30px]">{state.swap.length > 0 ? say.swappedNowBackUp : say.nothingToSwapHere}</h2>
         <ul className="grid gap-1 text-[17px]">
           {Object.values(state.parts)
             .filter((p) => p.replaced)
             .map((p) => (
               <li key={p.id}>
-                <span className="font-semibold text-ok">● New {p.name}</span> {p.replaced?.newSerial ? `no. ${p.replaced.newSerial}` : ''}
-                {p.replaced?.oldSerial ? `, old no. ${p.replaced.oldSerial} kept` : ''}
+                <span className="font-semibold text-ok">{say.newPart(p.name)}</span>{' '}
+                {say.serials(p.replaced?.newSerial, p.replaced?.oldSerial)}
               </li>
             ))}
         </ul>
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           {mayWork ? (
             <Button weight="primary" onClick={onUp}>
-              Start up
+              {say.startUp}
             </Button>
           ) : null}
         </div>
@@ -88,16 +89,13 @@ export function SwapCard() {
   )
   return (
     <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">
-        Swap, {n} of {state.swap.length}
-        {open.job ? ` · ${open.job}` : ''}
-      </p>
+      <p className="text-[15px] text-steel">{say.swapOf(n, state.swap.length, open.job)}</p>
       <h2 className="title text-[30px]">{open.title}</h2>
       {open.note ? <p className="text-[17px]">{open.note}</p> : null}
       {open.part ? (
         <div className="grid grid-cols-2 gap-2">
-          <TextField label={`Old ${open.part.name}, serial`} value={oldSerial} onChange={(e) => setOld(e.target.value)} maxLength={80} />
-          <TextField label="New, serial" value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
+          <TextField label={say.oldSerial(open.part.name)} value={oldSerial} onChange={(e) => setOld(e.target.value)} maxLength={80} />
+          <TextField label={say.newSerial} value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
         </div>
       ) : null}
       {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}
@@ -125,10 +123,10 @@ export function SwapCard() {
                 setNew('')
               }}
             >
-              {open.part ? `New ${open.part.name} it is` : 'Compared, they match'}
+              {open.part ? say.newItIs(open.part.name) : say.comparedTheyMatch}
             </Button>
             <Button className="w-[30%]" onClick={() => addPhoto(open.id)}>
-              Photo
+              {say.photo}
             </Button>
           </div>
         ) : null}

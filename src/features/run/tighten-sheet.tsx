@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/run'
 import { useState } from 'react'
 import {
   bandOf,
@@ -54,25 +55,20 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
     const torque = readNumber(value)
     const temperature = warmth.trim() === '' ? undefined : readNumber(warmth)
     if (how === 'wrench' && (torque === null || torque <= 0 || torque > 1000))
-      return setFault(value.trim() ? `“${value}” is not a torque: 0.1 to 1,000 N·m.` : 'Key in what the wrench was set to.')
-    if (how === 'feel' && !felt)
-      return setFault(
-        lever.trim()
-          ? `“${lever}” is not the length of a lever: 1 to 2,000 mm.`
-          : 'How long is the lever? From the fixing to the middle of the hand.',
-      )
+      return setFault(value.trim() ? say.isNotATorque(value) : say.keyInWhatTheWrench)
+    if (how === 'feel' && !felt) return setFault(lever.trim() ? say.isNotTheLength(lever) : say.howLong)
     if (temperature === null || (temperature !== undefined && (temperature < -20 || temperature > 60)))
-      return setFault(`“${warmth}” is not the bench’s temperature: −20 to 60 °C.`)
+      return setFault(say.isNotTheBenchs(warmth))
     const off = how === 'wrench' && wanted !== undefined && Math.abs(torque! / wanted - 1) > FAR
-    if (off && !reason.trim()) return setFault(`${torque} N·m is not the ${wanted} N·m of the ${step.torque!.source}. Why?`)
-    if (step.lock && locker === 'none' && !reason.trim()) return setFault(`The file wants ${step.lock.product} here. Why none?`)
+    if (off && !reason.trim()) return setFault(say.nMIsNot(torque, wanted, step.torque!.source))
+    if (step.lock && locker === 'none' && !reason.trim()) return setFault(say.theFileWantsHere(step.lock.product))
     const { lock: given, ...body } = expectedDone(state, step)
     const tightened: Tightened = {
       ...(how === 'wrench' ? { torque: torque! } : {}),
       how,
       ...(how === 'wrench' && wrench.used ? { wrench: wrench.used } : {}),
       ...(how === 'wrench' && !wrench.used && step.tool ? { tool: step.tool.name } : {}),
-      ...(how === 'feel' ? { tool: `${lever} mm lever` } : {}),
+      ...(how === 'feel' ? { tool: say.mmLever(lever) } : {}),
       ...(reason.trim() ? { reason: reason.trim() } : {}),
     }
     const { torque: _, ...kept } = body.in ?? { members: step.fixings.map((f) => f.id), pass: 'final' as const }
@@ -84,52 +80,58 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title="How tight" note={step.title}>
+    <Sheet open onClose={onClose} title={say.howTight} note={step.title}>
       <div className="grid gap-4">
         <Numbers step={step} />
         <WrenchSetting step={step} torque={wanted} />
         {final ? (
           <>
             <Tiles
-              legend="How it was tightened"
+              legend={say.howItWasTightened}
               name="how"
               value={how}
               onChange={(h) => (setFault(undefined), setHow(h))}
               options={[
-                { value: 'wrench', label: 'By a wrench' },
-                { value: 'feel', label: 'By feel', hint: 'counts as unmeasured' },
+                { value: 'wrench', label: say.byAWrench },
+                { value: 'feel', label: say.byFeel, hint: say.countsAsUnmeasured },
               ]}
             />
             {how === 'wrench' ? (
               <div className="grid gap-3">
-                <Keypad label="Tightened to" unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
-                <InstrumentField label="Wrench" choice={wrench} />
+                <Keypad
+                  label={say.tightenedTo}
+                  unit="N·m"
+                  value={value}
+                  fault={fault}
+                  onChange={(v) => (setFault(undefined), setValue(v))}
+                />
+                <InstrumentField label={say.wrench} choice={wrench} />
               </div>
             ) : (
               <div className="grid gap-2">
                 <TextField
-                  label="Lever, mm"
+                  label={say.leverMm}
                   value={lever}
                   onChange={(e) => (setFault(undefined), setLever(e.target.value))}
                   inputMode="decimal"
                   autoComplete="off"
                 />
                 <Tiles
-                  legend="Pull"
+                  legend={say.pull}
                   name="force"
                   value={force}
                   onChange={setForce}
                   options={[
-                    { value: '50', label: 'Fingers', hint: '50 N' },
-                    { value: '150', label: 'Hand', hint: '150 N' },
-                    { value: '300', label: 'Arm', hint: '300 N' },
+                    { value: '50', label: say.fingers, hint: '50 N' },
+                    { value: '150', label: say.hand, hint: '150 N' },
+                    { value: '300', label: say.arm, hint: '300 N' },
                   ]}
                 />
                 {felt ? (
                   <p className="text-[17px]" role="status">
-                    ◆ Somewhere from {felt.low.toFixed(0)} to {felt.high.toFixed(0)} N·m.{' '}
-                    {wanted !== undefined && (felt.high < wanted || felt.low > wanted) ? `That is not the ${wanted} N·m.` : ''} A look at it
-                    after the first ride is put on the page.
+                    {say.somewhere(felt.low, felt.high)}
+                    {wanted !== undefined && (felt.high < wanted || felt.low > wanted) ? say.thatIsNot(wanted) : null}
+                    {say.looksAgain}
                   </p>
                 ) : null}
                 {fault ? (
@@ -142,30 +144,28 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
             {step.lock ? (
               <div>
                 <Tiles
-                  legend="Threadlocker"
+                  legend={say.threadlocker}
                   name="locker"
                   value={locker}
                   onChange={(l) => (setFault(undefined), setLocker(l))}
                   options={[
-                    { value: 'given', label: step.lock.product, hint: 'one drop on each' },
-                    { value: 'none', label: 'None', hint: 'say why' },
+                    { value: 'given', label: step.lock.product, hint: say.oneDropOnEach },
+                    { value: 'none', label: say.none, hint: say.sayWhy },
                   ]}
                 />
-                <p className="mt-1 text-[15px] text-steel">
-                  Both threads clean and dry first, the old threadlocker brushed out; one drop where they meet.
-                </p>
+                <p className="mt-1 text-[15px] text-steel">{say.bothThreadsClean}</p>
               </div>
             ) : null}
             <TextField
-              label="Why, if it is not as given"
+              label={say.whyIf}
               value={reason}
               onChange={(e) => (setFault(undefined), setReason(e.target.value))}
               maxLength={500}
             />
             {step.lock ? (
               <TextField
-                label="Bench, °C"
-                hint={`The threadlocker’s times are for 22 °C; below ${COLD_BELOW} °C it may not bond at all: warm the joint first.`}
+                label={say.benchC}
+                hint={say.theThreadlockersTimes(COLD_BELOW)}
                 value={warmth}
                 onChange={(e) => (setFault(undefined), setWarmth(e.target.value))}
                 inputMode="decimal"
@@ -173,13 +173,11 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
               />
             ) : null}
             <Button weight="primary" onClick={done}>
-              Log it as final
+              {say.logItAsFinal}
             </Button>
           </>
         ) : (
-          <p className="text-[16px] text-steel">
-            {state.steps[step.id]?.status === 'done' ? 'It is final already.' : 'Started by hand and seated first; then the number.'}
-          </p>
+          <p className="text-[16px] text-steel">{state.steps[step.id]?.status === 'done' ? say.itIsFinalAlready : say.startedByHand}</p>
         )}
       </div>
     </Sheet>
@@ -187,9 +185,9 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
 }
 
 const ROLE = {
-  working: 'It does the work: the number counts.',
-  dust: 'A dust cover: it holds nothing, a firm hand is enough.',
-  cover: 'It holds a cover: even, not tight.',
+  working: say.itDoesTheWork,
+  dust: say.aDustCover,
+  cover: say.itHoldsACover,
 } as const
 
 /** The number and where it comes from; beside it what thread and class would give, and the pull that friction makes of it. */
@@ -217,28 +215,19 @@ function Numbers({ step }: { readonly step: PlannedStep }) {
         </p>
       ) : (
         <p className="text-[17px] font-semibold">
-          <span className="text-stop">▲ </span>No number, and none is estimated for {joint?.critical ? `${joint.critical} fixings` : 'this'}
-          . The maker’s manual has it.
+          <span className="text-stop">▲ </span>
+          {say.noNumberAndNone(joint?.critical)}
         </p>
       )}
       {estimate !== null && step.torque && step.torque.source !== 'estimated' ? (
         <p className="text-[15.5px] text-steel">
-          Thread and class would give about {estimate} N·m (estimated); the {step.torque.source} goes.
-          {estimate > 2 * step.torque.value || estimate < step.torque.value / 2 ? ' They differ much: ask why before more force.' : ''}
+          {say.threadAndClassGive(estimate, step.torque.source, estimate > 2 * step.torque.value || estimate < step.torque.value / 2)}
         </p>
       ) : null}
       {band ? (
-        <p className="text-[15.5px] text-steel">
-          Pulls {band.preload.low.toFixed(1)} to {band.preload.high.toFixed(1)} kN, dry to oiled (μ 0.20 to 0.08). Grease or threadlocker
-          moves it to the upper end.
-        </p>
+        <p className="text-[15.5px] text-steel">{say.pullsToKnDry(band.preload.low.toFixed(1), band.preload.high.toFixed(1))}</p>
       ) : null}
-      {joint ? (
-        <p className="text-[15.5px]">
-          {ROLE[joint.role]}
-          {joint.critical ? ` Safety: ${joint.critical}.` : ''}
-        </p>
-      ) : null}
+      {joint ? <p className="text-[15.5px]">{say.safety(ROLE[joint.role], joint.critical)}</p> : null}
     </div>
   )
 }
@@ -261,26 +250,27 @@ function WrenchSetting({ step, torque }: { readonly step: PlannedStep; readonly 
       <summary className="min-h-11 cursor-pointer py-2 text-[16px]">
         {fit.fits ? (
           <>
-            <span className="text-ok">● </span>Set {step.tool!.name} to <strong>{Number(set.toPrecision(3))} N·m</strong>
+            <span className="text-ok">● </span>
+            {say.setTo(step.tool!.name)} <strong>{Number(set.toPrecision(3))} N·m</strong>
           </>
         ) : (
           <>
             <span className="text-stop">▲ </span>
-            {step.tool!.name}: {Number(set.toPrecision(3))} N·m is {fit.why} (20 to 100 % of its scale). Take another.
+            {say.nMIs20(step.tool!.name, Number(set.toPrecision(3)), fit.why)}
           </>
         )}
       </summary>
-      <p className="text-[14.5px] text-steel">An adapter on the drive changes the setting. A wrench has a calibration date: look at it.</p>
+      <p className="text-[14.5px] text-steel">{say.anAdapter}</p>
       <div className="my-2 grid grid-cols-2 gap-2">
         <TextField
-          label="Wrench, drive to grip, mm"
+          label={say.wrenchDriveToGrip}
           value={length}
           onChange={(x) => setLength(x.target.value)}
           inputMode="decimal"
           autoComplete="off"
         />
         <TextField
-          label="Adapter reach, mm"
+          label={say.adapterReachMm}
           value={extension}
           onChange={(x) => setExtension(x.target.value)}
           inputMode="decimal"
@@ -288,18 +278,18 @@ function WrenchSetting({ step, torque }: { readonly step: PlannedStep; readonly 
         />
       </div>
       <Tiles
-        legend="Adapter"
+        legend={say.adapter}
         name="angle"
         value={angle}
         onChange={setAngle}
         options={[
-          { value: '0', label: 'Straight on' },
-          { value: '90', label: 'At a right angle', hint: 'changes nothing' },
+          { value: '0', label: say.straightOn },
+          { value: '90', label: say.atARightAngle, hint: say.changesNothing },
         ]}
       />
       {given && !usable ? (
         <p role="alert" className="mt-1 text-[15px] font-semibold text-stop">
-          ▲ Lengths in mm, the wrench’s above 0.
+          {say.lengthsInMm}
         </p>
       ) : null}
     </details>

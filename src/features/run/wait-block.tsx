@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/run'
 import { chargeOf, type CheckId, type Missing, toCompare } from '../../core/job'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -12,17 +13,17 @@ export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
   const { state, now, open, mayWork } = useJob()
   return (
     <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
-      <p className="font-semibold">◆ Not yet. First:</p>
+      <p className="font-semibold">{say.notYetFirst}</p>
       <ul className="list-inside list-disc">
         {waits.slice(0, TOLD).map((w) => (
           <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>
         ))}
-        {waits.length > TOLD ? <li>and {waits.length - TOLD} more</li> : null}
+        {waits.length > TOLD ? <li>{say.andMore(waits.length - TOLD)}</li> : null}
       </ul>
       {mayWork ? <WaitButtons waits={waits} /> : null}
       {waits.some((w) => w.is === 'not dead') && mayWork ? (
         <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
-          Isolate it and show it dead
+          {say.isolateItAndShow}
         </Button>
       ) : null}
     </div>
@@ -40,39 +41,39 @@ function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
       {waitsFor('replacement matches') && part ? (
         <>
           <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>
-            Compare it now
+            {say.compareItNow}
           </Button>
           <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>
-            Go on without comparing, why
+            {say.goOnWithoutComparing}
           </Button>
         </>
       ) : null}
       {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? (
         <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
-          Say what its charger says
+          {say.sayWhatItsCharger}
         </Button>
       ) : null}
       {waitsFor('qualified') && person.qualified ? (
         <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', shown: 'answers for it' })}>
-          I am qualified, I make it safe
+          {say.iAmQualifiedI}
         </Button>
       ) : null}
       {waitsFor('pack triage') ? (
         state.packCheck ? (
           lead ? (
             <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>
-              Go on with this pack, why
+              {say.goOnWithThis}
             </Button>
           ) : null
         ) : (
           <Button className="mt-2 flex-1" onClick={() => show('take in')}>
-            Look it over
+            {say.lookItOver}
           </Button>
         )
       ) : null}
       {waitsFor('handling strength') && lead ? (
         <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>
-          Go on before it has set, why
+          {say.goOnBefore}
         </Button>
       ) : null}
     </div>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/safe'
 import { useState } from 'react'
 import { chargeOf } from '../../core/job'
 import { fullChargeVolts } from '../../core/machine'
@@ -11,14 +12,14 @@ import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
 
 const FROM: readonly { readonly value: ChargeSource; readonly label: string; readonly hint: string }[] = [
-  { value: 'label', label: 'Charger’s label', hint: 'what it gives out, V' },
-  { value: 'cells', label: 'Its cells', hint: 'counted in series' },
-  { value: 'reading', label: 'A reading', hint: 'of the pack as it is now' },
+  { value: 'label', label: say.chargersLabel, hint: say.whatItGivesOut },
+  { value: 'cells', label: say.itsCells, hint: say.countedInSeries },
+  { value: 'reading', label: say.aReading, hint: say.ofThePackAs },
 ]
 const CHEMISTRY = [
-  { value: 'Li-ion', label: 'Li-ion' },
-  { value: 'LFP', label: 'LFP' },
-  { value: 'lead', label: 'Lead' },
+  { value: say.liIon, label: say.liIon },
+  { value: say.lfp, label: say.lfp },
+  { value: 'lead', label: say.lead },
 ] as const
 type Chemistry = (typeof CHEMISTRY)[number]['value']
 
@@ -35,9 +36,9 @@ export function FullCharge() {
   if (charge.from === 'file') return null
   const told = state.charge.map(
     (c) =>
-      `${c.volts} V ${c.from === 'label' ? 'by its charger' : c.from === 'cells' ? 'by its cells' : c.from === 'reading' ? 'read at the pack' : 'told at the door'}`,
+      `${c.volts} V ${c.from === 'label' ? say.byItsCharger : c.from === 'cells' ? say.byItsCells : c.from === 'reading' ? say.readAtThePack : say.toldAtTheDoor}`,
   )
-  const say = (volts: number, more: { readonly cells?: number; readonly chemistry?: Chemistry } = {}): void => {
+  const tell = (volts: number, more: { readonly cells?: number; readonly chemistry?: Chemistry } = {}): void => {
     log('voltage-told', { from, volts, ...more, ...(from === 'reading' && meter.used ? { instrument: meter.used } : {}) })
     if (from === 'reading') meter.remember()
     setValue('')
@@ -46,48 +47,41 @@ export function FullCharge() {
   const done = (): void => {
     const n = readNumber(value)
     if (from === 'cells') {
-      if (n === null || !Number.isInteger(n) || n < 1 || n > 500) return setFault(`“${value}” is not a count of cells in series: 1 to 500.`)
-      return say(fullChargeVolts({ chemistry, cells: n }), { cells: n, chemistry })
+      if (n === null || !Number.isInteger(n) || n < 1 || n > 500) return setFault(say.isNotACount(value))
+      return tell(fullChargeVolts({ chemistry, cells: n }), { cells: n, chemistry })
     }
-    if (n === null || n < 1 || n > 2000) return setFault(`“${value}” is not a pack’s voltage: 1 to 2,000 V.`)
-    say(n)
+    if (n === null || n < 1 || n > 2000) return setFault(say.isNotAPacks(value))
+    tell(n)
   }
   return (
     <section className="grid gap-2 rounded-md border border-rule p-3">
-      <h3 className="text-[16px] font-semibold">
-        {charge.from === 'nobody' ? '▲ Full charge is not known: it counts as above 60 V' : `Full charge: ${told.join('; ')}`}
-      </h3>
+      <h3 className="text-[16px] font-semibold">{charge.from === 'nobody' ? say.fullChargeIsNot : say.fullCharge(told.join('; '))}</h3>
       {charge.from === 'reading' && charge.cls === 'B' ? (
-        <p className="text-[15px]">
-          A reading of more than {READING_CLASS_A} V may be of a pack that is not full: it counts as above {CLASS_LIMIT} V until the label
-          or the cells are known.
-        </p>
+        <p className="text-[15px]">{say.aReadingOfMore(READING_CLASS_A, CLASS_LIMIT)}</p>
       ) : null}
-      {state.charge.length > 1 ? (
-        <p className="text-[15px] text-steel">The highest stands until a lead crosses it out in the journal.</p>
-      ) : null}
+      {state.charge.length > 1 ? <p className="text-[15px] text-steel">{say.theHighestStandsUntil}</p> : null}
       {!mayWork ? null : !asked ? (
         <Button weight="quiet" onClick={() => setAsked(true)}>
-          Say it by something else
+          {say.sayItBySomething}
         </Button>
       ) : (
         <>
-          <Tiles legend="Known by" name="charge-from" value={from} onChange={(f) => (setFault(undefined), setFrom(f))} options={FROM} />
+          <Tiles legend={say.knownBy} name="charge-from" value={from} onChange={(f) => (setFault(undefined), setFrom(f))} options={FROM} />
           {from === 'label' ? (
-            <div role="group" aria-label="Usual labels" className="flex flex-wrap gap-1.5">
+            <div role="group" aria-label={say.usualLabels} className="flex flex-wrap gap-1.5">
               {CHARGER_LABELS.map((v) => (
-                <Chip key={v} on={false} onClick={() => say(v)}>
+                <Chip key={v} on={false} onClick={() => tell(v)}>
                   {v.toFixed(1)} V
                 </Chip>
               ))}
             </div>
           ) : null}
           {from === 'cells' ? (
-            <Tiles legend="Kind of cell" name="charge-chemistry" value={chemistry} onChange={setChemistry} options={CHEMISTRY} />
+            <Tiles legend={say.kindOfCell} name="charge-chemistry" value={chemistry} onChange={setChemistry} options={CHEMISTRY} />
           ) : null}
-          {from === 'reading' ? <InstrumentField label="Meter" choice={meter} /> : null}
+          {from === 'reading' ? <InstrumentField label={say.meter} choice={meter} /> : null}
           <TextField
-            label={from === 'cells' ? 'Cells in series' : from === 'label' ? 'Another label, V' : 'Shown at the pack, V'}
+            label={from === 'cells' ? say.cellsInSeries : from === 'label' ? say.anotherLabelV : say.shownAtThePack}
             value={value}
             onChange={(e) => (setFault(undefined), setValue(e.target.value))}
             inputMode="decimal"
@@ -99,7 +93,7 @@ export function FullCharge() {
               ▲ {fault}
             </p>
           ) : null}
-          <Button onClick={done}>Log full charge</Button>
+          <Button onClick={done}>{say.logFullCharge}</Button>
         </>
       )}
     </section>

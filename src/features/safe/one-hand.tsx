@@ -1,12 +1,8 @@
+import * as say from '../../words/en/screens/safe'
 /** One probe clipped on, one hand at work, the other behind the back: current never crosses the chest. */
 export function OneHand() {
   return (
-    <svg
-      role="img"
-      aria-label="One lead clipped to minus, one hand with the probe, the other hand behind your back"
-      viewBox="0 0 104 112"
-      className="w-full rounded-md bg-[#26313b]"
-    >
+    <svg role="img" aria-label={say.oneLeadClipped} viewBox="0 0 104 112" className="w-full rounded-md bg-[#26313b]">
       <circle cx="40" cy="20" r="11" className="fill-[#b9c0c6]" />
       <path d="M28 36h24q6 0 6 6v34H22V42q0-6 6-6Z" className="fill-[#5d6871]" />
       <path d="M56 44l22 14" className="stroke-[#b9c0c6]" strokeWidth="8" strokeLinecap="round" />

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/safe'
 import { useState } from 'react'
 import { type Bodies, chargeOf, readEntry } from '../../core/job'
 import { type Feed, type ProofFault, proofFaults, type ProofPlace, proofPlaces, predictDead, type ProofReading } from '../../core/safety'
@@ -22,13 +23,13 @@ function feeds(file: JobContext['file']): Feed[] {
 function faultWords(fault: ProofFault, file: JobContext['file']): string {
   switch (fault.kind) {
     case 'above the limit':
-      return `${fault.reading.volts} V at the ${proofPlace(fault.reading, file)}: not dead. It is logged as such. Press the power button, wait, measure again.`
+      return say.vAtTheNot(fault.reading.volts, proofPlace(fault.reading, file))
     case 'tester shows nothing':
-      return `The tester shows ${fault.reading.volts} V on a source that is known to be live: it proves nothing. It is logged as such. Another tester, from the start.`
+      return say.theTesterShowsV(fault.reading.volts)
     case 'missing':
-      return `The reading “${fault.role}” is missing: above 60 V all five are wanted.`
+      return say.theReadingIsMissing(fault.role)
     case 'out of order':
-      return 'The tester has to be proved first and last.'
+      return say.theTesterHas
   }
 }
 
@@ -48,11 +49,11 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
     const bad = volts.findIndex((v) => v === null)
     if (bad >= 0) {
       setAt(bad)
-      return setFault(values[bad] ? `“${values[bad]}” is not a voltage.` : 'Key in what the meter shows, 0 too.')
+      return setFault(values[bad] ? say.isNotAVoltage(values[bad]) : say.keyInWhat)
     }
     const wild = volts.findIndex((v) => Math.abs(v!) > 2000)
-    if (wild >= 0) return (setAt(wild), setFault('No meter here reads that. Look at the range.'))
-    if (!instrument.used) return setFault('Which meter? It has to be one that was checked.')
+    if (wild >= 0) return (setAt(wild), setFault(say.noMeterHereReads))
+    if (!instrument.used) return setFault(say.whichMeterItHas)
     const readings = places.map(({ role, ...p }, i) => ({
       ...p,
       between: proofPlace({ ...p, role }, file),
@@ -70,27 +71,21 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   }
   const again = predicted(view, file, places[at]!, limit)
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title="Prove it dead"
-      note={`${limit} V DC or less at every place. ${cls === 'B' ? `${full === null ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, five readings, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${state.power.state === 'live' ? 'It still counts as live: isolate it first.' : ''}`}
-    >
+    <Sheet open onClose={onClose} title={say.proveItDead} note={say.vDcOrLess(limit, cls === 'B', full, state.power.state === 'live')}>
       {unanswered ? (
         <div className="mb-3 border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]">
           <p>
             <span className="font-bold text-stop">▲ </span>
-            {full === null ? 'Nobody knows its voltage, so it' : 'It'} is shown dead only by whoever answers for it above 60 V. What you
-            measure is logged, and proves nothing yet.
+            {say.nobodyKnowsItsVoltage(full)}
           </p>
           {full === null ? (
             <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
-              Say what its charger says
+              {say.sayWhatItsCharger}
             </Button>
           ) : null}
           {person.qualified ? (
             <Button className="mt-2 w-full" onClick={() => log('check-passed', { check: 'qualified', shown: 'answers for it' })}>
-              I am qualified, I make it safe
+              {say.iAmQualifiedI}
             </Button>
           ) : null}
         </div>
@@ -106,8 +101,8 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
           ))}
         </ul>
       </div>
-      <InstrumentField label="Meter, checked" choice={instrument} />
-      <div role="tablist" aria-label="Places" className="my-3 flex flex-wrap gap-2">
+      <InstrumentField label={say.meterChecked} choice={instrument} />
+      <div role="tablist" aria-label={say.places} className="my-3 flex flex-wrap gap-2">
         {places.map((place, i) => (
           <button
             key={i}
@@ -131,17 +126,15 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
         onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))}
       />
       {again !== null && again > now ? (
-        <p className="mt-2 text-[15.5px] text-pose">
-          ◩ As the last two readings fall it should be under {limit} V at {clockText(again, now)}. Measure then: a forecast proves nothing.
-        </p>
+        <p className="mt-2 text-[15.5px] text-pose">{say.asTheLastTwo(limit, clockText(again, now))}</p>
       ) : null}
       {at < places.length - 1 && readNumber(values[at]!) !== null ? (
         <Button weight="primary" className="mt-4" onClick={() => setAt(at + 1)}>
-          Next place
+          {say.nextPlace}
         </Button>
       ) : (
         <Button weight="primary" className="mt-4" disabled={state.power.state === 'live'} onClick={done}>
-          Log this proof
+          {say.logThisProof}
         </Button>
       )}
     </Sheet>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/safe'
 import { useState } from 'react'
 import { chargeOf, deadAt, type Power, proofLasts } from '../../core/job'
 import { Button } from '../../ui/button'
@@ -16,18 +17,18 @@ import { useInstrument } from '../shared/use-instrument'
 import { readFaultWords } from '../../words/en/read-errors'
 
 const STATES: readonly { readonly value: Power; readonly label: string; readonly hint: string }[] = [
-  { value: 'live', label: '▲ Live', hint: 'pack in and plugged' },
-  { value: 'isolated', label: '◆ Isolated, pack aboard', hint: 'its plug is capped' },
-  { value: 'out', label: '● Pack out', hint: 'away from the bench' },
+  { value: 'live', label: say.live, hint: say.packInAndPlugged },
+  { value: 'isolated', label: say.isolatedPackAboard, hint: say.itsPlugIsCapped },
+  { value: 'out', label: say.packOut, hint: say.awayFromTheBench },
 ]
 
 /** Why it is isolated at all. */
 const WHY: Readonly<Record<IsolationReason, string>> = {
-  shock: 'Above 60 V: a shock can kill.',
-  arc: 'A slipped tool across the pack arcs and burns.',
-  start: 'A knocked throttle starts a wheel under your hands.',
-  capacitors: 'The controllers stay charged after the plug is out.',
-  weight: 'The pack is heavy: it never hangs on its lead.',
+  shock: say.above60V,
+  arc: say.aSlippedToolAcross,
+  start: say.aKnockedThrottleStarts,
+  capacitors: say.theControllersStayCharged,
+  weight: say.thePackIsHeavy,
 }
 
 /** What the electrical state is, and its proof. */
@@ -47,30 +48,25 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
     <Sheet
       open
       onClose={onClose}
-      title={proved ? 'Shown to be dead' : 'Make it safe'}
-      note={
-        volts !== null
-          ? `Full charge: ${volts} V${file?.pack ? ` (${file.pack.cells} cells)` : ''}.${high ? ' Above 60 V DC: only a qualified person, with a procedure of the shop.' : ' Rings off, insulated tools, one pole capped at a time.'}`
-          : 'Rings off, insulated tools, one pole capped at a time.'
-      }
+      title={proved ? say.shownToBeDead : say.makeItSafe}
+      note={volts !== null ? say.fullChargeIs(volts, file?.pack?.cells, high) : say.ringsOffInsulatedTools}
     >
       <div className="grid gap-4">
         {state.power.proof ? (
           <div className="rounded-md border border-rule p-3 text-[16px]">
             <p className="font-semibold">
-              {state.power.proof.disputed
-                ? '▲ Two devices disagree: it counts as not dead'
-                : state.power.proof.dead
-                  ? '● Last proof'
-                  : '▲ Last reading was not dead'}{' '}
-              · {instrumentWords(state.power.proof.instrument, state.power.proof.at)}
+              {say.twoDevicesDisagree(
+                Boolean(state.power.proof.disputed),
+                state.power.proof.dead,
+                instrumentWords(state.power.proof.instrument, state.power.proof.at),
+              )}
             </p>
             {state.power.proof.readings.map((r, i) => (
               <p key={i}>
                 {proofPlace(r, file)}: {r.volts} V
               </p>
             ))}
-            {state.power.proof.ended ? <p className="text-look">◆ Ended: {state.power.proof.ended}</p> : null}
+            {state.power.proof.ended ? <p className="text-look">{say.ended(state.power.proof.ended)}</p> : null}
           </div>
         ) : null}
         <FullCharge />
@@ -82,17 +78,14 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
             </li>
           ))}
         </ul>
-        <p className="text-[15px] text-steel">
-          A proof ends when anything is plugged back{high ? ', when another takes over' : ''}, or after{' '}
-          {spanText(proofLasts(state.settings, cls) * 60_000)} with the pack aboard. With the pack out it holds until the pack returns.
-        </p>
+        <p className="text-[15px] text-steel">{say.aProofEndsWhen(high, spanText(proofLasts(state.settings, cls) * 60_000))}</p>
         {mayWork ? (
           <>
-            <Tiles legend="How it stands" name="power" value={to} onChange={setTo} options={STATES} />
+            <Tiles legend={say.howItStands} name="power" value={to} onChange={setTo} options={STATES} />
             {to === 'live' && state.power.state !== 'live' ? (
               <p className="text-[16px]">
-                <span className="font-bold text-look">◆ </span>Pre-charge first: a resistor across the gap for a few seconds, then the plug.
-                Without it expect a spark that pits the contact. Hands clear of the wheels.
+                <span className="font-bold text-look">◆ </span>
+                {say.preChargeFirst}
               </p>
             ) : null}
             <Button
@@ -100,14 +93,14 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
               disabled={to === state.power.state && !state.power.disputed}
               onClick={() => (log('power-changed', { to }), to === 'live' ? onClose() : undefined)}
             >
-              {to === state.power.state ? 'As logged' : `Log: ${STATES.find((s) => s.value === to)!.label.slice(2)}`}
+              {to === state.power.state ? say.asLogged : say.log(STATES.find((s) => s.value === to)!.label.slice(2))}
             </Button>
             <Button disabled={state.power.state === 'live'} onClick={() => open({ kind: 'proof' })}>
-              Prove it dead
+              {say.proveItDead}
             </Button>
           </>
         ) : (
-          <p className="text-[16px] text-steel">A mechanic changes this.</p>
+          <p className="text-[16px] text-steel">{say.aMechanicChangesThis}</p>
         )}
       </div>
     </Sheet>
@@ -115,11 +108,11 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
 }
 
 const QUANTITIES = [
-  { value: 'voltage', label: 'Voltage', unit: 'V', range: [-1500, 1500] },
-  { value: 'resistance', label: 'Resistance', unit: 'ohm', range: [0, 1e9] },
-  { value: 'current', label: 'Current', unit: 'A', range: [-1000, 1000] },
-  { value: 'temperature', label: 'Temperature', unit: 'degC', range: [-60, 400] },
-  { value: 'length', label: 'Length', unit: 'mm', range: [0, 10_000] },
+  { value: 'voltage', label: say.voltage, unit: 'V', range: [-1500, 1500] },
+  { value: 'resistance', label: say.resistance, unit: 'ohm', range: [0, 1e9] },
+  { value: 'current', label: say.current, unit: 'A', range: [-1000, 1000] },
+  { value: 'temperature', label: say.temperature, unit: 'degC', range: [-60, 400] },
+  { value: 'length', label: say.length, unit: 'mm', range: [0, 10_000] },
 ] as const
 
 /** A reading: what, where, how much, live or dead. */
@@ -137,7 +130,7 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
   const done = (): void => {
     const read = readValue(value, unit, range)
     if (!read.ok) return setFault(readFaultWords(value, unit, read.error))
-    if (live === 'live' && dead) return setFault('The job says dead. Log it live first, at the strip, then take a live reading.')
+    if (live === 'live' && dead) return setFault(say.theJobSaysDead)
     log('reading-taken', {
       quantity,
       result: over ? { is: 'over', limit: read.value } : { is: 'value', value: read.value },
@@ -150,42 +143,42 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title="A reading">
+    <Sheet open onClose={onClose} title={say.aReading}>
       <div className="grid gap-4">
         <Tiles
-          legend="What"
+          legend={say.what}
           name="quantity"
           value={quantity}
           onChange={setQuantity}
           options={QUANTITIES.map(({ value: v, label }) => ({ value: v, label }))}
         />
         <TextField
-          label="Where"
+          label={say.where}
           value={place}
           onChange={(e) => setPlace(e.target.value)}
-          placeholder="front phases, yellow to green"
+          placeholder={say.frontPhasesYellow}
           maxLength={120}
         />
         <Tiles
-          legend="State while it was taken"
+          legend={say.stateWhileItWas}
           name="live"
           value={live}
           onChange={setLive}
           options={[
-            { value: 'dead', label: 'Dead' },
-            { value: 'live', label: '▲ Live' },
+            { value: 'dead', label: say.dead },
+            { value: 'live', label: say.live },
           ]}
         />
-        <Keypad label="Shown" unit={unitLabel(unit)} value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
+        <Keypad label={say.shown} unit={unitLabel(unit)} value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
         {form >= 13 ? (
           <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
             <input type="checkbox" className="size-5 accent-copper" checked={over} onChange={(e) => setOver(e.target.checked)} />
-            Over its range: more than that
+            {say.overItsRangeMore}
           </label>
         ) : null}
         <InstrumentField choice={instrument} />
         <Button weight="primary" onClick={done}>
-          Log it
+          {say.logIt}
         </Button>
       </div>
     </Sheet>

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/shared'
 import { thoseFor } from '../../core/instruments'
 import { SelectField, TextField } from '../../ui/field'
 import { calibrationWords } from '../../words/en/instruments'
@@ -9,16 +10,16 @@ import { type InstrumentChoice, OTHER } from './use-instrument'
 const SOON = 7
 
 /** The shop's instruments for it by a tap, another by its name; says where a calibration has run out, or soon will. */
-export function InstrumentField({ label = 'With', choice }: { readonly label?: string; readonly choice: InstrumentChoice }) {
+export function InstrumentField({ label = say.takenWith, choice }: { readonly label?: string; readonly choice: InstrumentChoice }) {
   const { instruments, now } = useJob()
   const list = thoseFor(instruments, choice.quantity)
   const calibration = choice.used?.id === undefined ? null : calibrationWords(choice.used.calibratedTo, now, SOON)
   const named = (
     <TextField
-      label={list.length === 0 ? label : 'Its name'}
+      label={list.length === 0 ? label : say.itsName}
       value={choice.own}
       onChange={(e) => choice.choose(OTHER, e.target.value)}
-      placeholder="what stands on it"
+      placeholder={say.whatStandsOnIt}
       maxLength={120}
       autoComplete="off"
     />
@@ -27,13 +28,13 @@ export function InstrumentField({ label = 'With', choice }: { readonly label?: s
   return (
     <div className="grid gap-2">
       <SelectField label={label} value={choice.pick} onChange={(e) => choice.choose(e.target.value, choice.own)}>
-        <option value="">Choose</option>
+        <option value="">{say.choose}</option>
         {list.map((i) => (
           <option key={i.id} value={i.id}>
             {i.name}
           </option>
         ))}
-        <option value={OTHER}>Another</option>
+        <option value={OTHER}>{say.another}</option>
       </SelectField>
       {choice.pick === OTHER ? named : null}
       {calibration && (calibration.state === 'ended' || calibration.state === 'soon') ? (

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/shell'
 import clsx from 'clsx'
 import { Moon, Sun } from 'lucide-react'
 import Link from 'next/link'
@@ -9,11 +10,11 @@ import { useNow } from '../../ui/time'
 
 /** The pages of the shop, one line each. On a narrow screen those are there that the bench needs. */
 const LINKS = [
-  { id: 'stands', href: '/', name: 'Stands', wide: false, for: 'all' },
-  { id: 'take-in', href: '/take-in', name: 'Take in', wide: false, for: 'all' },
-  { id: 'machines', href: '/machines', name: 'Machines', wide: true, for: 'all' },
-  { id: 'instruments', href: '/instruments', name: 'Instruments', wide: true, for: 'all' },
-  { id: 'people', href: '/people', name: 'People', wide: true, for: 'lead' },
+  { id: 'stands', href: '/', name: say.stands, wide: false, for: 'all' },
+  { id: 'take-in', href: '/take-in', name: say.takeIn, wide: false, for: 'all' },
+  { id: 'machines', href: '/machines', name: say.machines, wide: true, for: 'all' },
+  { id: 'instruments', href: '/instruments', name: say.instruments, wide: true, for: 'all' },
+  { id: 'people', href: '/people', name: say.people, wide: true, for: 'lead' },
 ] as const
 
 export interface HeaderProps {
@@ -40,13 +41,13 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
   return (
     <header data-on="bar" className="screen-only flex min-h-12 items-center gap-4 bg-bar px-4 text-on-bar max-md:gap-2">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3 focus:text-ink">
-        To the work
+        {say.toTheWork}
       </a>
-      <Link href="/" className="flex min-h-12 items-center gap-3" aria-label="Nailsmith, to the stands">
+      <Link href="/" className="flex min-h-12 items-center gap-3" aria-label={say.nailsmithToTheStands}>
         <Mark className="h-[21px] w-[34px]" />
-        <span className="title text-[19px] max-md:hidden">Nailsmith</span>
+        <span className="title text-[19px] max-md:hidden">{say.nailsmith}</span>
       </Link>
-      <nav aria-label="Main" className="flex gap-1">
+      <nav aria-label={say.main} className="flex gap-1">
         {LINKS.filter((l) => l.for !== 'lead' || person.role === 'lead').map((l) => (
           <Link
             key={l.id}
@@ -71,7 +72,7 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
       <button
         type="button"
         onClick={turn}
-        aria-label={light === 'night' ? 'Day colours' : 'Night colours'}
+        aria-label={light === 'night' ? say.dayColours : say.nightColours}
         className="grid size-12 shrink-0 place-items-center"
       >
         {light === 'night' ? <Sun aria-hidden className="size-5" /> : <Moon aria-hidden className="size-5" />}
@@ -81,7 +82,7 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
         onClick={() => void forgetPages().then(() => start(() => void signOut()))}
         className="min-h-12 shrink-0 px-1 text-[15px] text-bar-quiet underline underline-offset-4"
       >
-        Sign out
+        {say.signOut}
       </button>
     </header>
   )

@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/shell'
 import Link from 'next/link'
 import { buttonClass } from '../../ui/button'
 
@@ -5,10 +6,10 @@ import { buttonClass } from '../../ui/button'
 export function Refused({ what }: { readonly what: string }) {
   return (
     <main id="main" className="mx-auto grid max-w-[560px] gap-4 p-6 pt-16">
-      <h1 className="title text-[28px]">Not with this sign-in</h1>
+      <h1 className="title text-[28px]">{say.notWithThisSign}</h1>
       <p className="text-[18px]">{what}</p>
       <Link href="/" className={buttonClass('primary', 'justify-self-start px-6')}>
-        To the stands
+        {say.toTheStands}
       </Link>
     </main>
   )

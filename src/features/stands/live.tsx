@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/stands'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { hear } from '../../client/channel'
@@ -39,7 +40,7 @@ export function Live() {
   }, [router])
   return (
     <p role="status" className={alone ? 'bg-look-tint px-5 py-2 text-[16px]' : 'sr-only'}>
-      {alone ? '◆ No connection to the shop’s server. This is how the stands were last seen.' : ''}
+      {alone ? say.noConnection : ''}
     </p>
   )
 }

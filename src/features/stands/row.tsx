@@ -1,11 +1,12 @@
 'use client'
+import * as say from '../../words/en/screens/stands'
 import { now as clockNow } from '../../client/clock'
 import Link from 'next/link'
 import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
 import { clockText, spanText, useNow } from '../../ui/time'
 import type { JobSummary } from '../../core/job'
 import { nextWords } from '../../words/en/next'
-import { count, looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../../words/en/job-state'
+import { looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../../words/en/job-state'
 
 const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
 const MAX_DEPTH = 56
@@ -29,11 +30,11 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
     : curing
       ? `cures ${spanText(s.curedAt! - now)}`
       : s.stage === 'take in' && s.stand === ''
-        ? 'at the door'
+        ? say.atTheDoor
         : stepText(s)
   const proved = s.proved && (s.proofEnds === null || now === 0 || now < s.proofEnds)
   const power = powerWord(s.power, proved)
-  const next = curing ? `Ride not before ${clockText(s.curedAt!, now)}` : s.handedBack ? 'Handed back' : nextWords(s.next)
+  const next = curing ? say.rideNotBefore(clockText(s.curedAt!, now)) : s.handedBack ? say.handedBack : nextWords(s.next)
   const beside = at > 0.86 ? { right: `${(1 - at) * 100}%` } : { left: `calc(${at * 100}% + 22px)` }
   return (
     <li className="relative grid items-start gap-x-4 border-t border-rule py-3 hover:bg-paper/60 md:grid-cols-[236px_1fr_minmax(270px,332px)]">
@@ -47,7 +48,7 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
             </Link>
           </h2>
           <p className="text-[15px] text-steel">{s.job ? `${s.job}${s.stage === 'take in' ? '' : ` · ${by}`}` : `“${s.complaint}”`}</p>
-          {s.fileless ? <p className="narrow text-[14px] text-steel">no machine file</p> : null}
+          {s.fileless ? <p className="narrow text-[14px] text-steel">{say.noMachineFile}</p> : null}
         </div>
       </div>
       <div className="relative my-1">
@@ -73,11 +74,9 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
             {s.loose.fixings + s.loose.parts > 0 ? <span className="font-semibold text-copper"> · {looseText(s.loose)}</span> : null}
           </p>
         )}
-        {s.disputed > 0 ? <p className="text-[15px] font-semibold text-stop">▲ {count(s.disputed, 'thing')} disputed</p> : null}
-        {s.parked ? <p className="text-[15px] text-look">◆ parked</p> : null}
-        <p className="text-[15px] text-steel">
-          {now > 0 ? `${by}, ${clockText(s.lastAt, now)}` : ''} · job {s.number}
-        </p>
+        {s.disputed > 0 ? <p className="text-[15px] font-semibold text-stop">{say.thingDisputed(s.disputed)}</p> : null}
+        {s.parked ? <p className="text-[15px] text-look">{say.parked}</p> : null}
+        <p className="text-[15px] text-steel">{say.job(now, by, clockText(s.lastAt, now), s.number)}</p>
       </div>
     </li>
   )

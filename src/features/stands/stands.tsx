@@ -1,8 +1,9 @@
+import * as say from '../../words/en/screens/stands'
 import Link from 'next/link'
 import type { JobSummary, Stage } from '../../core/job'
 import { Button, buttonClass } from '../../ui/button'
 import { columnOf } from '../../ui/dip'
-import { count, numberWord, STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
+import { numberWord, STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
 import { Live } from './live'
 import { StandRow } from './row'
 
@@ -36,7 +37,7 @@ interface Totals {
   readonly parts: number
 }
 
-const ONLY = { live: 'live', loose: 'with something loose', parked: 'parked', disputed: 'disputed', home: 'gone home' } as const
+const ONLY = { live: 'live', loose: say.withSomethingLoose, parked: 'parked', disputed: 'disputed', home: 'gone home' } as const
 
 /** Every machine in the shop as one dip under the same stage columns. */
 export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn }: StandsProps) {
@@ -51,7 +52,7 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
           <h1 className="title flex-1 text-[28px] max-md:basis-full">{headline(totals)}</h1>
           {mayTakeIn ? (
             <Link href="/take-in" className={buttonClass('primary', 'px-6')}>
-              Take a machine in
+              {say.takeAMachineIn}
             </Link>
           ) : null}
         </div>
@@ -60,13 +61,13 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
           <p className="border-t border-rule py-10 text-[19px]">
             {narrowed ? (
               <>
-                No machine matches that.{' '}
+                {say.noMachineMatchesThat}{' '}
                 <Link href={all} className="underline underline-offset-4">
-                  Show all of them
+                  {say.showAllOfThem}
                 </Link>
               </>
             ) : (
-              'The stands are empty. Take the first machine in, and its dip is drawn here.'
+              say.theStandsAreEmpty
             )}
           </p>
         ) : (
@@ -91,7 +92,7 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
             </ul>
             {gone.length > 0 ? (
               <section>
-                <h2 className="narrow border-t border-rule pb-1 pt-4 text-[16px] text-steel">Gone home</h2>
+                <h2 className="narrow border-t border-rule pb-1 pt-4 text-[16px] text-steel">{say.goneHome}</h2>
                 <ul>
                   {gone.map((j) => (
                     <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />
@@ -102,17 +103,17 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
             <p className="flex flex-wrap items-center gap-3 border-t border-rule pt-3 text-[15.5px] text-steel">
               {more ? (
                 <>
-                  {jobs.length} of {count(found, 'machine')} on this page.{' '}
+                  {say.ofMachineOnThis(jobs.length, found)}{' '}
                   <Link href={more} className={buttonClass('quiet')}>
-                    Earlier machines
+                    {say.earlierMachines}
                   </Link>
                 </>
               ) : later ? (
-                `The last of ${count(found, 'machine')}.`
+                say.theLastOfMachine(found)
               ) : found === 1 ? (
-                'That is the one.'
+                say.thatIsTheOne
               ) : (
-                `All ${found} machines are shown.`
+                say.allMachinesAreShown(found)
               )}
             </p>
           </>
@@ -134,18 +135,18 @@ function Find({ asked, found, all, narrowed }: Pick<StandsProps, 'asked' | 'foun
         name="find"
         defaultValue={asked.find}
         maxLength={80}
-        aria-label="Find a machine"
-        placeholder="Machine, owner, number, words, serial"
+        aria-label={say.findAMachine}
+        placeholder={say.machineOwnerNumberWords}
         className={`${BOX} min-w-0 flex-1 basis-full md:basis-72`}
       />
       <select
         key={`s ${asked.stage}`}
         name="stage"
         defaultValue={asked.stage.replaceAll(' ', '-')}
-        aria-label="At which stage"
+        aria-label={say.atWhichStage}
         className={`${BOX} min-w-0 max-md:flex-1`}
       >
-        <option value="">any stage</option>
+        <option value="">{say.anyStage}</option>
         {STAGE_LIST.map((s) => (
           <option key={s} value={s.replaceAll(' ', '-')}>
             {STAGE_LABEL[s].toLowerCase()}
@@ -156,22 +157,22 @@ function Find({ asked, found, all, narrowed }: Pick<StandsProps, 'asked' | 'foun
         key={`o ${asked.only}`}
         name="only"
         defaultValue={asked.only}
-        aria-label="Which of them"
+        aria-label={say.whichOfThem}
         className={`${BOX} min-w-0 max-md:flex-1`}
       >
-        <option value="">all of them</option>
+        <option value="">{say.allOfThem}</option>
         {Object.entries(ONLY).map(([id, name]) => (
           <option key={id} value={id}>
             {name}
           </option>
         ))}
       </select>
-      <Button type="submit">Find</Button>
+      <Button type="submit">{say.find}</Button>
       {narrowed && found > 0 ? (
         <p role="status" className="flex items-center gap-3 text-[15.5px]">
-          {count(found, 'machine')}{' '}
+          {say.machine(found)}{' '}
           <Link href={all} className={buttonClass('quiet')}>
-            Show all
+            {say.showAll}
           </Link>
         </p>
       ) : null}
@@ -180,13 +181,13 @@ function Find({ asked, found, all, narrowed }: Pick<StandsProps, 'asked' | 'foun
 }
 
 function headline({ stands, door, fixings, parts }: Totals): string {
-  if (stands + door === 0) return 'Nothing in the shop'
+  if (stands + door === 0) return say.nothingInTheShop
   const where = [
-    stands > 0 ? `${numberWord(stands)} on stands` : '',
-    door > 0 ? `${stands > 0 ? numberWord(door).toLowerCase() : numberWord(door)} at the door` : '',
+    stands > 0 ? say.manyOnStands(numberWord(stands)) : '',
+    door > 0 ? say.manyAtTheDoor(stands > 0 ? numberWord(door).toLowerCase() : numberWord(door)) : '',
   ]
     .filter(Boolean)
     .join(', ')
-  if (fixings + parts === 0) return `${where} — nothing is loose`
-  return `${where} — ${count(fixings, 'screw')} and ${count(parts, 'part')} are loose`
+  if (fixings + parts === 0) return say.nothingIsLoose(where)
+  return say.screwAndPart(where, fixings, parts)
 }

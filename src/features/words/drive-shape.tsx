@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/words-page'
 export type DriveShape = 'hexagon socket' | 'six-lobe' | 'cross PH' | 'cross PZ' | 'slot' | 'outer hexagon'
 
 const corners = (n: number, r: (i: number) => number, turn = 0): string =>
@@ -12,7 +13,7 @@ const lobes = (): string => corners(72, (i) => 22 + 5.5 * Math.cos((6 * 2 * Math
 /** The head of a screw from above, its drive dark. */
 export function DriveHead({ shape }: { readonly shape: DriveShape }) {
   return (
-    <svg role="img" aria-label={`${shape}, from above`} viewBox="0 0 100 100" className="size-24 shrink-0">
+    <svg role="img" aria-label={say.fromAbove(shape)} viewBox="0 0 100 100" className="size-24 shrink-0">
       {shape === 'outer hexagon' ? (
         <polygon points={corners(6, () => 42)} className="fill-[#8d979f] stroke-ink" strokeWidth="2" />
       ) : (

@@ -1,3 +1,4 @@
+import * as say from '../../words/en/screens/words-page'
 import { DriveHead } from './drive-shape'
 import { DRIVES, FIXINGS, RUN, VERBS, type Word } from './glossary'
 
@@ -5,14 +6,12 @@ import { DRIVES, FIXINGS, RUN, VERBS, type Word } from './glossary'
 export function WordsPage() {
   return (
     <main id="main" className="mx-auto max-w-[980px] px-5 pb-12">
-      <h1 className="title py-4 text-[28px]">What things are called</h1>
+      <h1 className="title py-4 text-[28px]">{say.whatThingsAreCalled}</h1>
       <section aria-labelledby="drives">
         <h2 id="drives" className="title text-[22px]">
-          What fits the head
+          {say.whatFitsTheHead}
         </h2>
-        <p className="mt-1 text-[16.5px]">
-          Clean it, push the tool home, and look that it sits to its full depth before any force goes on.
-        </p>
+        <p className="mt-1 text-[16.5px]">{say.cleanItPush}</p>
         <ul className="mt-2 grid gap-x-6 md:grid-cols-2">
           {DRIVES.map((d) => (
             <li key={d.shape} className="flex gap-4 border-t border-rule py-3">
@@ -29,9 +28,9 @@ export function WordsPage() {
           ))}
         </ul>
       </section>
-      <Words id="fixings" title="What holds parts" words={Object.values(FIXINGS)} />
-      <Words id="verbs" title="What is done with it" words={VERBS} />
-      <Words id="run" title="On the way down and up" words={RUN} />
+      <Words id="fixings" title={say.whatHoldsParts} words={Object.values(FIXINGS)} />
+      <Words id="verbs" title={say.whatIsDoneWith} words={VERBS} />
+      <Words id="run" title={say.onTheWayDown} words={RUN} />
     </main>
   )
 }

@@ -1,3 +1,4 @@
+import * as say from '../../../words/en/screens/pages'
 import { connection } from 'next/server'
 import { notFound } from 'next/navigation'
 import { JobScreen } from '@/features/job/job-screen'
@@ -5,7 +6,7 @@ import { Header } from '@/features/shell/header'
 import { pageFrame } from '@/server/frame'
 import { loadJob } from '@/server/jobs'
 
-export const metadata = { title: 'Job' }
+export const metadata = { title: say.job }
 
 export default async function Page({ params }: { readonly params: Promise<{ readonly id: string }> }) {
   await connection()

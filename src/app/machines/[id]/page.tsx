@@ -1,3 +1,4 @@
+import * as say from '../../../words/en/screens/pages'
 import { connection } from 'next/server'
 import { notFound } from 'next/navigation'
 import { MachineView } from '@/features/machines/machine-view'
@@ -8,7 +9,7 @@ import { pageFrame } from '@/server/frame'
 import { loadMachine } from '@/server/jobs'
 import { revisions } from '@/server/machines'
 
-export const metadata = { title: 'Machine' }
+export const metadata = { title: say.machine }
 
 export default async function Page({ params }: { readonly params: Promise<{ readonly id: string }> }) {
   await connection()
@@ -20,7 +21,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
   return (
     <>
       <Header {...header} here="machines" />
-      <Boundary of={`The file of ${file.name}`}>
+      <Boundary of={say.theFileOf(file.name)}>
         <MachineView file={file} revisions={(await revisions(id)).map(({ revision, jobs }) => ({ revision, jobs }))} />
       </Boundary>
     </>

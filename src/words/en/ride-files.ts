@@ -1,7 +1,7 @@
-import type { RideFileFault } from '../../workers/ride'
+import type { LogFault, RideLogFault } from '../../core/ride'
 
 /** Why a file is no ride log, and what to do. */
-export function rideFaultWords(fault: RideFileFault): string {
+export function rideFaultWords(fault: LogFault | RideLogFault): string {
   switch (fault.kind) {
     case 'empty':
       return 'The file holds no line of a ride. Export it once more.'

@@ -1,0 +1,5 @@
+export const itsName = 'Its name'
+export const whatStandsOnIt = 'what stands on it'
+export const choose = 'Choose'
+export const another = 'Another'
+export const takenWith = 'With'
