@@ -2,7 +2,7 @@ import { type AnyCheck, checkStatus, type JobState, type Mark, relevantChecks, r
 import { type Finding, RIDE_STAGES } from '../core/ride'
 import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
-import { checkWords } from '../words/en/checks'
+import { checkWords, itemWords } from '../words/en/checks'
 import { count } from '../words/en/count'
 import { missingWords } from '../words/en/missing'
 import { findingName, findingWords, RIDE_HOW } from '../words/en/rides'
@@ -214,7 +214,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
     if (status.how === 'overridden') return [`${checkWords(id)}: gone on without it`]
     return (state.checks[id]?.passed?.items ?? [])
       .filter((i) => i.result === 'not tested')
-      .map((i) => `${checkWords(id)}: ${i.name} not tested`)
+      .map((i) => `${checkWords(id)}: ${itemWords(i)} not tested`)
   })
   const passed = ridesPassed(state)
   const stages = RIDE_STAGES.filter((s) => !passed.has(s)).map((s) => RIDE_HOW[s].title.toLowerCase())

@@ -86,7 +86,7 @@ export function checkStatus(state: JobState, check: AnyCheck, at: When): CheckSt
 function unheld(state: JobState, check: AnyCheck): Missing[] | null {
   const record = state.checks[check]
   if (!record?.passed)
-    return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map(({ name }) => ({ is: 'item', name })) : null
+    return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map((of) => ({ is: 'item', of })) : null
   const open = state.up
     .filter((s) => s.check !== undefined && asCheck(s.check) === check && !notNeeded(state, s.after))
     .flatMap((s) => s.after ?? [])

@@ -98,7 +98,7 @@ describe('a check that was made and not passed', () => {
         { name: 'noise', result: 'right' },
       ],
     })
-    expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: false, missing: [{ is: 'item', name: 'direction' }] })
+    expect(checkStatus(state(book), 'spin test', 0)).toMatchObject({ open: false, missing: [{ is: 'item', of: { name: 'direction' } }] })
     book.log('check-passed', {
       check: 'spin test',
       evidence: 'spun',

@@ -2,6 +2,7 @@ import type { Compared } from '../machine'
 import type { RideStage } from '../ride'
 import type { PackSign } from '../safety'
 import type { AnyCheck } from './vocabulary'
+import type { TestItem } from './checks/looks'
 
 /** A piece that is not where it belongs: disputed counts as loose, `waiting` is in its own hole, on its carrier, or not renewed yet. */
 export interface LoosePiece {
@@ -26,7 +27,7 @@ export type Missing =
   | { readonly is: 'pack sign'; readonly sign: PackSign }
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }
-  | { readonly is: 'item'; readonly name: string }
+  | { readonly is: 'item'; readonly of: TestItem }
   | { readonly is: 'step'; readonly step: string }
   | { readonly is: 'fact'; readonly fact: string }
   | { readonly is: 'check'; readonly check: AnyCheck }

@@ -8,7 +8,8 @@ import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
 import type { Missing } from './missing'
 import type { Stage } from './stages'
-import type { LeftWhy, OutPlace, Power, ShownBy, TestItem, Tightened } from './vocabulary'
+import type { LeftWhy, OutPlace, Power, ShownBy, Tightened } from './vocabulary'
+import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
 export const REDUCER_VERSION = 9

@@ -50,9 +50,3 @@ export type RecheckOf = (typeof RECHECK_OF)[number]
 /** How a fault is dealt with. */
 export const FAULT_WAYS = ['swap', 'mend', 'leave'] as const
 export type FaultWay = (typeof FAULT_WAYS)[number]
-
-/** One thing looked at in a test: right, wrong, or not tested and said so. */
-export interface TestItem {
-  readonly name: string
-  readonly result: 'right' | 'wrong' | 'not tested'
-}

@@ -1,39 +1,43 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
-import { type CheckId, shutBy, type TestItem } from '../../core/job'
+import { type CheckId, type CheckItem, looksOf, shutBy, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextArea } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
 import { cautionsOf } from '../../words/en/cautions'
+import { checkSheetTitle, itemWords, STANDS } from '../../words/en/checks'
 import { waitWords } from '../../words/en/missing'
 import { inside } from '../../words/en/inside'
 import { useJob } from '../shared/context'
-import { CHECK_LISTS } from './check-lists'
 
+/** By the words of each item: a file names each once, and ours all differ. */
 type Answers = Readonly<Record<string, TestItem['result'] | undefined>>
+type Item = { readonly item: CheckItem } | { readonly name: string }
 
 /** A check made by looking: what has to stand first, then each thing right, wrong, or not tested and said so. */
 export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; readonly step?: string; readonly onClose: () => void }) {
   const { state, now, logAll } = useJob()
   const passing = state.up.find((s) => (step ? s.id === step : s.check === check))
-  const base = CHECK_LISTS[check]
+  const base = looksOf(check)
   // What the machine file says is looked at comes before what is looked at on most.
-  const list = base && { ...base, ...passing?.looks }
+  const own = passing?.looks
+  const standing = own ? own.stand : (base?.stand.map((s) => STANDS[s]) ?? [])
+  const looked: readonly Item[] = own ? own.items.map((name) => ({ name })) : (base?.items.map((item) => ({ item })) ?? [])
   const [stands, setStands] = useState<readonly string[]>([])
   const [answers, setAnswers] = useState<Answers>({})
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
-  if (!list) return null
+  if (!base) return null
   const set = (name: string, result: TestItem['result']): void => (setFault(undefined), setAnswers({ ...answers, [name]: result }))
   const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
   const done = (): void => {
-    const open = list.stand.find((s) => !stands.includes(s))
+    const open = standing.find((s) => !stands.includes(s))
     if (open) return setFault(say.firstOpen(inside(open)))
-    const unsaid = list.items.find((i) => answers[i] === undefined)
-    if (unsaid) return setFault(say.rightOrWrong(unsaid, list.mayLeave))
-    const items = list.items.map((name): TestItem => ({ name, result: answers[name]! }))
+    const unsaid = looked.find((i) => answers[itemWords(i)] === undefined)
+    if (unsaid) return setFault(say.rightOrWrong(itemWords(unsaid), base.mayLeave))
+    const items = looked.map((i): TestItem => ({ ...i, result: answers[itemWords(i)]! }))
     const wrong = items.filter((i) => i.result === 'wrong')
     if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault(say.nothingWasTested)
     if (wrong.length > 0) logAll([{ kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
@@ -53,7 +57,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     onClose()
   }
   return (
-    <Sheet open onClose={onClose} title={list.title} note={passing?.reopen ? say.beforeItIsClosed(passing.reopen) : ''}>
+    <Sheet open onClose={onClose} title={checkSheetTitle(check)} note={passing?.reopen ? say.beforeItIsClosed(passing.reopen) : ''}>
       <div className="grid gap-4">
         {check === 'spin test' ? (
           <ul className="grid gap-1">
@@ -73,10 +77,10 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             {say.notYet(waitWords({ is: 'check', check: s.check }, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : '')))}
           </p>
         ))}
-        {list.stand.length > 0 ? (
+        {standing.length > 0 ? (
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-[15px] font-semibold">{say.first}</legend>
-            {list.stand.map((s) => (
+            {standing.map((s) => (
               <label
                 key={s}
                 className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint"
@@ -94,19 +98,19 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
         ) : null}
         <fieldset className="grid gap-2">
           <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">{say.thenEach}</legend>
-          {list.items.map((name) => (
+          {looked.map(itemWords).map((name) => (
             <div key={name} role="group" aria-label={name} className="flex flex-wrap items-center gap-2 border-b border-rule pb-2">
               <span className="flex-1 basis-44 text-[16.5px]">{name}</span>
               <Answer label={say.right} on={answers[name] === 'right'} tone="ok" onClick={() => set(name, 'right')} />
               <Answer label={say.wrong} on={answers[name] === 'wrong'} tone="stop" onClick={() => set(name, 'wrong')} />
-              {list.mayLeave ? (
+              {base.mayLeave ? (
                 <Answer label={say.notTested} on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} />
               ) : null}
             </div>
           ))}
           <Button
             weight="quiet"
-            onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(list.items.map((i) => [i, 'right' as const]))))}
+            onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(looked.map((i) => [itemWords(i), 'right' as const]))))}
           >
             {say.allOfThemRight}
           </Button>

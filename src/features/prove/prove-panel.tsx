@@ -1,19 +1,21 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
-import { type AnyCheck, checkStatus, isCheck, mayOverride, relevantChecks, ridesPassed } from '../../core/job'
+import { type AnyCheck, checkStatus, isCheck, looksOf, mayOverride, relevantChecks, ridesPassed } from '../../core/job'
 import { nextRide, RIDE_NEEDED, RIDE_STAGES } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText, spanText } from '../../ui/time'
-import { checkWords } from '../../words/en/checks'
+import { checkWords, itemWords } from '../../words/en/checks'
 import { missingWords } from '../../words/en/missing'
 import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
 import { Block } from '../shared/panel'
-import { CHECK_LISTS } from './check-lists'
 import { RIDE_HOW } from '../../words/en/rides'
 import { RideLogView } from './ride-log-view'
 import { TyreBlock } from './tyre-block'
 import { rideWords } from '../../words/en/entries'
+
+/** How many things a check names that it still needs, before it says how many more. */
+const SHOWN = 8
 
 /** Everything that proves the work: the ladder of rides, the checks, the cures, the tyres. */
 export function ProvePanel() {
@@ -127,7 +129,7 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
 function Checks() {
   const { state, now, when, open, log, mayWork, person, nameOf } = useJob()
   const look = (id: AnyCheck): void =>
-    !isCheck(id) ? undefined : CHECK_LISTS[id] ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, shown: 'looked at' })
+    !isCheck(id) ? undefined : looksOf(id) ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, shown: 'looked at' })
   return (
     <Block title={say.checks}>
       <ul className="grid gap-2">
@@ -135,7 +137,7 @@ function Checks() {
           const status = checkStatus(state, id, when)
           const record = state.checks[id]
           const mark = record?.passed ?? record?.overridden ?? record?.failed
-          const list = isCheck(id) && CHECK_LISTS[id] !== undefined
+          const list = isCheck(id) && looksOf(id) !== null
           const ticked = list || id === 'pinch' || id === 'calibration'
           const may = mayOverride(id)
           const left = record?.passed?.items?.filter((i) => i.result === 'not tested') ?? []
@@ -165,13 +167,16 @@ function Checks() {
                   </p>
                 ) : null}
                 {!status.open || status.how === 'overridden'
-                  ? status.missing.slice(0, 8).map((m) => (
+                  ? status.missing.slice(0, SHOWN).map((m) => (
                       <p key={JSON.stringify(m)} className="text-[15.5px]">
                         {missingWords(m, state)}
                       </p>
                     ))
                   : null}
-                {left.length > 0 ? <p className="text-[15.5px] text-look">{say.notTestedAre(left.map((i) => i.name).join(', '))}</p> : null}
+                {(!status.open || status.how === 'overridden') && status.missing.length > SHOWN ? (
+                  <p className="text-[15.5px]">{say.andMore(status.missing.length - SHOWN)}</p>
+                ) : null}
+                {left.length > 0 ? <p className="text-[15.5px] text-look">{say.notTestedAre(left.map(itemWords).join(', '))}</p> : null}
               </div>
               {!status.open && mayWork ? (
                 <div className="flex gap-2">

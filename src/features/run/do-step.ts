@@ -1,6 +1,5 @@
-import { type Bodies, expectedDone, isCheck, isOpen, type JobState, waitingFor } from '../../core/job'
+import { type Bodies, expectedDone, isCheck, isOpen, looksOf, type JobState, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
-import { CHECK_LISTS } from '../prove/check-lists'
 import { cautionsOf } from '../../words/en/cautions'
 import { RECHECK_WORDS } from '../../words/en/entries'
 import type { JobContext } from '../shared/context'
@@ -45,8 +44,7 @@ export function doStep(job: JobContext, step: PlannedStep): boolean {
     job.open({ kind: 'proof', step: step.id })
     return true
   }
-  if (step.check !== undefined && isCheck(step.check) && CHECK_LISTS[step.check])
-    job.open({ kind: 'spin', check: step.check, step: step.id })
+  if (step.check !== undefined && isCheck(step.check) && looksOf(step.check)) job.open({ kind: 'spin', check: step.check, step: step.id })
   else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, shown: 'the step', step: step.id })
   else logDone(job, step, expectedDone(state, step))
   return true

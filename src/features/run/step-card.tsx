@@ -3,12 +3,11 @@ import * as say from '../../words/en/screens/run'
 import { readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
+import { isCheck, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
-import { CHECK_LISTS } from '../prove/check-lists'
 import { doStep, pedalMay, turnNeeded } from './do-step'
 import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
@@ -110,7 +109,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
                 : step.kind === 'prove'
                   ? say.enterTheReadings
                   : check
-                    ? CHECK_LISTS[check]
+                    ? looksOf(check)
                       ? say.lookAndAnswer
                       : say.looked
                     : doneLabel(state, step)}

@@ -1,4 +1,4 @@
-import { type AnyCheck, type CheckId, isCheck } from '../../core/job'
+import { type AnyCheck, type CheckId, type CheckItem, type CheckStand, isCheck } from '../../core/job'
 
 const NAMES: Readonly<Record<CheckId, string>> = {
   qualified: 'Qualified',
@@ -19,3 +19,34 @@ const NAMES: Readonly<Record<CheckId, string>> = {
 
 /** A check's name as the screen writes it; one that nobody knows by the id that its file gives it. */
 export const checkWords = (check: AnyCheck): string => (isCheck(check) ? NAMES[check] : check.charAt(0).toUpperCase() + check.slice(1))
+
+/** The sheet of a check that is made by looking. */
+export const checkSheetTitle = (check: CheckId): string => (check === 'spin test' ? 'Spin test' : NAMES[check])
+
+export const STANDS: Readonly<Record<CheckStand, string>> = {
+  'wheels-up': 'Wheels off the ground, the machine held',
+  'as-it-rides': 'As it rides: stem up and latched',
+  'hands-clear': 'Hands, sleeves, hair and loose leads clear',
+  'short-throttle': 'Short throttle, a hand on the switch',
+}
+
+export const ITEMS: Readonly<Record<CheckItem, string>> = {
+  'turns-forward': 'Turns forward',
+  'runs-smoothly': 'Starts off and runs smoothly',
+  'no-grinding': 'No grinding, rubbing or smell',
+  'brake-stops-it': 'Brake lever stops it',
+  'cut-off-cuts': 'Brake cut-off cuts the drive',
+  'lights-and-horn': 'Lights and horn',
+  'slows-by-regen': 'Slows on closing the throttle (regen)',
+  'lever-firm': 'Lever firm, well off the bar',
+  'disc-free': 'Disc between the pads, runs free',
+  'caliper-tight': 'Caliper bolts tight and marked',
+  'nothing-greasy': 'Nothing greasy on disc or pads',
+  'left-tab-in': 'Left tab in its slot',
+  'right-tab-in': 'Right tab in its slot',
+  'washers-under': 'A flat washer under both nuts',
+  'nuts-final': 'Both nuts final, marks in line',
+}
+
+/** What was looked at: ours by its id, a machine file's own in its words. */
+export const itemWords = (of: { readonly item: CheckItem } | { readonly name: string }): string => ('item' in of ? ITEMS[of.item] : of.name)

@@ -2,7 +2,7 @@ import type { Bodies, Entry, JobState } from '../../core/job'
 import { faultWords, observedWords, readingWords, testWords } from './diagnosis'
 import { leftWords, noteWords, recheckDue, recheckWhat, rideWords, skippedWords } from './entries'
 import { instrumentWords, proofPlace, readingPlace } from './readings'
-import { checkWords } from './checks'
+import { checkWords, itemWords } from './checks'
 import { deliveryWords } from './delivery'
 import { titleOf } from './titles'
 import { STAGE_LABEL } from './job-state'
@@ -102,7 +102,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'check-failed':
       return `Check not passed: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.items
         .filter((i) => i.result === 'wrong')
-        .map((i) => i.name)
+        .map(itemWords)
         .join(', ')}${entry.body.text ? `: ${entry.body.text}` : ''}`
     case 'check-overridden':
       return `Gone on without: ${checkWords(entry.body.check).toLowerCase()}. ${entry.body.reason}`

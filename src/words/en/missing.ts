@@ -1,5 +1,5 @@
 import { chargeOf, type CheckId, isCheck, type JobState, type Missing } from '../../core/job'
-import { checkWords } from './checks'
+import { checkWords, itemWords } from './checks'
 import { titleOf } from './titles'
 
 const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)' } as const
@@ -23,7 +23,7 @@ const SAYS: Says = {
   'pack sign': ({ sign }) => sign,
   'new part': ({ name, disputed }) => (disputed ? `the new ${name}: ${DISAGREE}` : `the new ${name} was not compared`),
   row: ({ name, verdict }) => `${name} ${verdict === 'mismatch' ? 'differs' : 'not measured'}`,
-  item: ({ name }) => name,
+  item: ({ of }) => itemWords(of),
   step: ({ step }, state) => titleOf(state, step),
   fact: ({ fact }) => fact,
   check: ({ check }) => checkWords(check),

@@ -5,4 +5,5 @@ export const brakes: CheckRule = {
   without: 'nobody',
   told: 'with the plan',
   binds: { gates: ['hand back', 'handed back'], rides: ['ridden'] },
+  looks: { stand: [], items: ['lever-firm', 'disc-free', 'caliper-tight', 'nothing-greasy'], mayLeave: false },
 }

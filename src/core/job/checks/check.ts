@@ -3,6 +3,7 @@ import type { Missing } from '../missing'
 import type { JobState } from '../state'
 import type { When } from '../times'
 import type { Gate, Power } from '../vocabulary'
+import type { CheckLooks } from './looks'
 
 /** A check: when it matters, what it needs, what it binds, and who may go on without it. Its name on the screen is in `words/en/checks`. */
 export interface CheckRule {
@@ -15,6 +16,8 @@ export interface CheckRule {
   /** What it still needs, worked out from the journal. Without this it is looked at, and logged. */
   readonly needs?: (state: JobState, at: When) => readonly Missing[]
   readonly binds: Binds
+  /** What is looked at, one by one, where it is made by looking; a machine file may put its own in their place. */
+  readonly looks?: CheckLooks
 }
 
 /** What may not be done while a check is not passed. */

@@ -1,4 +1,5 @@
 import type { CheckRule } from './check'
+import type { CheckLooks } from './looks'
 import { brakes } from './brakes'
 import { calibration } from './calibration'
 import { dead } from './dead'
@@ -15,6 +16,7 @@ import { support } from './support'
 import { trayAddsUp } from './tray-adds-up'
 
 export type { CheckRule } from './check'
+export type { CheckItem, CheckStand, TestItem } from './looks'
 export { toCompare } from './replacement-matches'
 
 /** Every check, one line each: what is missing is told in this order. A closed list: an id that is none of these is refused. */
@@ -37,6 +39,12 @@ export const CHECKS = {
 
 export type CheckId = keyof typeof CHECKS
 export const CHECK_IDS = Object.keys(CHECKS) as readonly CheckId[]
+
+/** What is looked at in a check; none where it is worked out, or needs one look. */
+export function looksOf(id: CheckId): CheckLooks | null {
+  const rule: CheckRule = CHECKS[id]
+  return rule.looks ?? null
+}
 
 export function isCheck(id: string): id is CheckId {
   return Object.hasOwn(CHECKS, id)

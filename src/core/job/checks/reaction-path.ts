@@ -5,4 +5,5 @@ export const reactionPath: CheckRule = {
   without: 'nobody',
   told: 'with the plan',
   binds: { gates: ['hand back', 'handed back'], rides: ['spun', 'ridden'], power: ['live'], steps: ['spin test'] },
+  looks: { stand: [], items: ['left-tab-in', 'right-tab-in', 'washers-under', 'nuts-final'], mayLeave: false },
 }

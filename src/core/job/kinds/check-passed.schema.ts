@@ -1,12 +1,13 @@
-import { closed, need, oneOf, stepId, testItems, text, type Stored } from './fields.schema'
+import { closed, need, oneOf, stepId, testItems, text, type Stored, wordedItems } from './fields.schema'
 import { CHECK_IDS } from '../checks'
 import { SHOWN_BY } from '../vocabulary'
 
 const check = oneOf(CHECK_IDS).required()
 
 export const versions = {
-  1: closed({ check, evidence: need(), step: stepId(), items: testItems() }),
-  2: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems() }),
+  1: closed({ check, evidence: need(), step: stepId(), items: wordedItems() }),
+  2: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: wordedItems() }),
+  3: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems() }),
 }
 
 export const samples: Stored<typeof versions> = {
@@ -16,6 +17,16 @@ export const samples: Stored<typeof versions> = {
     shown: 'its list',
     evidence: 'lever firm',
     step: 'up:step:front-brake-check',
-    items: [{ name: 'lever firm', result: 'right' }],
+    items: [{ name: 'Lever firm, well off the bar', result: 'right' }],
+  },
+  3: {
+    check: 'brakes',
+    shown: 'its list',
+    evidence: 'lever firm',
+    step: 'up:step:front-brake-check',
+    items: [
+      { item: 'lever-firm', result: 'right' },
+      { name: 'Drum cool after the stand', result: 'right' },
+    ],
   },
 }

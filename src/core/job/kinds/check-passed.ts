@@ -1,6 +1,7 @@
 import { setCheck } from '../apply-steps'
 import type { CheckId } from '../checks'
-import type { ShownBy, TestItem } from '../vocabulary'
+import { itemsAsWords, itemsFromWords, type TestItem } from '../checks/looks'
+import type { ShownBy } from '../vocabulary'
 import type { KindOf } from './kind'
 import type { versions } from './check-passed.schema'
 
@@ -16,10 +17,25 @@ interface Passed {
 
 /** A check was passed, with what shows it. */
 export const checkPassed: KindOf<typeof versions, Passed> = {
-  reads: { 1: (body) => body, 2: (body) => body },
+  reads: {
+    1: ({ items, ...body }) => ({ ...body, ...(items ? { items: itemsFromWords(items) } : {}) }),
+    2: ({ items, ...body }) => ({ ...body, ...(items ? { items: itemsFromWords(items) } : {}) }),
+    3: (body) => body as Passed,
+  },
   writes: {
-    1: { since: 0, write: ({ shown, evidence, ...body }) => ({ ...body, evidence: evidence ?? shown ?? 'looked at' }) },
-    2: { since: 13, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
+    1: {
+      since: 0,
+      write: ({ shown, evidence, items, ...body }) => ({
+        ...body,
+        evidence: evidence ?? shown ?? 'looked at',
+        ...(items ? { items: itemsAsWords(items) } : {}),
+      }),
+    },
+    2: {
+      since: 13,
+      write: ({ shown = 'looked at', items, ...body }) => ({ ...body, shown, ...(items ? { items: itemsAsWords(items) } : {}) }),
+    },
+    3: { since: 14, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
   },
   writers: 'work',
   struckBy: 'writer',

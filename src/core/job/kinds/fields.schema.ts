@@ -1,4 +1,5 @@
 import { array, boolean, type InferType, lazy, mixed, number, object, type Schema, string } from 'yup'
+import { CHECK_ITEMS, ITEM_RESULTS } from '../checks/looks'
 import { OUT_PLACES } from '../vocabulary'
 import { PASSES } from '../../machine'
 import { isUnit, MODES, QUANTITIES, type Result, UNIT_IDS, UNITS } from '../../units'
@@ -108,7 +109,18 @@ export const measurement = {
     rotor: oneOf(['still', 'turning']),
   }),
 }
-export const testItems = () => list(closed({ name: need(120), result: oneOf(['right', 'wrong', 'not tested']).required() }), 40)
+/** As builds before 14 wrote them: in words. */
+export const wordedItems = () => list(closed({ name: need(120), result: oneOf(ITEM_RESULTS).required() }), 40)
+/** Ours by id, a machine file's own in its words: one of the two. */
+export const testItems = () =>
+  list(
+    closed({ item: oneOf(CHECK_ITEMS), name: text(120), result: oneOf(ITEM_RESULTS).required() }).test(
+      'one-of',
+      'An item has either an id or words.',
+      (i) => (i.item === undefined) !== (i.name === undefined),
+    ),
+    40,
+  )
 export const fixingSpec = () =>
   closed({
     id: id(),

@@ -81,3 +81,4 @@ export const theFileIsLeft = (name: string, error: string): string => `${name}: 
 export const couldNotBeRead = (name: string): string => `${name} could not be read. Try it once more.`
 export const isNotADistance = (km: string): string => `“${km}” is not a distance in kilometres.`
 export const whatEndedItAsk = 'What ended it?'
+export const andMore = (more: number): string => `and ${more} more`
