@@ -73,6 +73,13 @@ module.exports = {
       to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: ['^src/core/$1/', schemas, tests] },
     },
     {
+      name: 'stages-by-their-door',
+      severity: 'error',
+      comment: 'a stage is entered through its index.ts, which loads it when it is wanted; what several share stands in features/shared',
+      from: { path: '^src/features/([^/]+)/', pathNot: tests },
+      to: { path: '^src/features/[^/]+/(?!index\\.ts$)', pathNot: '^src/features/($1|shared)/' },
+    },
+    {
       name: 'demo-by-scripts-only',
       severity: 'error',
       from: { path: '^src/', pathNot: ['^src/demo/', tests] },

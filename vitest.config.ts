@@ -4,6 +4,8 @@ import path from 'node:path'
 export default defineConfig({
   resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
   test: {
+    // A slow moment of the machine is no fault: what is waited for has half a minute.
+    expect: { poll: { timeout: 30_000 } },
     projects: [
       { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], testTimeout: 60_000 } },
       {

@@ -26,6 +26,11 @@ const PLANTED = [
     rule: 'areas-by-their-door',
   },
   {
+    file: 'src/features/run/planted-fault.ts',
+    text: "import { ProveCard } from '../prove/prove-card'\nexport const x = ProveCard\n",
+    rule: 'stages-by-their-door',
+  },
+  {
     file: 'src/features/planted-schema.ts',
     text: "import { text } from '../core/job/kinds/fields.schema'\nexport const x = text\n",
     rule: 'schemas-for-readers',

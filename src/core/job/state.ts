@@ -12,7 +12,7 @@ import type { LeftWhy, OutPlace, Power, ShownBy, Tightened } from './vocabulary'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 9
+export const REDUCER_VERSION = 10
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass

@@ -1,5 +1,4 @@
-// One door for the stage, so that its script comes as one piece and once.
-export { CallSheet } from './call-sheet'
-export { FaultCard } from './fault-card'
-export { FaultPanel } from './fault-panel'
-export { SkipSheet, TestSheet } from './test-sheet'
+import dynamic from 'next/dynamic'
+
+/** Finding the fault. Its script comes when one of its faces is wanted. */
+export const Fault = dynamic(() => import('./stage').then((m) => m.FaultStage))

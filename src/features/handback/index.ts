@@ -1,3 +1,4 @@
-// One door for the stage, so that its script comes as one piece and once.
-export { HandBackCard } from './handback-card'
-export { HandBackPanel } from './handback-panel'
+import dynamic from 'next/dynamic'
+
+/** Handing back. Its script comes when one of its faces is wanted. */
+export const HandBack = dynamic(() => import('./stage').then((m) => m.HandBackStage))

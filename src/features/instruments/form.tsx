@@ -5,8 +5,7 @@ import { INSTRUMENT_KIND_IDS, type Instrument, type InstrumentKind, kindFacts, M
 import { unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { SelectField, TextField } from '../../ui/field'
-import type { FormAction } from '../people/sign-in'
-import { Told } from '../people/told'
+import { Told, type FormAction } from '../shared/told'
 
 const text = (x: number | string | null | undefined): string => (x === undefined || x === null ? '' : String(x))
 

@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/intake'
+import * as say from '../../words/en/screens/intake-sheets'
 import type { MachineFile } from '../../core/machine'
 import { type Lift, type Plan, referrals, type ToolWorth } from '../../core/planning'
 import { Button } from '../../ui/button'

@@ -16,7 +16,7 @@ import { usePlan } from './use-plan'
 
 const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
 const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
-const DeliveryLine = dynamic(() => import('./delivery').then((m) => m.DeliveryLine))
+const DeliveryLine = dynamic(() => import('./delivery-line').then((m) => m.DeliveryLine))
 const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */

@@ -9,7 +9,7 @@ import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
 import { PhotoView } from '../shared/photos'
-import { CompareTable } from './compare-sheet'
+import { CompareTable } from './compare-table'
 import { PackBlock } from './pack-block'
 
 const SIDES = ['front', 'rear', 'left', 'right', 'deck', 'bar'] as const

@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/intake'
+import * as say from '../../words/en/screens/intake-sheets'
 import { useEffect, useState } from 'react'
 import type { MachineFile } from '../../core/machine'
 import type { Differences } from '../../core/planning'

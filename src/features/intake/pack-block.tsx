@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/intake'
+import * as say from '../../words/en/screens/intake-sheets'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { HOT_ABOVE, PACK_SIGNS, packSigns, type PackSign } from '../../core/safety'

@@ -1,4 +1,4 @@
-import * as say from '../../words/en/screens/intake'
+import * as say from '../../words/en/screens/take-in'
 import type { Bodies, Kind } from '../../core/job'
 import { cut } from '../../core/text'
 import { readNumber } from '../../ui/keypad'

@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/intake'
+import * as say from '../../words/en/screens/take-in'
 import { type FormEvent, useEffect, useState } from 'react'
 import { hear } from '../../client/channel'
 import { follow } from '../../client/follow'

@@ -1,21 +1,12 @@
 'use client'
-import dynamic from 'next/dynamic'
 import type { SheetState } from '../shared/context'
-import { TightenSheet } from '../run/tighten-sheet'
-import { CompareSheet } from '../intake/compare-sheet'
-import { ProofSheet } from '../safe/proof-sheet'
-import { PowerSheet, ReadingSheet } from '../safe/sheets-electric'
+import { Fault } from '../fault'
+import { Intake } from '../intake'
+import { Prove } from '../prove'
+import { Run } from '../run'
+import { Safe } from '../safe'
 import { JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
 import { HandOverSheet, ParkSheet } from './leave-sheets'
-import { DiffersSheet, LeftSheet, MoveBackSheet, OverrideSheet } from '../run/sheets-step'
-
-// Sheets of a stage come with its script.
-const DeliverySheet = dynamic(() => import('../intake/delivery').then((m) => m.DeliverySheet))
-const CallSheet = dynamic(() => import('../fault').then((m) => m.CallSheet))
-const TestSheet = dynamic(() => import('../fault').then((m) => m.TestSheet))
-const SkipSheet = dynamic(() => import('../fault').then((m) => m.SkipSheet))
-const CheckSheet = dynamic(() => import('../prove').then((m) => m.CheckSheet))
-const RideSheet = dynamic(() => import('../prove').then((m) => m.RideSheet))
 
 /** The one sheet that is open over a job. */
 export function Sheets({
@@ -35,35 +26,35 @@ export function Sheets({
     case 'line':
       return <LineSheet onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'reading':
-      return <ReadingSheet onClose={onClose} />
+      return <Safe face="reading" onClose={onClose} />
     case 'compare':
-      return <CompareSheet part={sheet.part} onClose={onClose} />
+      return <Intake face="compare" part={sheet.part} onClose={onClose} />
     case 'delivery':
-      return <DeliverySheet wanted={sheet.wanted} onClose={onClose} />
+      return <Intake face="delivery" wanted={sheet.wanted} onClose={onClose} />
     case 'tighten':
-      return <TightenSheet step={sheet.step} onClose={onClose} />
+      return <Run face="tighten" step={sheet.step} onClose={onClose} />
     case 'spin':
-      return <CheckSheet check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
+      return <Prove face="check" check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'ride':
-      return <RideSheet stage={sheet.stage} onClose={onClose} />
+      return <Prove face="ride" stage={sheet.stage} onClose={onClose} />
     case 'test':
-      return <TestSheet key={sheet.test} test={sheet.test} drive={sheet.drive} onClose={onClose} />
+      return <Fault face="test" test={sheet.test} drive={sheet.drive} onClose={onClose} />
     case 'skip test':
-      return <SkipSheet test={sheet.test} drive={sheet.drive} onClose={onClose} />
+      return <Fault face="skip" test={sheet.test} drive={sheet.drive} onClose={onClose} />
     case 'call':
-      return <CallSheet onClose={onClose} {...(sheet.fault ? { fault: sheet.fault } : {})} />
+      return <Fault face="call" onClose={onClose} {...(sheet.fault ? { fault: sheet.fault } : {})} />
     case 'proof':
-      return <ProofSheet onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
+      return <Safe face="proof" onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'power':
-      return <PowerSheet onClose={onClose} />
+      return <Safe face="power" onClose={onClose} />
     case 'differs':
-      return <DiffersSheet step={sheet.step} onClose={onClose} />
+      return <Run face="differs" step={sheet.step} onClose={onClose} />
     case 'left':
-      return <LeftSheet step={sheet.step} onClose={onClose} />
+      return <Run face="left" step={sheet.step} onClose={onClose} />
     case 'override':
-      return <OverrideSheet check={sheet.check} onClose={onClose} />
+      return <Run face="override" check={sheet.check} onClose={onClose} />
     case 'move':
-      return <MoveBackSheet to={sheet.to} onClose={onClose} />
+      return <Run face="move" to={sheet.to} onClose={onClose} />
     case 'park':
       return <ParkSheet onClose={onClose} />
     case 'hand over':

@@ -3,8 +3,7 @@ import * as say from '../../words/en/screens/people'
 import { useActionState, useState } from 'react'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
-import type { FormAction } from './sign-in'
-import { Deed, Told } from './told'
+import { Deed, Told, type FormAction } from '../shared/told'
 
 interface Person {
   readonly id: string

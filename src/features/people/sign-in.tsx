@@ -4,14 +4,8 @@ import { useActionState, useRef } from 'react'
 import { Button } from '../../ui/button'
 import { columnOf, Dip, Mark } from '../../ui/dip'
 import { TextField } from '../../ui/field'
+import type { FormAction } from '../shared/told'
 import { STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
-
-interface FormState {
-  readonly message?: string
-  readonly done?: string
-  readonly values?: Readonly<Record<string, string>>
-}
-export type FormAction = (state: FormState, form: FormData) => Promise<FormState>
 
 export interface DemoPerson {
   readonly name: string

@@ -1,5 +1,4 @@
-// One door for the stage, so that its script comes as one piece and once.
-export { CheckSheet } from './check-sheet'
-export { ProveCard } from './prove-card'
-export { ProvePanel } from './prove-panel'
-export { RideSheet } from './ride-sheet'
+import dynamic from 'next/dynamic'
+
+/** Proving the work. Its script comes when one of its faces is wanted. */
+export const Prove = dynamic(() => import('./stage').then((m) => m.ProveStage))

@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/run'
+import * as say from '../../words/en/screens/run-sheets'
 import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { breakaway, type BreakawayState } from '../../core/fasteners'

@@ -4,10 +4,12 @@ import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { tighteningOrder } from '../../core/fasteners'
 import type { FixingState } from '../../core/job'
-import type { Connection, MachineFile, Stack } from '../../core/machine'
+import type { MachineFile, Stack } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { useJob } from '../shared/context'
 import { conditionWords } from '../../words/en/pill'
+import { Board, INK } from '../shared/board'
+import { ConnectorFace } from '../shared/connector-face'
 
 /** A drawing from the machine file for the step: an axle's stack, a connector's face, or the fixings where they sit. */
 export function StepDrawing({ step }: { readonly step: PlannedStep }) {
@@ -21,16 +23,6 @@ export function StepDrawing({ step }: { readonly step: PlannedStep }) {
   if (fixings.length > 0 && fixings.length <= 3) return <FewFixings fixings={fixings} />
   if (fixings.length > 0) return <FixingMap fixings={fixings} pattern={step.limb === 'up' ? step.pattern : undefined} />
   return null
-}
-
-const INK = { fill: 'fill-[#e9e4d9]', text: 'fill-[#f4f0e8]' }
-
-function Board({ label, children, viewBox }: { readonly label: string; readonly children: React.ReactNode; readonly viewBox: string }) {
-  return (
-    <svg role="img" aria-label={label} viewBox={viewBox} className="w-full rounded-lg bg-[#26313b]" style={{ maxHeight: 200 }}>
-      {children}
-    </svg>
-  )
 }
 
 const HEIGHTS: Readonly<Record<string, number>> = { nut: 60, flat: 78, tab: 92, fork: 124, arm: 124, dropout: 124 }
@@ -121,58 +113,6 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
         </text>
       </svg>
     </button>
-  )
-}
-
-const WIRE: Readonly<Record<string, string>> = {
-  red: '#c7362b',
-  black: '#15181b',
-  yellow: '#f0c534',
-  green: '#2e9b57',
-  blue: '#2f6fc0',
-  white: '#f6f4ee',
-  grey: '#8b949c',
-  orange: '#e08430',
-}
-
-/** A connector's face seen from the wire side: pins by number, in their wires' own colours. */
-export function ConnectorFace({ connection }: { readonly connection: Connection }) {
-  const rows = connection.pins.length > 3 ? 2 : 1
-  const per = Math.ceil(connection.pins.length / rows)
-  return (
-    <figure>
-      <Board
-        label={say.seenFromTheWire(connection.name, connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; '))}
-        viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}
-      >
-        <rect
-          x="70"
-          y="20"
-          width="280"
-          height={rows === 2 ? 136 : 94}
-          rx="12"
-          className="fill-[#3a4650] stroke-[#cfd6db]"
-          strokeWidth="2"
-        />
-        {connection.keying ? <rect x="180" y="10" width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
-        {connection.pins.map((pin, i) => {
-          const cx = 70 + (280 / per) * ((i % per) + 0.5)
-          const cy = 56 + Math.floor(i / per) * 60
-          return (
-            <g key={pin.n}>
-              <circle cx={cx} cy={cy} r="17" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
-              <text x={cx - 30} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>
-                {pin.n}
-              </text>
-              <text x={cx} y={cy + 33} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>
-                {pin.function}
-              </text>
-            </g>
-          )
-        })}
-      </Board>
-      <figcaption className="mt-1 text-[14px] text-steel">{say.fromTheWireSide(connection.keying, connection.releaseHow)}</figcaption>
-    </figure>
   )
 }
 

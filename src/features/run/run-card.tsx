@@ -1,31 +1,27 @@
 'use client'
 import * as say from '../../words/en/screens/run'
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { stageIndex } from '../../core/job'
 import { otherJob } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
+import { Intake } from '../intake'
 import { useJob } from '../shared/context'
 import { lineEntries } from '../shared/line-entries'
 import { StepCard } from './step-card'
 
-const GoalCard = dynamic(() => import('../intake/goal-card').then((m) => m.GoalCard))
-
-/** The card beside the run: the chosen step, else the present one, else what comes after the limb. */
-export function RunCard({
-  limb,
-  step,
-  present,
-}: {
+export interface RunCardProps {
   readonly limb: 'down' | 'up'
   readonly step: PlannedStep | null
   readonly present: boolean
-}) {
+}
+
+/** The card beside the run: the chosen step, else the present one, else what comes after the limb. */
+export function RunCard({ limb, step, present }: RunCardProps) {
   const { state } = useJob()
   if (step) return <StepCard step={step} present={present} />
-  if (limb === 'down' && !state.planned && state.machine.file) return <GoalCard />
+  if (limb === 'down' && !state.planned && state.machine.file) return <Intake face="card" />
   if (limb === 'down' && !state.planned) return <LineCard />
   return limb === 'down' ? <BottomCard /> : <TopCard />
 }

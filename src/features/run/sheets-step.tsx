@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/run'
+import * as say from '../../words/en/screens/run-sheets'
 import { freeCell } from '../../core/machine'
 import { useState } from 'react'
 import { type AnyCheck, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'

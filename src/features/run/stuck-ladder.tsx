@@ -1,4 +1,4 @@
-import * as say from '../../words/en/screens/run'
+import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
 import { type Attempt, attemptsFor, hotFor, nextAttempt } from '../../core/fasteners'
 import type { PlannedStep } from '../../core/planning'

@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/run'
+import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
 import { type Bodies, type JobState, stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'

@@ -1,5 +1,5 @@
 'use client'
-import * as say from '../../words/en/screens/run'
+import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
 import {
   bandOf,
@@ -23,7 +23,7 @@ import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
 import { BreakawaySheet } from './breakaway-sheet'
-import { logDone } from './do-step'
+import { logDone } from '../shared/do-step'
 
 /** Further from the number than this, and a reason is wanted. */
 const FAR = 0.1

@@ -1,69 +1,5 @@
-import { count } from '../count'
-
-export const onTheBenchTap = (mayChange: boolean): string => `On the bench${mayChange ? '; tap what is not here' : ''}`
-export const usedUpTapWhat = (mayChange: boolean): string => `Used up${mayChange ? '; tap what there is not enough of' : ''}`
-export const toGetBefore = (toBuy: string): string => `To get before it goes back up: ${toBuy}.`
-export const threadlockerCuresHBefore = (cure: number): string => `◩ Threadlocker cures ${cure} h before the ride.`
-export const itAlsoGoesLike = 'It also goes like this'
-export const withoutItInsteadOf = (useCount: number, use: string, instead: string): string =>
-  `${useCount > 0 ? use : 'Without it'}, instead of: ${instead}.`
-export const underAMinuteMore = 'under a minute more'
-export const minMore = (moreMinutes: number): string => `${Math.round(moreMinutes)} min more`
-export const thisWay = 'This way'
 export const backToTheShortest = 'Back to the shortest way'
-export const theWayUp = 'The way up'
-export const shortest = 'Shortest'
-export const exactReverse = 'Exact reverse'
-
-export const orderWithin = (gap: number): string => `Order within ${gap} % of the least possible; not proved to be the best.`
-export const whatCanBeLeft = 'What can be left out'
-export const noneOfItCan = 'None of it can be left out.'
-export const allOtherTools = 'All other tools are required.'
-export const moreThan60V =
-  'More than 60 V DC: for somebody marked qualified, by the maker’s procedure. Without one, this job goes to somebody who has.'
-export const comesApartHere = (apartCount: number, apart: string, heavyCount: number, heavy: string): string =>
-  `${apartCount > 0 ? `Comes apart here: ${apart}. ` : ''}${heavyCount > 0 ? `By hoist or jack, not by arm: ${heavy}. ` : ''}Never done one? Then beside somebody who has, or it goes to them.`
-export const notHere = 'Not here:'
-export const hereAgain = 'here again'
-export const twoPeople = 'Two people'
-export const aboutAfterMin = (
-  now: number,
-  at: string,
-  from: number,
-  minutes: number,
-  title: string | undefined,
-  titlesCount: number,
-  titles: string | undefined,
-): string =>
-  `${now > 0 ? `about ${at}` : `after ${Math.round(from)} min`}, for ${minutes} min: ${title}${titlesCount > 1 ? ` … ${titles}` : ''}`
-export const aSecondMechanicAll = (sooner: number, now: number, at: string): string =>
-  `A second mechanic all the way: ${sooner} min sooner${now > 0 ? `, up again about ${at}` : ''}.`
-export const asForTheStep = (name: string, same: number, odd: number): string =>
-  `As for the ${name}: ${count(same, 'step')} the same${odd === 0 ? ', nothing different.' : '.'}`
-export const partsReceivedNotCounted = (items: string, left: number, by: string, now: number, at: string): string =>
-  `Parts received: ${items}${left > 0 ? `; ${left} not counted` : ''}. ${by}${now > 0 ? `, ${at}` : ''}`
-export const hasAllCome = (wantedCount: number): string =>
-  `Has all come that it takes, ${count(wantedCount, 'kind')} of things? Count it before anything is undone.`
-export const besideItWhat = (also: string): string => `Beside it: ${also}. What it is for should be known before it goes down.`
-export const countAgain = 'Count again'
-export const countIt = 'Count it'
 export const photo = 'Photo'
-export const partsReceived = 'Parts received'
-export const laidOutAndCounted = 'Laid out and counted against what the job takes. What is short now stops it half way later.'
-export const alsoInTheBox = 'Also in the box'
-export const whatIsNot = 'what is not on this list'
-export const nothingCountedYet = 'Nothing counted yet.'
-export const notCountedYet = (sentence: string, left: number): string => `${sentence}${left > 0 ? `; ${left} not counted yet` : ''}.`
-export const logTheCount = 'Log the count'
-export const wanted = (expected: number): string => `${expected} wanted`
-export const ofWord = (expected: number): string => `${expected} of ${expected}`
-export const noneHere = 'none here'
-export const shortOf = (off: number, expected: number): string => `${off} short of ${expected}`
-export const moreThan = (off: number, expected: number): string => `${off} more than ${expected}`
-export const here = 'Here'
-export const all = (expected: number): string => `All ${expected}`
-export const oneLess = (name: string): string => `One less, ${name}`
-export const oneMore = (name: string): string => `One more, ${name}`
 export const now = (job: string): string => `Now: ${job}`
 export const beforeStep1 = 'Before step 1'
 export const whichJob = 'Which job?'
@@ -93,36 +29,6 @@ export const logItAs = 'Log it as it comes off'
 export const nobodyHasAFile = (name: string): string =>
   `Nobody has a file of a ${name}. Each line you log is a step down with its own tray cell, and its way back up grows from it.`
 export const makeItSafeFirst = 'Make it safe first: the strip above says how it stands.'
-export const what = 'What'
-export const old = 'Old'
-export const newWord = 'New'
-export const verdict = 'Verdict'
-export const file = 'file'
-export const isNotASize = (text: string | undefined, unit: string | undefined): string =>
-  `“${text ?? ''}” is not a size in ${unit ?? 'figures'}: a number from 0 to 100,000.`
-export const newPartBeside = (name: string | undefined): string => `New ${name ?? 'part'} beside the old`
-export const theFilesValueStands = 'The file’s value stands for the old one until you key in your own. Leave empty what you cannot measure.'
-export const theOldOne = 'The old one'
-export const theNewOne = 'The new one'
-export const oldOf = (name: string): string => `Old, ${name}`
-export const byTheFile = (size: string | number): string => `${size} file`
-export const newOf = (name: string): string => `New, ${name}`
-export const measuredWith = 'Measured with'
-export const logTheComparison = 'Log the comparison'
-export const thePackBeforeAnything = 'The pack, before anything is charged'
-export const quarantine = (signs: string): string => `Quarantine: ${signs}`
-export const doNotCharge =
-  'Do not charge it, do not bring it to the bench. Outdoors, on something that does not burn, two metres from anything that does. Refer it to the maker or a licensed recycler; no power until a lead passes it.'
-export const sound = '● Sound'
-export const lowestGroupVC = (lowestGroup: number | undefined, temperature: number | undefined): string =>
-  `${lowestGroup !== undefined ? `, lowest group ${lowestGroup} V` : ''}${temperature !== undefined ? `, ${temperature} °C` : ''}`
-export const anyOfThese = 'Any of these?'
-export const lowestCellGroupV = 'Lowest cell group, V'
-export const ifThePackShows = 'if the pack shows it'
-export const warmestPlaceC = 'Warmest place, °C'
-export const aboveIsHot = (hotAbove: number): string => `above ${hotAbove} is hot`
-export const toQuarantine = (found: string): string => `To quarantine: ${found}`
-export const noneOfThemSound = 'None of them: sound'
 export const whatItDoes = 'What it does'
 export const nothingNotedYet = 'Nothing noted yet.'
 export const notSure = (text: string, isMaybe: boolean): string => `“${text}”${isMaybe ? ' (not sure)' : ''}`
@@ -144,62 +50,4 @@ export const seen = 'Seen'
 export const barEndScraped = 'bar end scraped'
 export const asItCameIn = 'As it came in'
 export const photoOf = (text: string): string => `Photo of “${text}”`
-export const takeAMachineIn = 'Take a machine in'
-export const keptOnThisDevice = (machine: string, complaint: string): string =>
-  `Kept on this device: ${machine}, “${complaint}”. It goes up by itself when there is a connection, and gets its number then.`
-export const takenIn = (machine: string): string => `Taken in: ${machine}.`
-export const openItsJob = 'Open its job'
-export const machine = 'Machine'
-export const another = 'Another'
-export const noFileLoggedAs = 'no file: logged as it comes off'
-export const whatIsIt = 'What is it?'
-export const deliveryTrike = 'delivery trike'
-export const packAtFullCharge = 'Pack at full charge, V'
-export const fromTheChargersLabel =
-  'From the charger’s label, not the round number: 16 Li-ion cells sold as 60 V are 67.2. Empty counts as above 60 V.'
-export const usualLabels = 'Usual labels'
-export const whichOne = 'Which one'
-export const no7 = 'no. 7'
-export const owner = 'Owner'
-export const quayPortersPool = 'quay porters’ pool'
-export const stand = 'Stand'
-export const emptyAtTheDoor = 'empty: at the door'
-export const whatDoesItDo = 'What does it do?'
-export const jerksAndWontStart = 'jerks and won’t start off'
-export const inTheOwnersOwn = 'In the owner’s own words.'
-export const jobsThatItsFile = 'Jobs that its file knows'
-export const jobToDoIf = 'Job to do, if it is known'
-export const frontMotor = 'front motor'
-export const damageSeenBefore = 'Damage seen before it was touched'
-export const leftBarEndScraped = 'left bar end scraped'
-export const aPack =
-  'A pack that is swollen, wet, hit, hot or smelling is not charged and does not come to the bench: put it outdoors, away from anything that burns, and ask a lead.'
-export const writingItDown = 'Writing it down…'
-export const takeItIn = 'Take it in'
-export const whichMachine = 'Which machine is it? Tap it, or “Another” where it is none of these.'
-export const whatMachine = 'What machine is it? A few words do: “delivery trike”.'
-export const whatDoesItDoOrNot = 'What does it do, or not do? The owner’s own words are best.'
-export const isNotAPacks = (volts: string): string =>
-  `“${volts}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.`
 export const thePlannerStoppedChoose = 'The planner stopped. Choose the job again.'
-export const onlyFor = (firstStep: string): string => `only for “${firstStep}”`
-export const standsInFor = (name: string, other: string, risk: string): string => `${name} stands in for ${other}. ${risk}`
-export const without = (name: string, then: string): string => `Without ${name}: ${then}`
-export const withoutByFeelNot = (felt: string): string => `Without ${felt}: by feel, not measured.`
-export const hereToo = 'Here too'
-export const notHereAnswer = 'Not here'
-export const otherwise = 'Otherwise'
-export const whatCame = 'What came for the job, laid out'
-
-export const isNotTheVoltage = (group: string): string => `“${group}” is not the voltage of a cell group: 0 to 5 V.`
-export const isNotAPacksTemperature = (warmth: string): string => `“${warmth}” is not a pack’s temperature: −40 to 150 °C.`
-export const thisDevicesStorage =
-  'This device’s storage is full or fails, and there is no connection: it is kept nowhere. Leave this page open until it is sent.'
-/** Minutes that it takes more. */
-export const extraTime = (minutes: number): string => (minutes < 1 ? 'No extra time.' : `${Math.round(minutes)} min more.`)
-export const theSteering = 'the steering'
-export const aBrake = 'a brake'
-export const and = ' and '
-export const fits = 'fits'
-export const differs = 'differs'
-export const notMeasured = 'not measured'

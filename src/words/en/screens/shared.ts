@@ -3,3 +3,6 @@ export const whatStandsOnIt = 'what stands on it'
 export const choose = 'Choose'
 export const another = 'Another'
 export const takenWith = 'With'
+export const seenFromTheWire = (name: string, pins: string): string => `${name}, seen from the wire side: ${pins}`
+export const fromTheWireSide = (keying: string | undefined, releaseHow: string): string =>
+  `From the wire side. ${keying ?? ''} ${releaseHow}`

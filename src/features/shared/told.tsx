@@ -1,7 +1,14 @@
 'use client'
 import { useActionState } from 'react'
 import { Button } from '../../ui/button'
-import type { FormAction } from './sign-in'
+
+interface FormState {
+  readonly message?: string
+  readonly done?: string
+  readonly values?: Readonly<Record<string, string>>
+}
+/** What a form does on the server, and what came of it. */
+export type FormAction = (state: FormState, form: FormData) => Promise<FormState>
 
 /** What came of a form: what is wrong, or what has been done. */
 export function Told({ state }: { readonly state: { readonly message?: string; readonly done?: string } }) {

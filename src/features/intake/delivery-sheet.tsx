@@ -1,50 +1,14 @@
 'use client'
-import * as say from '../../words/en/screens/intake'
+import * as say from '../../words/en/screens/intake-sheets'
 import { useState } from 'react'
-import { miscount, type Wanted, wantedFor } from '../../core/job'
-import type { Plan } from '../../core/planning'
+import type { Wanted } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
-import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { deliveryWords } from '../../words/en/delivery'
 
 const MOST = 999
-
-/** What came for the job, beside what should have: said before anything is undone. */
-export function DeliveryLine({ plan }: { readonly plan: Plan }) {
-  const { state, mayNote, open, addPhoto, nameOf, now } = useJob()
-  const wanted = wantedFor(plan)
-  const had = state.delivery
-  if (wanted.length === 0) return null
-  const left = wanted.filter((w) => !had?.items.some((i) => i.name === w.name)).length
-  const [mark, ink, frame] =
-    had && miscount(had.items).short.length > 0
-      ? ['▲', 'text-stop', 'border-stop bg-stop-tint']
-      : left > 0
-        ? ['◆', 'text-look', 'border-look bg-look-tint']
-        : ['●', 'text-ok', 'border-ok']
-  return (
-    <div className={`flex flex-wrap items-center justify-between gap-2 border-l-[6px] px-4 py-2 text-[16.5px] ${frame}`}>
-      <p className="flex-1 basis-52">
-        <span className={`font-bold ${ink}`}>{mark} </span>
-        {had
-          ? say.partsReceivedNotCounted(deliveryWords(had.items), left, nameOf(had.by), now, clockText(had.at, now))
-          : say.hasAllCome(wanted.length)}
-        {had?.also ? <span className="block text-[15px] text-steel">{say.besideItWhat(had.also)}</span> : null}
-      </p>
-      {mayNote ? (
-        <span className="flex flex-wrap gap-1.5">
-          <Button onClick={() => open({ kind: 'delivery', wanted })}>{had ? say.countAgain : say.countIt}</Button>
-          <Button weight="quiet" onClick={() => addPhoto(undefined, { caption: say.whatCame })}>
-            {say.photo}
-          </Button>
-        </span>
-      ) : null}
-    </div>
-  )
-}
 
 /** Counting what came: a tap where all is there, one more or one less where not. */
 export function DeliverySheet({ wanted, onClose }: { readonly wanted: readonly Wanted[]; readonly onClose: () => void }) {

@@ -2,7 +2,7 @@ import { type Bodies, expectedDone, isCheck, isOpen, looksOf, type JobState, wai
 import type { PlannedStep } from '../../core/planning'
 import { cautionsOf } from '../../words/en/cautions'
 import { RECHECK_WORDS } from '../../words/en/entries'
-import type { JobContext } from '../shared/context'
+import type { JobContext } from './context'
 
 /** Does the machine have to be turned before this step? */
 export function turnNeeded(state: JobState, step: PlannedStep): boolean {

@@ -1,0 +1,49 @@
+import { useMemo } from 'react'
+import { now as clockNow, surely } from '../../client/clock'
+import type { useJournal } from '../../client/use-journal'
+import type { JobState, Stage } from '../../core/job'
+import { useNow } from '../../ui/time'
+import type { JobContext } from '../shared/context'
+import type { JobScreenProps } from './job-screen'
+
+/** The time of this moment, and what is sure of it; before the first tick that of the last entry. */
+export function useWhen(lastAt: number): Pick<JobContext, 'now' | 'when'> {
+  const now = useNow(5_000, clockNow)
+  // Read with every tick of `now`: the two are of one moment.
+  const when = useMemo(
+    () => (now === 0 ? { earliest: lastAt, latest: lastAt } : { earliest: Math.min(now, surely()), latest: now }),
+    [now, lastAt],
+  )
+  return { now, when }
+}
+
+/** Puts together what the parts of a job’s screen share. */
+export function useJobContext(
+  props: JobScreenProps,
+  { view, journal }: ReturnType<typeof useJournal>,
+  here: { readonly state: JobState; readonly stage: Stage } & Pick<JobContext, 'now' | 'when' | 'show' | 'open' | 'addPhoto'>,
+): JobContext {
+  const { person, people, file, settings, form, instruments, pages } = props
+  const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
+  const own = view.keeps && view.stranger === null
+  const mayWork = own && (person.role === 'lead' || person.role === 'mechanic')
+  return {
+    ...here,
+    view,
+    file,
+    person,
+    people,
+    settings,
+    form,
+    instruments,
+    pages,
+    mayWork,
+    mayNote: mayWork || (own && person.role === 'front desk'),
+    nameOf: (id) => names.get(id) ?? 'somebody',
+    log: (kind, body) => void journal.log(kind, body),
+    logAll: (items) => void journal.logAll(items),
+    putAway: (id) => void journal.putAway(id),
+    offer: (id) => void journal.offer(id),
+    giveBack: () => void journal.giveBack(),
+  }
+}

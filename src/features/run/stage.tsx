@@ -1,0 +1,42 @@
+'use client'
+import dynamic from 'next/dynamic'
+import type { AnyCheck, Stage } from '../../core/job'
+import { Ladder, type LadderProps } from './ladder'
+import { RunCard, type RunCardProps } from './run-card'
+
+const SwapCard = dynamic(() => import('./swap-card').then((m) => m.SwapCard))
+const TightenSheet = dynamic(() => import('./tighten-sheet').then((m) => m.TightenSheet))
+const DiffersSheet = dynamic(() => import('./sheets-step').then((m) => m.DiffersSheet))
+const LeftSheet = dynamic(() => import('./sheets-step').then((m) => m.LeftSheet))
+const OverrideSheet = dynamic(() => import('./sheets-step').then((m) => m.OverrideSheet))
+const MoveBackSheet = dynamic(() => import('./sheets-step').then((m) => m.MoveBackSheet))
+
+/** What the stages down, swap and up show: the run, its card, or one of its sheets. */
+export type RunFace =
+  | ({ readonly face: 'part' } & LadderProps)
+  | ({ readonly face: 'card' } & RunCardProps)
+  | { readonly face: 'swap' }
+  | { readonly face: 'tighten' | 'differs' | 'left'; readonly step: string; readonly onClose: () => void }
+  | { readonly face: 'override'; readonly check: AnyCheck; readonly onClose: () => void }
+  | { readonly face: 'move'; readonly to: Stage; readonly onClose: () => void }
+
+export function RunStage(props: RunFace) {
+  switch (props.face) {
+    case 'part':
+      return <Ladder {...props} />
+    case 'card':
+      return <RunCard {...props} />
+    case 'swap':
+      return <SwapCard />
+    case 'tighten':
+      return <TightenSheet step={props.step} onClose={props.onClose} />
+    case 'differs':
+      return <DiffersSheet step={props.step} onClose={props.onClose} />
+    case 'left':
+      return <LeftSheet step={props.step} onClose={props.onClose} />
+    case 'override':
+      return <OverrideSheet check={props.check} onClose={props.onClose} />
+    case 'move':
+      return <MoveBackSheet to={props.to} onClose={props.onClose} />
+  }
+}

@@ -1,0 +1,168 @@
+import type { AttemptWay } from '../../../core/fasteners'
+
+export const photo = 'Photo'
+export const atTheBottom = 'At the bottom'
+export const goesOver = 'Goes over to the new one'
+export const offTheOldOne = 'off the old one'
+export const stillOnTheOld = 'still on the old one?'
+export const swappedNowBackUp = 'Swapped. Now back up'
+export const nothingToSwapHere = 'Nothing to swap here. Back up'
+export const newPart = (name: string): string => `● New ${name}`
+export const serials = (newSerial: string | undefined, oldSerial: string | undefined): string =>
+  `${newSerial ? `no. ${newSerial}` : ''}${oldSerial ? `, old no. ${oldSerial} kept` : ''}`
+export const startUp = 'Start up'
+export const swapOf = (n: number, swapCount: number, job: string | undefined): string =>
+  `Swap, ${n} of ${swapCount}${job ? ` · ${job}` : ''}`
+export const oldSerial = (name: string): string => `Old ${name}, serial`
+export const newSerial = 'New, serial'
+export const newItIs = (name: string): string => `New ${name} it is`
+export const comparedTheyMatch = 'Compared, they match'
+export const doesNotLetGo = 'Does not let go'
+export const itDoesNotLet = 'It does not let go'
+export const thePackIsStill = 'The pack is still aboard: it comes out first.'
+export const forHowLongMin = 'For how long, min'
+export const fromHowFarMm = 'From how far, mm'
+export const whatWasNearIt = 'What was near it'
+export const givenOver = 'Given over'
+export const triedStillTight = 'Tried, still tight'
+export const warmedHotForAbout = (hot: number): string =>
+  `Warmed: hot for about ${hot} min more (estimated). Gloves, and nothing soft laid on it.`
+export const nothingMoreIsTried = 'Nothing more is tried here. “Left on, why” says that it stays.'
+export const whatItTakes = 'What it takes to undo'
+export const noTorqueIsKnown = 'No torque is known for it: no forecast.'
+export const howItIs = 'How it is'
+export const clean = 'Clean'
+export const agedDirty = 'Aged, dirty'
+export const lockedCold = 'Locked, cold'
+export const leverFixingToHand = 'Lever, fixing to hand, mm'
+export const letsGoAtAbout = (low: string, high: string): string => `Lets go at about ${low} to ${high} N·m`
+export const estimated = 'estimated'
+export const pullAtYourHand = (pull: string, tooMuch: boolean): string =>
+  `: up to ${pull} N at your hand.${tooMuch ? ' Too much to pull by arm: a longer lever, heat, or the other end held. Stop before the head or the axle gives.' : ''}`
+export const theLeverInMm = '▲ The lever in mm, 1 to 2,000.'
+export const itIsOffAlready = (breakaway: number | undefined): string =>
+  `It is off already${breakaway !== undefined ? `; it let go at ${breakaway} N·m` : ''}.`
+export const itLetGoAt = 'It let go at'
+export const keptAsMeasured = 'Kept as measured. It never becomes the number to tighten to.'
+export const offAndLogThat = 'Off, and log that'
+export const howTight = 'How tight'
+export const howItWasTightened = 'How it was tightened'
+export const byAWrench = 'By a wrench'
+export const byFeel = 'By feel'
+export const countsAsUnmeasured = 'counts as unmeasured'
+export const tightenedTo = 'Tightened to'
+export const wrench = 'Wrench'
+export const leverMm = 'Lever, mm'
+export const pull = 'Pull'
+export const fingers = 'Fingers'
+export const hand = 'Hand'
+export const arm = 'Arm'
+
+export const threadlocker = 'Threadlocker'
+export const oneDropOnEach = 'one drop on each'
+export const none = 'None'
+export const sayWhy = 'say why'
+export const bothThreadsClean = 'Both threads clean and dry first, the old threadlocker brushed out; one drop where they meet.'
+export const whyIf = 'Why, if it is not as given'
+export const benchC = 'Bench, °C'
+export const theThreadlockersTimes = (coldBelow: number): string =>
+  `The threadlocker’s times are for 22 °C; below ${coldBelow} °C it may not bond at all: warm the joint first.`
+export const logItAsFinal = 'Log it as final'
+export const itIsFinalAlready = 'It is final already.'
+export const startedByHand = 'Started by hand and seated first; then the number.'
+export const noNumberAndNone = (critical: string | undefined): string =>
+  `No number, and none is estimated for ${critical ? `${critical} fixings` : 'this'}. The maker’s manual has it.`
+export const threadAndClassGive = (estimate: number, source: string, apart: boolean): string =>
+  `Thread and class would give about ${estimate} N·m (estimated); the ${source} goes.${apart ? ' They differ much: ask why before more force.' : ''}`
+export const pullsToKnDry = (low: string, high: string): string =>
+  `Pulls ${low} to ${high} kN, dry to oiled (μ 0.20 to 0.08). Grease or threadlocker moves it to the upper end.`
+export const safety = (role: string, critical: string | undefined): string => `${role}${critical ? ` Safety: ${critical}.` : ''}`
+export const setTo = (name: string): string => `Set ${name} to`
+export const nMIs20 = (name: string, number: number, why: string): string =>
+  `${name}: ${number} N·m is ${why} (20 to 100 % of its scale). Take another.`
+export const anAdapter = 'An adapter on the drive changes the setting. A wrench has a calibration date: look at it.'
+export const wrenchDriveToGrip = 'Wrench, drive to grip, mm'
+export const adapterReachMm = 'Adapter reach, mm'
+export const adapter = 'Adapter'
+export const straightOn = 'Straight on'
+export const atARightAngle = 'At a right angle'
+export const changesNothing = 'changes nothing'
+export const lengthsInMm = '▲ Lengths in mm, the wrench’s above 0.'
+export const lost = 'Lost'
+export const foundAgain = 'Found again'
+export const backInItsOwn = 'Back in its own hole'
+export const keptOnItsPart = 'Kept on its part, in order'
+export const inACell = 'In a cell'
+export const newOneWanted = 'New one wanted'
+export const notGoingBack = 'Not going back'
+export const onlyLoosened = 'Only loosened'
+export const onAndTight = 'On and tight'
+export const somethingElse = 'Something else'
+export const whatIsDifferent = 'What is different?'
+export const how = 'How'
+export const which = 'Which'
+export const what = 'What'
+export const anythingToAdd = 'Anything to add'
+export const logIt = 'Log it'
+export const leaveItOn = 'Leave it on'
+export const why = 'Why'
+export const aReasonIsWanted = '▲ A reason is wanted: the next one to read this will ask.'
+export const goOnWithout = (check: string): string => `Go on without: ${check}`
+export const yourNameStands = (name: string): string => `Your name, ${name}, stands on the hand-back page beside this.`
+export const backTo = (to: string): string => `Back to ${to}`
+export const goingBackIsPart = 'Going back is part of the work; the journal keeps why.'
+/** The band that was felt, N·m. */
+export const somewhere = (low: number, high: number): string => `◆ Somewhere from ${low.toFixed(0)} to ${high.toFixed(0)} N·m.`
+export const thatIsNot = (wanted: number): string => ` That is not the ${wanted} N·m.`
+export const looksAgain = ' A look at it after the first ride is put on the page.'
+export const howLongUp = 'How long (up to 60 min), from how far (up to 1,000 mm), and what was near: whoever puts it back looks at that.'
+export const isNotATorque = (text: string): string => `“${text}” is not a torque: 0.1 to 1,000 N·m.`
+export const keyInWhat = 'Key in what the wrench showed when it let go.'
+export const keyInWhatTheWrench = 'Key in what the wrench was set to.'
+export const isNotTheLength = (lever: string): string => `“${lever}” is not the length of a lever: 1 to 2,000 mm.`
+export const howLong = 'How long is the lever? From the fixing to the middle of the hand.'
+export const isNotTheBenchs = (warmth: string): string => `“${warmth}” is not the bench’s temperature: −20 to 60 °C.`
+export const nMIsNot = (torque: number | null, wanted: number, source: string): string =>
+  `${torque} N·m is not the ${wanted} N·m of the ${source}. Why?`
+export const theFileWantsHere = (product: string): string => `The file wants ${product} here. Why none?`
+export const mmLever = (lever: string): string => `${lever} mm lever`
+export const itDoesTheWork = 'It does the work: the number counts.'
+export const aDustCover = 'A dust cover: it holds nothing, a firm hand is enough.'
+export const itHoldsACover = 'It holds a cover: even, not tight.'
+export const sayWhatIsDifferent = 'Say what is different; a few words do.'
+export const whichOfThemTap = 'Which of them? Tap it.'
+
+/** What is tried on a fixing that does not let go. */
+export const ATTEMPTS: Readonly<Record<AttemptWay, { readonly name: string; readonly how: string; readonly stop: string }>> = {
+  clean: {
+    name: 'Clean it',
+    how: 'Drive and thread picked out; the tool in to its full depth, straight.',
+    stop: 'A tool that does not sit takes the head with it.',
+  },
+  soak: {
+    name: 'Oil and wait',
+    how: 'One drop of penetrating oil, ten minutes.',
+    stop: 'None near a brake, a tyre or a seal.',
+  },
+  tap: {
+    name: 'Tap it',
+    how: 'Along its axis, tool in place, with a soft-faced hammer.',
+    stop: 'Never on an axle’s end, a bearing or a motor’s cover.',
+  },
+  lever: {
+    name: 'A longer lever',
+    how: 'The other end held. Even pull, no jerks.',
+    stop: 'Stop when it turns without letting go: that is the head or the thread giving.',
+  },
+  warm: {
+    name: 'Warm it',
+    how: 'Moving warm air, pack out and well away, until a drop of water just hisses off the metal.',
+    stop: 'No flame. Leads, seals and magnets near it shielded: above 80 °C they suffer.',
+  },
+  'give over': {
+    name: 'Give it over',
+    how: 'To somebody who extracts or drills it, with the customer’s word for what it may cost.',
+    stop: 'Nothing more is tried on it here.',
+  },
+}
+export const goOnWithoutIt = 'Go on without it'
