@@ -25,6 +25,23 @@ export async function ensureBuild() {
   return true
 }
 
+/** Where the app with marked words is built, from the project's root. */
+const MARKED = path.relative(ROOT, path.join(DATA, 'marked'))
+/** What makes Next build, and start, that app. */
+export const MARKED_ENV = { NAILSMITH_MARKED_DIR: MARKED }
+
+/** Builds the app with every text of `src/words` marked, beside the real one. */
+export function buildMarked() {
+  const dir = path.join(ROOT, MARKED)
+  rmSync(dir, { recursive: true, force: true })
+  ensureDir(dir)
+  writeFileSync(`${dir}.tsconfig.json`, JSON.stringify({ extends: path.relative(path.dirname(dir), path.join(ROOT, 'tsconfig.json')) }))
+  run(process.execPath, [path.join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+    env: { ...QUIET, NODE_ENV: 'production', ...MARKED_ENV },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
+}
+
 /** Runs a TypeScript script of ours by the pinned tsx. */
 export function runTs(script, args = [], env = {}) {
   run(process.execPath, [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, script), ...args], { env })

@@ -5,6 +5,7 @@ import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { spawn } from 'node:child_process'
 import { freePort, ROOT } from './shell.mjs'
+import { buildMarked, MARKED_ENV } from './app.mjs'
 import { World } from './world.mjs'
 
 const DEEDS = {
@@ -53,6 +54,8 @@ async function openBench(cluster, n) {
 export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
   const benches = []
   const empty = await new World(cluster).open({ demo: false })
+  buildMarked()
+  const marked = await new World(cluster).open({ env: MARKED_ENV })
   const out = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), 'browser.json')
   rmSync(out, { force: true })
   try {
@@ -63,6 +66,7 @@ export async function browserTests(cluster, args = process.env.E2E_ARGS?.split('
       env: {
         ...process.env,
         BENCHES: JSON.stringify(benches.map(({ url, control, database }) => ({ url, control, database }))),
+        MARKED_URL: marked.url(),
         EMPTY_URL: `${empty.url()}/first?token=${empty.token}`,
         PLAYWRIGHT_JSON_OUTPUT_NAME: out,
       },
@@ -71,6 +75,7 @@ export async function browserTests(cluster, args = process.env.E2E_ARGS?.split('
   } finally {
     for (const bench of benches) await bench.close()
     await empty.close()
+    await marked.close()
   }
   if (!existsSync(out)) return { passed: 0, failed: 1 }
   const { stats } = JSON.parse(readFileSync(out, 'utf8'))

@@ -50,9 +50,9 @@ export default {
         case 'SpreadElement':
           comesOutAs(node.argument, says)
           break
-        // What is handed to a function may be an id: only what looks like a sentence counts.
+        // What is handed to a function may be an id: only what looks like a sentence counts, but to `count` it is always a word.
         case 'CallExpression':
-          for (const a of node.arguments) comesOutAs(a, sentence)
+          for (const a of node.arguments) comesOutAs(a, node.callee.name === 'count' ? letters : sentence)
           if (node.callee.type === 'MemberExpression') comesOutAs(node.callee.object, says)
           break
         default:

@@ -1,11 +1,12 @@
+import * as say from '../words/en/screens/page'
 import { type AnyCheck, checkStatus, type JobState, type Mark, relevantChecks, ridesPassed, tally } from '../core/job'
 import { type Finding, RIDE_STAGES } from '../core/ride'
 import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
 import { checkWords, itemWords } from '../words/en/checks'
-import { count } from '../words/en/count'
 import { missingWords } from '../words/en/missing'
 import { findingName, findingWords, RIDE_HOW } from '../words/en/rides'
+import { signNames } from '../words/en/names'
 import { titleOf } from '../words/en/titles'
 import { faultAction, faultWords, observedWords, readingName, testWords } from '../words/en/diagnosis'
 import { leftWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../words/en/entries'
@@ -26,8 +27,8 @@ export function writeReport(state: JobState, pen: Pen): Report {
     format: REPORT_FORMAT,
     job: state.number,
     machine: [state.machine.name, state.machine.unit].filter(Boolean).join(' '),
-    work: state.job || 'what was done',
-    owner: state.machine.owner || 'no owner given',
+    work: state.job || say.whatWasDone,
+    owner: state.machine.owner || say.noOwnerGiven,
     at: new Date(at).toISOString(),
     sections: [
       came(state),
@@ -51,23 +52,17 @@ const by = (m: Mark, pen: Pen): string => `${pen.nameOf(m.by)}, ${pen.when(m.at)
 function came(state: JobState): ReportSection | null {
   const words = [...new Set([state.complaint, ...state.symptoms.map((s) => s.text)].filter(Boolean))]
   const told = words.filter((w) => !words.some((other) => other !== w && other.includes(w)))
-  const found = state.faults.map(
-    (f) => `Found: ${faultWords(f)}${faultAction(f) ? `; ${faultAction(f)}` : ''}${f.certainty === 'maybe' ? ' (not sure)' : ''}`,
-  )
+  const found = state.faults.map((f) => say.found(faultWords(f), faultAction(f), f.certainty !== 'maybe'))
   const pack = state.packCheck
-    ? [
-        state.packCheck.result === 'sound'
-          ? 'Pack looked over: sound'
-          : `Pack: ${state.packCheck.signs.join(', ')}; quarantined and referred`,
-      ]
+    ? [state.packCheck.result === 'sound' ? say.packLookedOverSound : say.packQuarantinedAndReferred(signNames(state.packCheck.signs))]
     : []
-  return section('came in', 'It came in because', [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack])
+  return section('came in', say.itCameInBecause, [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack])
 }
 
 function damage(state: JobState): ReportSection | null {
   return section(
     'damage',
-    'Already damaged',
+    say.alreadyDamaged,
     state.damage.map((d) => `${d.side ? `${d.side}: ` : ''}${d.text}`),
   )
 }
@@ -78,18 +73,15 @@ function done(state: JobState, pen: Pen): ReportSection | null {
   const t = tally(state)
   const work =
     steps.length === 0
-      ? ['Nothing was taken apart.']
+      ? [say.nothingWasTakenApart]
       : [
-          `${count(steps.filter((s) => s.limb === 'down').length, 'step')} down, ${steps.filter((s) => s.limb === 'up').length} up, by ${people.join(' and ')}.`,
-          `${count(t.removed, 'fixing')} off, ${t.fresh} new, ${t.refitted} back, ${t.notGoingBack} not going back${t.open !== 0 ? `; ${t.open} do not add up` : ''}.`,
+          say.steps(steps.filter((s) => s.limb === 'down').length, steps.filter((s) => s.limb === 'up').length, people.join(say.and)),
+          say.fixings(t),
         ]
   const fresh = Object.values(state.parts)
     .filter((p) => p.replaced)
-    .map(
-      (p) =>
-        `New ${p.name}${p.replaced?.newSerial ? `, no. ${p.replaced.newSerial}` : ''}${p.replaced?.oldSerial ? ` (old: ${p.replaced.oldSerial})` : ''}`,
-    )
-  return section('done', 'What was done', [...fresh, ...work])
+    .map((p) => say.newNoOld(p.name, p.replaced?.newSerial, p.replaced?.oldSerial))
+  return section('done', say.whatWasDoneTitle, [...fresh, ...work])
 }
 
 /** Readings before the way back up and after it began, so that before and after stand beside each other. */
@@ -111,18 +103,23 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
     ...state.observations.map((o) => ({ ...o, what: observedWords(o), shown: '', tool: '' })),
   ].sort((a, b) => a.at - b.at)
   const rows = taken.map((r) => [
-    r.at < first ? 'before' : 'after',
+    r.at < first ? say.before : say.after,
     r.what,
     r.shown,
-    r.live ? 'live' : 'dead',
+    r.live ? say.live : say.dead,
     `${by(r, pen)}${r.tool ? `, with ${r.tool}` : ''}`,
   ])
   const proof = state.power.proof
     ? [
-        `Shown dead ${pen.when(state.power.proof.at)} by ${pen.nameOf(state.power.proof.by)} with ${instrumentWords(state.power.proof.instrument, state.power.proof.at)}: ${state.power.proof.readings.map((r) => `${r.volts} V`).join(', ')}`,
+        say.shownDead(
+          pen.when(state.power.proof.at),
+          pen.nameOf(state.power.proof.by),
+          instrumentWords(state.power.proof.instrument, state.power.proof.at),
+          state.power.proof.readings.map((r) => `${r.volts} V`).join(', '),
+        ),
       ]
     : []
-  return section('readings', 'Readings', proof, { table: { head: ['When', 'What', 'Shown', 'State', 'By'], rows } })
+  return section('readings', say.readings, proof, { table: { head: [say.when, say.what, say.shown, say.state, say.byWhom], rows } })
 }
 
 /** The wrench, where there is something to say of it: its calibration had ended. */
@@ -138,20 +135,18 @@ function torques(state: JobState, pen: Pen): ReportSection | null {
     const one = s.fixings.flatMap((f) => state.fixings[f.id]?.tightened ?? [])[0]
     const actual =
       one?.how === 'feel'
-        ? 'by feel, not measured'
+        ? say.byFeelNotMeasured
         : one?.torque !== undefined
           ? `${one.torque} N·m${wrenchWords(one.wrench, own.mark?.at)}`
           : '–'
-    return [[s.title, s.torque ? `${s.torque.value} N·m` : 'none', s.torque?.source ?? '', actual, own.mark ? by(own.mark, pen) : '']]
+    return [[s.title, s.torque ? `${s.torque.value} N·m` : say.none, s.torque?.source ?? '', actual, own.mark ? by(own.mark, pen) : '']]
   })
   const loose = [...state.down].flatMap((s) =>
-    state.steps[s.id]?.breakaway !== undefined
-      ? [`${s.title}: let go at ${state.steps[s.id]!.breakaway} N·m (measured, no specification)`]
-      : [],
+    state.steps[s.id]?.breakaway !== undefined ? [say.letGoAtN(s.title, state.steps[s.id]!.breakaway!)] : [],
   )
-  const locks = state.locks.map((l) => `${l.product} on ${titleOf(state, l.subject)}: full cure ${pen.when(l.curedAt)}`)
-  return section('torques', 'Tightened to numbers', [...locks, ...loose], {
-    table: { head: ['What', 'Number', 'Source', 'Done', 'By'], rows },
+  const locks = state.locks.map((l) => say.lockOn(l.product, titleOf(state, l.subject), pen.when(l.curedAt)))
+  return section('torques', say.tightenedToNumbers, [...locks, ...loose], {
+    table: { head: [say.what, say.number, say.source, say.done, say.byWhom], rows },
   })
 }
 
@@ -162,82 +157,79 @@ function different(state: JobState): ReportSection | null {
     const reason = s.fixings.flatMap((f) => state.fixings[f.id]?.tightened?.reason ?? [])[0]
     return [
       ...(own?.differs ?? []).map((d) => `${s.title}: ${d}`),
-      ...(own?.status === 'left' ? [`Left on: ${s.title}. ${leftWords(own)}`] : []),
-      ...(reason && s.limb === 'up' ? [`${s.title}: not as given. ${reason}`] : []),
+      ...(own?.status === 'left' ? [say.leftOn(s.title, leftWords(own))] : []),
+      ...(reason && s.limb === 'up' ? [say.notAsGiven(s.title, reason)] : []),
     ]
   })
   const parts = Object.values(state.comparisons).flatMap((c) =>
-    c.rows
-      .filter((r) => r.verdict === 'mismatch')
-      .map((r) => `New part: ${r.name} differs (${r.fresh} for ${r.old}${r.unit ? ` ${unitLabel(r.unit)}` : ''})`),
+    c.rows.filter((r) => r.verdict === 'mismatch').map((r) => say.newPartDiffers(r.name, r.fresh, r.old, r.unit ? unitLabel(r.unit) : '')),
   )
-  return section('different', 'Different from the file', [...parts, ...lines])
+  return section('different', say.differentFromTheFile, [...parts, ...lines])
 }
 
 function overrides(state: JobState, pen: Pen): ReportSection | null {
   const lines = Object.entries(state.checks).flatMap(([id, c]) =>
     c.overridden ? [`${checkWords(id as AnyCheck)}: ${c.overridden.reason} (${by(c.overridden, pen)})`] : [],
   )
-  return section('overrides', 'Gone on without, by name', lines)
+  return section('overrides', say.goneOnWithout, lines)
 }
 
 function rides(state: JobState, pen: Pen): ReportSection | null {
   const lines = state.rides.flatMap((r) => [
-    `${r.stage ? `${RIDE_HOW[r.stage].title}${r.outcome === 'stopped' ? ', stopped' : ''}: ` : ''}${rideWords(r)}${r.kilometres !== undefined ? `, ${Number(r.kilometres.toPrecision(3))} km` : ''} (${pen.nameOf(r.by)})`,
+    `${r.stage ? `${RIDE_HOW[r.stage].title}${r.outcome === 'stopped' ? say.stopped : ''}: ` : ''}${rideWords(r)}${r.kilometres !== undefined ? `, ${Number(r.kilometres.toPrecision(3))} km` : ''} (${pen.nameOf(r.by)})`,
     ...(r.log
       ? [
-          `By its log, ${r.log.name}: ${r.log.findings
-            .filter((f) => f.value !== undefined)
-            .map((f: Finding) => `${findingName(f.id).toLowerCase()} ${findingWords(f)}`)
-            .join('; ')}.`,
+          say.byItsLog(
+            r.log.name,
+            r.log.findings
+              .filter((f) => f.value !== undefined)
+              .map((f: Finding) => `${findingName(f.id).toLowerCase()} ${findingWords(f)}`)
+              .join('; '),
+          ),
         ]
       : []),
   ])
-  return section('rides', 'Rides', lines.length > 0 ? lines : ['Not ridden.'])
+  return section('rides', say.rides, lines.length > 0 ? lines : [say.notRidden])
 }
+
+/** How many things that do not add up are named on the page, before it says how many more. */
+const NAMED = 6
 
 /** What was not checked, or was passed over; said plainly. */
 function unchecked(state: JobState, pen: Pen): ReportSection | null {
   const checks = relevantChecks(state).flatMap((id) => {
     const status = checkStatus(state, id, pen.now)
+    const short = id === 'tray adds up' ? status.missing : []
     if (!status.open)
       return [
-        `${checkWords(id)}: not done${
-          status.missing.length > 0 && id === 'tray adds up'
-            ? ` (${status.missing
-                .slice(0, 6)
-                .map((m) => missingWords(m, state))
-                .join('; ')}${status.missing.length > 6 ? `; and ${status.missing.length - 6} more` : ''})`
-            : ''
-        }`,
+        say.notDone(
+          checkWords(id),
+          short.slice(0, NAMED).map((m) => missingWords(m, state)),
+          short.length - NAMED,
+        ),
       ]
-    if (status.how === 'overridden') return [`${checkWords(id)}: gone on without it`]
+    if (status.how === 'overridden') return [say.goneOnWithoutIt(checkWords(id))]
     return (state.checks[id]?.passed?.items ?? [])
       .filter((i) => i.result === 'not tested')
-      .map((i) => `${checkWords(id)}: ${itemWords(i)} not tested`)
+      .map((i) => say.notTested(checkWords(id), itemWords(i)))
   })
   const passed = ridesPassed(state)
   const stages = RIDE_STAGES.filter((s) => !passed.has(s)).map((s) => RIDE_HOW[s].title.toLowerCase())
   const logs = state.rides.flatMap((r) =>
     (r.log?.findings ?? []).filter((f) => f.verdict === 'cannot say').map((f) => `${findingName(f.id)}: ${findingWords(f)}`),
   )
-  const skipped = state.skipped.map((s) => `Test left out: ${testWords(s.test, s.text)}. ${skippedWords(s)}`)
+  const skipped = state.skipped.map((s) => say.testLeftOut(testWords(s.test, s.text), skippedWords(s)))
   const felt = state.up
     .filter((s) => s.fixings.some((f) => state.fixings[f.id]?.tightened?.how === 'feel'))
-    .map((s) => `${s.title}: tightened by feel, not measured`)
-  const lines = [...checks, ...felt, ...(stages.length > 0 ? [`Not ridden: ${stages.join('; ')}`] : []), ...skipped, ...new Set(logs)]
-  return section(
-    'not checked',
-    'Not checked',
-    lines.length > 0 ? lines : ['Every check of this job was made. What has no check was not looked at.'],
-    { look: lines.length > 0 },
-  )
+    .map((s) => say.tightenedByFeelNot(s.title))
+  const lines = [...checks, ...felt, ...(stages.length > 0 ? [say.notRiddenStages(stages.join('; '))] : []), ...skipped, ...new Set(logs)]
+  return section('not checked', say.notChecked, lines.length > 0 ? lines : [say.everyCheckOfThis], { look: lines.length > 0 })
 }
 
 function again(state: JobState): ReportSection | null {
   return section(
     'again',
-    'Check again',
+    say.checkAgain,
     state.rechecks.map((r) => `${recheckWhat(r, state)}: ${recheckDue(r)}`),
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../words/en/screens/ui'
 import { useEffect, useState } from 'react'
 
 /** The present time in epoch ms by `read`, renewed every `everyMs`; 0 before the first paint. */
@@ -27,7 +28,7 @@ export function clockText(at: number, now: number): string {
 /** `21 h`, `40 min`, `under a minute`. */
 export function spanText(ms: number): string {
   const minutes = Math.round(ms / 60_000)
-  if (minutes < 1) return 'under a minute'
+  if (minutes < 1) return say.underAMinute
   if (minutes < 90) return `${minutes} min`
   return `${Math.round(minutes / 60)} h`
 }

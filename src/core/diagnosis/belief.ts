@@ -68,6 +68,7 @@ export function entropy(p: readonly number[]): number {
 }
 
 /** How the screen words a belief: likely from 40 %, possible from 10 %. */
-export function beliefWord(p: number): 'likely' | 'possible' | 'unlikely' {
+export type BeliefWord = 'likely' | 'possible' | 'unlikely'
+export function beliefWord(p: number): BeliefWord {
   return p >= 0.4 ? 'likely' : p >= 0.1 ? 'possible' : 'unlikely'
 }

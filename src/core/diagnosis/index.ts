@@ -1,6 +1,7 @@
 export { NONE } from './types'
 export type { Action, Belief, Catalogue, Evidence, NumberAnswer, Reach, Test } from './types'
 export { beliefs, beliefTrail, beliefWord, candidates, entropy, priors } from './belief'
+export type { BeliefWord } from './belief'
 export { advise, suspectsLeft } from './next-test'
 export type { Advice, RankedTest, TestCost } from './next-test'
 export { meanings } from './meaning'

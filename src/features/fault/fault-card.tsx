@@ -1,4 +1,5 @@
 'use client'
+import { BELIEF_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/fault'
 import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
 import { formatNumber, unitLabel } from '../../core/units'
@@ -195,7 +196,7 @@ function TimeToAct({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           <dt className="text-[13.5px] text-steel">{say.likeliest}</dt>
           <dd className="title text-[18px]">{faultName(catalogue, top.fault)}</dd>
           <dd className="text-[13.5px] text-steel">
-            {beliefWord(top.p)}, {percent(top.p)}
+            {BELIEF_NAMES[beliefWord(top.p)]}, {percent(top.p)}
           </dd>
         </div>
         <div className="rounded-md border border-rule px-3 py-1.5">

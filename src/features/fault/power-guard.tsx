@@ -1,4 +1,5 @@
 'use client'
+import { signNames } from '../../words/en/names'
 import * as say from '../../words/en/screens/fault'
 import type { Test } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
@@ -12,7 +13,7 @@ export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Test)
   if (test.power === 'live' && deadAt(state.power, now)) return say.theJobSaysDead
   if (test.power === 'live' && state.power.state !== 'live') return say.thisIsTakenLive
   if (test.power === 'live' && state.packCheck?.result === 'quarantine' && !state.checks['pack triage']?.overridden)
-    return say.thePack(state.packCheck.signs.join(', '))
+    return say.thePack(signNames(state.packCheck.signs))
   return null
 }
 

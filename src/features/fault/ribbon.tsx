@@ -17,7 +17,7 @@ export function BeliefRibbon({ diagnosis }: { readonly diagnosis: Diagnosis }) {
   const { trail, known, catalogue, now } = diagnosis
   const from = Math.max(0, trail.length - MOST)
   const columns = trail.slice(from)
-  const labels = ['usual', ...known.map((k) => k.label)].slice(from)
+  const labels = [say.usual, ...known.map((k) => k.label)].slice(from)
   const top = [...now]
     .filter((b) => b.fault !== NONE)
     .sort((a, b) => b.p - a.p)

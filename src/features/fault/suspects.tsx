@@ -1,4 +1,5 @@
 'use client'
+import { BELIEF_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
 import { beliefWord, NONE } from '../../core/diagnosis'
@@ -37,7 +38,7 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
                   style={{ width: `${Math.max(1.5, (54 * b.p) / most)}%` }}
                 />
                 <span className="whitespace-nowrap text-[15.5px]">
-                  <strong className="narrow">{word}</strong> <span className="tabular-nums text-steel">{percent(b.p)}</span>
+                  <strong className="narrow">{BELIEF_NAMES[word]}</strong> <span className="tabular-nums text-steel">{percent(b.p)}</span>
                 </span>
               </span>
               <span className="text-[14.5px] leading-tight text-steel">

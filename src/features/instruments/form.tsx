@@ -1,4 +1,5 @@
 'use client'
+import { INSTRUMENT_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/instruments'
 import { useActionState, useState } from 'react'
 import { INSTRUMENT_KIND_IDS, type Instrument, type InstrumentKind, kindFacts, MOST_RANGES, unitsOf } from '../../core/instruments'
@@ -74,7 +75,7 @@ function Fields({ first }: { readonly first: Readonly<Record<string, string>> })
           <option value="">{say.choose}</option>
           {INSTRUMENT_KIND_IDS.map((k) => (
             <option key={k} value={k}>
-              {k}
+              {INSTRUMENT_NAMES[k]}
             </option>
           ))}
         </SelectField>

@@ -1,4 +1,5 @@
 'use client'
+import { INSTRUMENT_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/instruments'
 import { useState } from 'react'
 import type { Instrument } from '../../core/instruments'
@@ -50,7 +51,10 @@ export function Instruments({ instruments, mayChange, keep, strike }: Instrument
                   className="grid min-h-14 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 text-left"
                 >
                   <span className="text-[17px] font-semibold">
-                    {i.name} <span className="text-[15px] font-normal text-steel">{i.kind === i.name ? '' : i.kind}</span>
+                    {i.name}{' '}
+                    <span className="text-[15px] font-normal text-steel">
+                      {INSTRUMENT_NAMES[i.kind] === i.name ? '' : INSTRUMENT_NAMES[i.kind]}
+                    </span>
                   </span>
                   <span className={`text-right text-[15.5px] ${calibration.look}`}>{calibration.text}</span>
                   <span className="col-span-2 text-[15px] text-steel">{rangesWords(i)}</span>

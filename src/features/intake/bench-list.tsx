@@ -5,7 +5,6 @@ import { type Lift, type Plan, referrals, type ToolWorth } from '../../core/plan
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { count } from '../../words/en/job-state'
 
 /** Less than this, and the exact reverse is as good. */
 const AS_GOOD = 3
@@ -58,7 +57,7 @@ export function BenchList({
                 type="button"
                 disabled={!mayChange}
                 onClick={() => onLacking(t.name, true)}
-                title={[t.form, t.why, t.steps === 1 ? say.onlyFor(t.firstStep) : count(t.steps, 'step')].filter(Boolean).join('. ')}
+                title={[t.form, t.why, t.steps === 1 ? say.onlyFor(t.firstStep) : say.steps(t.steps)].filter(Boolean).join('. ')}
                 className={`narrow min-h-11 rounded-md border-2 px-2.5 text-left text-[15px] leading-tight ${t.special ? 'border-look bg-look-tint' : 'border-rule bg-paper'}`}
               >
                 {t.special ? <span className="font-bold text-look">◆ </span> : null}

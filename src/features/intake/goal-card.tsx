@@ -7,7 +7,6 @@ import type { Plan } from '../../core/planning'
 import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
-import { count } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 import { presentStep } from '../../core/job'
 import { comparedWords } from '../../words/en/comparison'
@@ -144,10 +143,10 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           <dl className="grid grid-cols-3 gap-2">
             <Fact
               label={say.down}
-              value={count(planned.plan.down.steps.filter((s) => s.number !== undefined).length, 'step')}
+              value={say.steps(planned.plan.down.steps.filter((s) => s.number !== undefined).length)}
               note={say.min(planned.plan.down.minutes.handsOn)}
             />
-            <Fact label={say.up} value={count(planned.plan.up.steps.length, 'step')} note={say.min(planned.plan.up.minutes.handsOn)} />
+            <Fact label={say.up} value={say.steps(planned.plan.up.steps.length)} note={say.min(planned.plan.up.minutes.handsOn)} />
             <Fact label={say.handsOn} value={say.min(hands)} note={now > 0 ? say.upAgain(clockText(now + elapsed * 60_000, now)) : ''} />
           </dl>
           {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? (

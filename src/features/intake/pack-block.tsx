@@ -1,4 +1,5 @@
 'use client'
+import { PACK_SIGN_NAMES, signNames } from '../../words/en/names'
 import * as say from '../../words/en/screens/intake-sheets'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
@@ -55,7 +56,7 @@ export function PackBlock() {
         <div className="mb-2 border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
           <p className="font-semibold">
             <span className="text-stop">▲ </span>
-            {say.quarantine(look.signs.join(', '))}
+            {say.quarantine(signNames(look.signs))}
           </p>
           <p>{say.doNotCharge}</p>
         </div>
@@ -85,7 +86,7 @@ export function PackBlock() {
                     checked={signs.includes(sign)}
                     onChange={() => setSigns(signs.includes(sign) ? signs.filter((s) => s !== sign) : [...signs, sign])}
                   />
-                  {sign}
+                  {PACK_SIGN_NAMES[sign]}
                 </label>
               ))}
             </div>
@@ -119,7 +120,7 @@ export function PackBlock() {
             </p>
           ) : null}
           <Button className="mt-3" weight={found.length > 0 ? 'stop' : 'plain'} onClick={done}>
-            {found.length > 0 ? say.toQuarantine(found.join(', ')) : say.noneOfThemSound}
+            {found.length > 0 ? say.toQuarantine(signNames(found)) : say.noneOfThemSound}
           </Button>
         </>
       ) : null}

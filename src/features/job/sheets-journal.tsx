@@ -186,7 +186,7 @@ export function StagesSheet({ onClose }: { readonly onClose: () => void }) {
 
 const KEYS = [
   [say.space, say.doesThePresentStep],
-  ['Shift + Space', say.crossesOutYourLast],
+  [say.shiftSpace, say.crossesOutYourLast],
   [say.pageDownPageUp, say.theSameTwo],
   ['L', say.keyLogLine],
   ['R', say.keyReading],

@@ -1,4 +1,5 @@
 'use client'
+import { roleName } from '../../words/en/names'
 import * as say from '../../words/en/screens/people'
 import { useActionState, useState } from 'react'
 import { Button } from '../../ui/button'
@@ -38,10 +39,10 @@ export interface PeopleProps {
 }
 
 const ROLES = [
-  { value: 'mechanic', label: say.mechanic, hint: say.jobsAndTheirEntries },
-  { value: 'front desk', label: say.frontDesk, hint: say.takesInReadsJobs },
-  { value: 'viewer', label: say.viewer, hint: say.reads },
-  { value: 'lead', label: say.lead, hint: say.allPeopleToo },
+  { value: 'mechanic', label: roleName('mechanic'), hint: say.jobsAndTheirEntries },
+  { value: 'front desk', label: roleName('front desk'), hint: say.takesInReadsJobs },
+  { value: 'viewer', label: roleName('viewer'), hint: say.reads },
+  { value: 'lead', label: roleName('lead'), hint: say.allPeopleToo },
 ] as const
 
 /** Who works here and what they may do, who is signed in where, and the way in for somebody new. For leads. */
@@ -67,7 +68,7 @@ export function People({ add, change, end, newest, older, people, sessions, me, 
                 >
                   <span className="font-semibold">{say.nameAndYou(p.name, p.id === me)}</span>
                   <span className="text-steel">
-                    {say.roleAndQualified(p.role, p.qualified)} <span aria-hidden>{chosen === p.id ? '▴' : '▾'}</span>
+                    {say.roleAndQualified(roleName(p.role), p.qualified)} <span aria-hidden>{chosen === p.id ? '▴' : '▾'}</span>
                   </span>
                 </button>
                 {chosen === p.id ? <OnePerson person={p} me={me} change={change} /> : null}

@@ -1,4 +1,5 @@
 'use client'
+import { roleName } from '../../words/en/names'
 import * as say from '../../words/en/screens/people'
 import { useActionState, useRef } from 'react'
 import { Button } from '../../ui/button'
@@ -87,7 +88,7 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
             {demo.map((p) => (
               <Button key={p.name} onClick={() => use(p)} disabled={busy}>
                 {p.name}
-                <span className="font-sans text-[14px] font-normal text-steel"> {p.role}</span>
+                <span className="font-sans text-[14px] font-normal text-steel"> {roleName(p.role)}</span>
               </Button>
             ))}
           </div>

@@ -105,8 +105,8 @@ function Cures() {
               <span className="text-stop md:col-span-2">{say.disturbedStripCleanLock(l.disturbed)}</span>
             ) : (
               <>
-                <Clock name="spin" at={l.handlingAt} now={when.earliest} />
-                <Clock name="ride" at={l.curedAt} now={when.earliest} />
+                <Clock name={say.toSpin} at={l.handlingAt} now={when.earliest} />
+                <Clock name={say.toRide} at={l.curedAt} now={when.earliest} />
               </>
             )}
           </li>

@@ -1,4 +1,5 @@
 'use client'
+import { roleName } from '../../words/en/names'
 import * as say from '../../words/en/screens/shell'
 import clsx from 'clsx'
 import { Moon, Sun } from 'lucide-react'
@@ -67,7 +68,7 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
           {shop} · {now > 0 ? `${today.format(now)} · ` : ''}
         </span>
         {person.name}
-        <span className="max-md:hidden">, {person.role}</span>
+        <span className="max-md:hidden">, {roleName(person.role)}</span>
       </p>
       <button
         type="button"

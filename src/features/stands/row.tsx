@@ -26,9 +26,9 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
   const colour: DipColour = s.handedBack ? 'ok' : s.stage === 'take in' ? 'steel' : curing ? 'pose' : 'copper'
   const deep = s.depth === 0 ? 22 : Math.min(MAX_DEPTH, 18 + s.depth * 1.7)
   const label = s.handedBack
-    ? 'home'
+    ? say.home
     : curing
-      ? `cures ${spanText(s.curedAt! - now)}`
+      ? say.cures(spanText(s.curedAt! - now))
       : s.stage === 'take in' && s.stand === ''
         ? say.atTheDoor
         : stepText(s)

@@ -37,7 +37,13 @@ interface Totals {
   readonly parts: number
 }
 
-const ONLY = { live: 'live', loose: say.withSomethingLoose, parked: 'parked', disputed: 'disputed', home: 'gone home' } as const
+const ONLY = {
+  live: say.onlyLive,
+  loose: say.withSomethingLoose,
+  parked: say.onlyParked,
+  disputed: say.onlyDisputed,
+  home: say.onlyHome,
+} as const
 
 /** Every machine in the shop as one dip under the same stage columns. */
 export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn }: StandsProps) {

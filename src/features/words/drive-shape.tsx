@@ -1,5 +1,5 @@
 import * as say from '../../words/en/screens/words-page'
-export type DriveShape = 'hexagon socket' | 'six-lobe' | 'cross PH' | 'cross PZ' | 'slot' | 'outer hexagon'
+import type { DriveShape } from '../../words/en/glossary'
 
 const corners = (n: number, r: (i: number) => number, turn = 0): string =>
   Array.from({ length: n }, (_, i) => {

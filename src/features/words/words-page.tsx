@@ -1,6 +1,6 @@
 import * as say from '../../words/en/screens/words-page'
 import { DriveHead } from './drive-shape'
-import { DRIVES, FIXINGS, RUN, VERBS, type Word } from './glossary'
+import { DRIVES, FIXINGS, RUN, VERBS, type Word } from '../../words/en/glossary'
 
 /** What things are called on every screen, with pictures of what fits what. */
 export function WordsPage() {

@@ -1,3 +1,4 @@
+import { signNames } from './names'
 import type { Bodies, Entry, JobState } from '../../core/job'
 import { faultWords, observedWords, readingWords, testWords } from './diagnosis'
 import { leftWords, noteWords, recheckDue, recheckWhat, rideWords, skippedWords } from './entries'
@@ -37,7 +38,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'damage-noted':
       return `Damage before it was touched: ${entry.body.text}`
     case 'pack-checked':
-      return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${entry.body.signs.join(', ')}`
+      return entry.body.result === 'sound' ? 'Pack looked at: sound' : `Pack to quarantine: ${signNames(entry.body.signs)}`
     case 'replacement-compared':
       return `New beside old: ${entry.body.rows.filter((r) => r.verdict === 'match').length} of ${entry.body.rows.length} match${entry.body.rows
         .filter((r) => r.verdict === 'mismatch')

@@ -1,3 +1,4 @@
+import { signNames } from './names'
 import { chargeOf, type CheckId, isCheck, type JobState, type Missing } from '../../core/job'
 import { checkWords, itemWords } from './checks'
 import { titleOf } from './titles'
@@ -41,7 +42,7 @@ const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => str
   qualified: (state) =>
     `${chargeOf(state).from === 'nobody' ? 'Its voltage is not known, so it counts as above 60 V: say what its charger says, or somebody' : 'Above 60 V: somebody'} marked qualified for it, signed in here, makes it safe`,
   'pack triage': ({ packCheck }) =>
-    packCheck ? `The pack: ${packCheck.signs.join(', ')}. It belongs outdoors; only a lead passes it` : 'The pack looked over',
+    packCheck ? `The pack: ${signNames(packCheck.signs)}. It belongs outdoors; only a lead passes it` : 'The pack looked over',
   'reaction path': () => 'The axle held: nuts final, both tabs looked at',
   'handling strength': (state, when) => {
     const at = Math.max(...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.handlingAt))

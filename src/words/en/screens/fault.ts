@@ -115,3 +115,4 @@ export const thisIsTakenLive = 'This is taken live. Plug the pack in and log it 
 export const thePack = (signs: string): string => `The pack is for quarantine (${signs}): nothing is powered from it.`
 export const something = 'something that is in no list'
 export const allOthers = 'All others'
+export const usual = 'usual'

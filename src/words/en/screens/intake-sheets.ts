@@ -113,3 +113,4 @@ export const and = ' and '
 export const fits = 'fits'
 export const differs = 'differs'
 export const notMeasured = 'not measured'
+export const steps = (n: number): string => count(n, 'step')

@@ -1,3 +1,5 @@
+import { count } from '../count'
+
 export const backToTheShortest = 'Back to the shortest way'
 export const photo = 'Photo'
 export const now = (job: string): string => `Now: ${job}`
@@ -51,3 +53,4 @@ export const barEndScraped = 'bar end scraped'
 export const asItCameIn = 'As it came in'
 export const photoOf = (text: string): string => `Photo of “${text}”`
 export const thePlannerStoppedChoose = 'The planner stopped. Choose the job again.'
+export const steps = (n: number): string => count(n, 'step')

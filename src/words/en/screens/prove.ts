@@ -82,3 +82,5 @@ export const couldNotBeRead = (name: string): string => `${name} could not be re
 export const isNotADistance = (km: string): string => `“${km}” is not a distance in kilometres.`
 export const whatEndedItAsk = 'What ended it?'
 export const andMore = (more: number): string => `and ${more} more`
+export const toSpin = 'spin'
+export const toRide = 'ride'

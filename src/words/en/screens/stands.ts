@@ -35,3 +35,9 @@ export const manyAtTheDoor = (door: string): string => `${door} at the door`
 export const nothingIsLoose = (where: string): string => `${where} — nothing is loose`
 export const screwAndPart = (where: string, fixings: number, parts: number): string =>
   `${where} — ${count(fixings, 'screw')} and ${count(parts, 'part')} are loose`
+export const cures = (span: string): string => `cures ${span}`
+export const home = 'home'
+export const onlyLive = 'live'
+export const onlyParked = 'parked'
+export const onlyDisputed = 'disputed'
+export const onlyHome = 'gone home'

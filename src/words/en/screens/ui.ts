@@ -3,3 +3,4 @@ export const close = 'Close'
 export const cannotBeDrawnSomething = (what: string): string =>
   `${what} cannot be drawn: something that is stored is of an odd shape. Nothing is lost, and the rest of the page works.`
 export const tryItAgain = 'Try it again'
+export const underAMinute = 'under a minute'

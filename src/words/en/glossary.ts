@@ -1,5 +1,7 @@
 import type { JointKind } from '../../core/machine'
-import type { DriveShape } from './drive-shape'
+
+/** Shapes of heads. */
+export type DriveShape = 'hexagon socket' | 'six-lobe' | 'cross PH' | 'cross PZ' | 'slot' | 'outer hexagon'
 
 export interface Word {
   readonly word: string

@@ -1,0 +1,64 @@
+import { count } from '../count'
+export const whatWasDone = 'what was done'
+export const noOwnerGiven = 'no owner given'
+export const found = (fault: string, action: string, sure: boolean): string =>
+  `Found: ${fault}${action ? `; ${action}` : ''}${sure ? '' : ' (not sure)'}`
+export const packLookedOverSound = 'Pack looked over: sound'
+export const packQuarantinedAndReferred = (signs: string): string => `Pack: ${signs}; quarantined and referred`
+export const itCameInBecause = 'It came in because'
+export const alreadyDamaged = 'Already damaged'
+export const nothingWasTakenApart = 'Nothing was taken apart.'
+export const steps = (down: number, up: number, people: string): string => `${count(down, 'step')} down, ${up} up, by ${people}.`
+export const fixings = (t: {
+  readonly removed: number
+  readonly fresh: number
+  readonly refitted: number
+  readonly notGoingBack: number
+  readonly open: number
+}): string =>
+  `${count(t.removed, 'fixing')} off, ${t.fresh} new, ${t.refitted} back, ${t.notGoingBack} not going back${t.open !== 0 ? `; ${t.open} do not add up` : ''}.`
+export const newNoOld = (name: string, newSerial: string | undefined, oldSerial: string | undefined): string =>
+  `New ${name}${newSerial ? `, no. ${newSerial}` : ''}${oldSerial ? ` (old: ${oldSerial})` : ''}`
+export const whatWasDoneTitle = 'What was done'
+export const shownDead = (when: string, by: string, tool: string, readings: string): string =>
+  `Shown dead ${when} by ${by} with ${tool}: ${readings}`
+export const readings = 'Readings'
+export const when = 'When'
+export const what = 'What'
+export const shown = 'Shown'
+export const state = 'State'
+export const byFeelNotMeasured = 'by feel, not measured'
+export const letGoAtN = (title: string, breakaway: number): string => `${title}: let go at ${breakaway} N·m (measured, no specification)`
+export const lockOn = (product: string, on: string, cured: string): string => `${product} on ${on}: full cure ${cured}`
+export const tightenedToNumbers = 'Tightened to numbers'
+export const number = 'Number'
+export const source = 'Source'
+export const done = 'Done'
+export const leftOn = (title: string, why: string): string => `Left on: ${title}. ${why}`
+export const notAsGiven = (title: string, reason: string): string => `${title}: not as given. ${reason}`
+export const newPartDiffers = (name: string, fresh: string | number | null, old: string | number | null, unit: string): string =>
+  `New part: ${name} differs (${fresh} for ${old}${unit ? ` ${unit}` : ''})`
+export const differentFromTheFile = 'Different from the file'
+export const goneOnWithout = 'Gone on without, by name'
+export const byItsLog = (name: string, findings: string): string => `By its log, ${name}: ${findings}.`
+export const rides = 'Rides'
+export const notRidden = 'Not ridden.'
+/** A check that was not made; of the tray also what does not add up. */
+export const notDone = (check: string, open: readonly string[], more: number): string =>
+  `${check}: not done${open.length > 0 ? ` (${open.join('; ')}${more > 0 ? `; and ${more} more` : ''})` : ''}`
+export const goneOnWithoutIt = (check: string): string => `${check}: gone on without it`
+export const notTested = (check: string, item: string): string => `${check}: ${item} not tested`
+export const testLeftOut = (test: string, why: string): string => `Test left out: ${test}. ${why}`
+export const tightenedByFeelNot = (title: string): string => `${title}: tightened by feel, not measured`
+export const notRiddenStages = (stages: string): string => `Not ridden: ${stages}`
+export const notChecked = 'Not checked'
+export const everyCheckOfThis = 'Every check of this job was made. What has no check was not looked at.'
+export const checkAgain = 'Check again'
+export const byWhom = 'By'
+export const before = 'before'
+export const after = 'after'
+export const live = 'live'
+export const dead = 'dead'
+export const none = 'none'
+export const stopped = ', stopped'
+export const and = ' and '
