@@ -61,7 +61,44 @@ export interface KnownIds {
 export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
   const faults: FileFault[] = []
   checkTexts(file, '', faults)
-  // Its id is an address, and the name of a file.
+  checkNames(file, faults)
+  const index = indexFile(file)
+  checkIds(file, faults)
+  const look: Look = {
+    file,
+    index,
+    faults,
+    known: (at, id, ...where) => {
+      if (!where.some((map) => map.has(id))) faults.push({ kind: 'dangling', at, value: id })
+    },
+    guard: (at, g) => checkGuard(index, at, g, faults),
+    doing: (at, d) => checkDoing(index, at, d, ids, faults),
+  }
+  checkParts(look)
+  checkJoints(look)
+  checkWiring(look)
+  checkSteps(look, ids)
+  checkStands(look)
+  checkWork(look)
+  checkPassing(file, faults)
+  checkTurns(file, faults)
+  checkFreed(index, faults)
+  return faults
+}
+
+/** What each look at one aspect of a file needs. */
+interface Look {
+  readonly file: MachineFile
+  readonly index: FileIndex
+  readonly faults: FileFault[]
+  /** The id is in one of the maps, else it points nowhere. */
+  readonly known: (at: string, id: string, ...where: readonly ReadonlyMap<string, unknown>[]) => void
+  readonly guard: (at: string, g: Guard | undefined) => void
+  readonly doing: (at: string, d: Doing | undefined) => void
+}
+
+/** A file's id is an address, and the name of a file. */
+function checkNames(file: MachineFile, faults: FileFault[]): void {
   if (!ID.test(file.id) || file.id.length > 60)
     faults.push({
       kind: 'bad id',
@@ -76,14 +113,9 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
       value: file.revision.slice(0, 60),
       expected: 'letters, digits, dots, dashes or lines below, at most 60',
     })
-  const index = indexFile(file)
-  checkIds(file, faults)
-  const known = (at: string, id: string, ...where: readonly ReadonlyMap<string, unknown>[]): void => {
-    if (!where.some((map) => map.has(id))) faults.push({ kind: 'dangling', at, value: id })
-  }
-  const guard = (at: string, g: Guard | undefined): void => checkGuard(index, at, g, faults)
-  const doing = (at: string, d: Doing | undefined): void => checkDoing(index, at, d, ids, faults)
+}
 
+function checkParts({ file, index, known, guard, doing }: Look): void {
   file.parts.forEach((part, i) => {
     const at = `/parts/${i}`
     part.of?.forEach((id, k) => known(`${at}/of/${k}`, id, index.parts))
@@ -94,6 +126,10 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     doing(`${at}/lift`, part.lift)
     doing(`${at}/back`, part.back)
   })
+  file.sealed.forEach((s, i) => known(`/sealed/${i}/part`, s.part, index.parts))
+}
+
+function checkJoints({ file, index, faults, known, guard, doing }: Look): void {
   file.joints.forEach((joint, i) => {
     const at = `/joints/${i}`
     joint.holds.forEach((id, k) => known(`${at}/holds/${k}`, id, index.parts))
@@ -106,6 +142,16 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     doing(`${at}/down`, joint.down)
     doing(`${at}/up`, joint.up)
   })
+  file.stacks.forEach((stack, i) => {
+    known(`/stacks/${i}/axle`, stack.axle, index.parts)
+    stack.items.forEach((item, k) => {
+      if (item.joint !== undefined) known(`/stacks/${i}/items/${k}/joint`, item.joint, index.joints)
+    })
+  })
+}
+
+/** Plugs, leads, and the holes that they pass. */
+function checkWiring({ file, index, known, guard, doing }: Look): void {
   file.connections.forEach((connection, i) => {
     const at = `/connections/${i}`
     connection.mates.forEach((id, k) => known(`${at}/mates/${k}`, id, index.cables, index.parts))
@@ -114,10 +160,10 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     doing(`${at}/down`, connection.down)
     doing(`${at}/up`, connection.up)
   })
+  const holes = new Map(file.holes.map((h) => [h.id, h]))
   file.cables.forEach((cable, i) => {
     const at = `/cables/${i}`
     known(`${at}/of`, cable.of, index.parts)
-    const holes = new Map(file.holes.map((h) => [h.id, h]))
     cable.route.forEach((id, k) => known(`${at}/route/${k}`, id, holes, index.joints, index.connections, index.parts))
     cable.ties?.forEach((tie, k) => {
       known(`${at}/ties/${k}/joint`, tie.joint, index.joints)
@@ -125,6 +171,10 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     })
   })
   file.holes.forEach((hole, i) => known(`/holes/${i}/part`, hole.part, index.parts))
+}
+
+/** Steps, and the rules of their order. */
+function checkSteps({ file, index, faults, known, guard, doing }: Look, ids: KnownIds): void {
   const actions = actionIds(index)
   file.steps.forEach((step, i) => {
     const at = `/steps/${i}`
@@ -141,6 +191,10 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     known(`/order/${i}/first`, rule.first, actions)
     known(`/order/${i}/then`, rule.then, actions)
   })
+}
+
+/** How it stands, and what carries what. */
+function checkStands({ file, index, known, guard }: Look): void {
   file.loadPath.forEach((path, i) => {
     known(`/loadPath/${i}/part`, path.part, index.parts)
     known(`/loadPath/${i}/support`, path.support, index.steps)
@@ -151,6 +205,10 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     known(`/poseMoves/${i}/to`, move.to, index.poses)
     guard(`/poseMoves/${i}/guard`, move.guard)
   })
+}
+
+/** Drives, pack, what is stored, and the jobs. */
+function checkWork({ file, index, known, guard }: Look): void {
   file.drives.forEach((drive, i) => {
     known(`/drives/${i}/part`, drive.part, index.parts)
     known(`/drives/${i}/carriedBy`, drive.carriedBy, index.parts)
@@ -163,23 +221,12 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
     known(`/energy/${i}/of`, e.of, index.parts)
     if (e.releasedBy !== undefined) known(`/energy/${i}/releasedBy`, e.releasedBy, index.steps, index.joints, index.connections)
   })
-  file.sealed.forEach((s, i) => known(`/sealed/${i}/part`, s.part, index.parts))
-  file.stacks.forEach((stack, i) => {
-    known(`/stacks/${i}/axle`, stack.axle, index.parts)
-    stack.items.forEach((item, k) => {
-      if (item.joint !== undefined) known(`/stacks/${i}/items/${k}/joint`, item.joint, index.joints)
-    })
-  })
   file.goals.forEach((goal, i) => {
     guard(`/goals/${i}/guard`, goal.guard)
     goal.swap?.forEach((s, k) => {
       if (s.part !== undefined) known(`/goals/${i}/swap/${k}/part`, s.part, index.parts)
     })
   })
-  checkPassing(file, faults)
-  checkTurns(file, faults)
-  checkFreed(index, faults)
-  return faults
 }
 
 /** Ids of all actions that a file can lead to, as order rules and checks name them: `undo:x`, `off:x`, `unplug:x`, `step:x`. */

@@ -2,7 +2,8 @@
 import * as say from '../../words/en/screens/intake'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { goalsNamed, inOneGo, type MachineFile, otherJob } from '../../core/machine'
+import { type Goal, goalsNamed, inOneGo, type MachineFile, otherJob } from '../../core/machine'
+import type { BenchListProps } from './bench-list'
 import type { Plan } from '../../core/planning'
 import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -24,92 +25,81 @@ export function GoalCard() {
   return file ? <FileGoalCard file={file} /> : <NoFileCard />
 }
 
-function FileGoalCard({ file }: { readonly file: MachineFile }) {
-  const { state, log, logAll, mayWork, settings, show, now, open } = useJob()
-  // What was asked for at the door is chosen already; one tap starts down.
+/** Minutes of a plan and its swap together. */
+function minutesOf({ down, swap, up }: Plan): { readonly swap: number; readonly hands: number; readonly elapsed: number } {
+  const between = swap.reduce((n, s) => n + s.minutes.likely, 0)
+  return {
+    swap: between,
+    hands: down.minutes.handsOn + between + up.minutes.handsOn,
+    elapsed: down.minutes.elapsed + between + up.minutes.elapsed,
+  }
+}
+
+/** Which jobs are wished for: what was asked for at the door, or, once a job is done, the same one at the other end. */
+function useWish(file: MachineFile): {
+  readonly done: Goal | undefined
+  readonly goal: string
+  readonly also: readonly string[]
+  readonly choose: (id: string) => void
+  readonly toggle: (id: string) => void
+} {
+  const { state } = useJob()
   const done = state.planned ? file.goals.find((g) => g.name === state.job) : undefined
   const atTop = done && presentStep(state, 'up', state.lastAt) === null
   const wished = state.planned ? [atTop ? otherJob(file, done.id)?.id : undefined] : goalsNamed(file, state.job).map((g) => g.id)
   const [goal, setGoal] = useState(wished[0] ?? '')
   const [also, setAlso] = useState<readonly string[]>(wished.slice(1).flatMap((id) => id ?? []))
-  const [live, setLive] = useState('')
-  const [avoid, setAvoid] = useState<readonly string[]>([])
-  const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
-  const [more, setMore] = useState(false)
-  const { lacking, setGone, unsaved } = useLacking(settings.lacking)
-  const { planned, fault, share, ready, worths } = usePlan(file, { goals: goal ? [goal, ...also] : [], lacking, avoid, upOrder })
-  const choose = (id: string): void => {
-    setGoal(id)
-    setAlso([])
-    setMore(false)
-    setAvoid([])
+  return {
+    done,
+    goal,
+    also,
+    choose: (id) => {
+      setGoal(id)
+      setAlso([])
+    },
+    toggle: (id) => setAlso(also.includes(id) ? also.filter((other) => other !== id) : [...also, id]),
   }
-  const toggle = (id: string): void => {
-    setAlso(also.includes(id) ? also.filter((other) => other !== id) : [...also, id])
-    setAvoid([])
-  }
-  const adopt = (): void => {
-    if (!planned || !ready) return
-    const names = planned.goals.flatMap((id) => file.goals.find((g) => g.id === id)?.name ?? [])
+}
+
+/** Takes the plan up as it stands on the card, and goes down. */
+function useAdopt(file: MachineFile): (planned: { readonly goals: readonly string[]; readonly plan: Plan }, reason: string) => void {
+  const { state, log, logAll, settings, show } = useJob()
+  return ({ goals, plan }, reason) => {
+    const names = goals.flatMap((id) => file.goals.find((g) => g.id === id)?.name ?? [])
     const { topSpeed: _, lacking: __, ...kept } = settings
     logAll([
-      { kind: 'goal-set', body: { goals: planned.goals, text: inOneGo(names) } },
+      { kind: 'goal-set', body: { goals, text: inOneGo(names) } },
       {
         kind: 'plan-adopted',
-        body: {
-          plan: planned.plan,
-          file: file.id,
-          revision: file.revision,
-          settings: kept,
-          ...(isolates || !live ? {} : { reason: live.trim() }),
-        },
+        body: { plan, file: file.id, revision: file.revision, settings: kept, ...(reason ? { reason } : {}) },
       },
     ])
     if (state.stage === 'take in' || state.stage === 'find the fault') log('stage-moved', { to: 'take down' })
     show('take down')
   }
+}
+
+function FileGoalCard({ file }: { readonly file: MachineFile }) {
+  const { state, mayWork, settings } = useJob()
+  const wish = useWish(file)
+  const [live, setLive] = useState('')
+  const [avoid, setAvoid] = useState<readonly string[]>([])
+  const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
+  const { lacking, setGone, unsaved } = useLacking(settings.lacking)
+  const { planned, fault, share, ready, worths } = usePlan(file, {
+    goals: wish.goal ? [wish.goal, ...wish.also] : [],
+    lacking,
+    avoid,
+    upOrder,
+  })
+  const adopt = useAdopt(file)
   // A way down on which nothing is isolated has to be answered for, not slipped into.
   const isolates = !planned || state.power.state !== 'live' || planned.plan.down.steps.some((s) => s.power !== undefined)
-  const fresh = planned?.plan.swap.filter((s) => s.part && s.compare).map((s) => s.part!) ?? []
-  const hands = planned
-    ? planned.plan.down.minutes.handsOn + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.handsOn
-    : 0
-  const elapsed = planned
-    ? planned.plan.down.minutes.elapsed + planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0) + planned.plan.up.minutes.elapsed
-    : 0
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{state.planned ? say.now(state.job) : say.beforeStep1}</p>
       <h2 className="title text-[30px]">{say.whichJob}</h2>
-      {mayWork ? (
-        <Tiles
-          legend={say.whyDoWeGo}
-          name="goal"
-          value={goal}
-          onChange={choose}
-          options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
-        />
-      ) : (
-        <p className="text-[17px] text-steel">{say.aMechanicChooses}</p>
-      )}
-      {mayWork && goal && file.goals.length > 1 ? (
-        <div role="group" aria-label={say.andInTheSame} className="flex flex-wrap items-center gap-1.5">
-          {more ? (
-            <span className="text-[15px] text-steel">{say.andInTheSameGo}</span>
-          ) : (
-            <Button weight="quiet" onClick={() => setMore(true)}>
-              {say.andInTheSameGoAdd}
-            </Button>
-          )}
-          {file.goals
-            .filter((g) => g.id !== goal && (more || also.includes(g.id)))
-            .map((g) => (
-              <Chip key={g.id} on={also.includes(g.id)} onClick={() => toggle(g.id)}>
-                {g.name}
-              </Chip>
-            ))}
-        </div>
-      ) : null}
+      <Wish file={file} wish={wish} onChange={() => setAvoid([])} />
       {fault ? (
         <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
           ▲ {fault}
@@ -133,77 +123,151 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           {say.backToTheShortest}
         </Button>
       ) : null}
-      {goal && !planned && !fault ? (
+      {wish.goal && !planned && !fault ? (
         <p role="status" className="text-[17px] text-steel">
           {say.workingOutTheWay(percent(share))}
         </p>
       ) : null}
       {planned ? (
-        <>
-          <dl className="grid grid-cols-3 gap-2">
-            <Fact
-              label={say.down}
-              value={say.steps(planned.plan.down.steps.filter((s) => s.number !== undefined).length)}
-              note={say.min(planned.plan.down.minutes.handsOn)}
-            />
-            <Fact label={say.up} value={say.steps(planned.plan.up.steps.length)} note={say.min(planned.plan.up.minutes.handsOn)} />
-            <Fact label={say.handsOn} value={say.min(hands)} note={now > 0 ? say.upAgain(clockText(now + elapsed * 60_000, now)) : ''} />
-          </dl>
-          {done && planned.goals.length === 1 && otherJob(file, done.id)?.id === planned.goals[0] ? (
-            <OtherSide file={file} first={done} second={planned.goals[0]!} variants={state.variants} />
-          ) : null}
-          <BenchList
-            file={file}
-            plan={planned.plan}
-            swap={planned.plan.swap.reduce((n, s) => n + s.minutes.likely, 0)}
-            now={now}
-            lacking={lacking}
-            worths={worths}
-            mayChange={mayWork}
-            avoiding={avoid.length > 0}
-            upOrder={upOrder}
-            onLacking={setGone}
-            onAvoid={setAvoid}
-            onUpOrder={setUpOrder}
-          />
-          <DeliveryLine plan={planned.plan} />
-          {fresh.map((part) => (
-            <div
-              key={part.id}
-              className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]"
-            >
-              <p className="flex-1 basis-52">
-                {state.comparisons[part.id] ? (
-                  <>{say.theNewWasCompared(part.name, comparedWords(state.comparisons[part.id]!.rows))}</>
-                ) : (
-                  <>
-                    <span className="font-bold text-look">◆ </span>
-                    {say.theNewInHand(part.name)}
-                  </>
-                )}
-              </p>
-              {mayWork ? <Button onClick={() => open({ kind: 'compare', part: part.id })}>{say.compareIt}</Button> : null}
-            </div>
-          ))}
-          {isolates ? null : (
-            <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
-              <p>
-                <span className="font-bold text-stop">▲ </span>
-                {say.nothingOnThisWay}
-              </p>
-              <TextField className="mt-2" label={say.whyItStaysOn} value={live} onChange={(e) => setLive(e.target.value)} maxLength={500} />
-            </div>
-          )}
-        </>
+        <Takes
+          file={file}
+          planned={planned}
+          done={wish.done}
+          bench={{ lacking, worths, avoiding: avoid.length > 0, upOrder, onLacking: setGone, onAvoid: setAvoid, onUpOrder: setUpOrder }}
+        />
       ) : null}
+      {isolates ? null : <StaysLive why={live} onWhy={setLive} />}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
-          <Button weight="primary" disabled={!ready || (!isolates && !live.trim())} onClick={adopt}>
+          <Button
+            weight="primary"
+            disabled={!ready || (!isolates && !live.trim())}
+            onClick={() => planned && ready && adopt(planned, isolates ? '' : live.trim())}
+          >
             {ready ? say.startDown : planned ? say.planningAnew(percent(share)) : say.chooseAJobFirst}
           </Button>
         ) : null}
       </div>
     </article>
+  )
+}
+
+/** The job, and what is done in the same go. */
+function Wish({
+  file,
+  wish: { goal, also, choose, toggle },
+  onChange,
+}: {
+  readonly file: MachineFile
+  readonly wish: ReturnType<typeof useWish>
+  readonly onChange: () => void
+}) {
+  const { mayWork } = useJob()
+  // Asked for anew with every job that is chosen.
+  const [moreOf, setMoreOf] = useState('')
+  const more = moreOf !== '' && moreOf === goal
+  if (!mayWork) return <p className="text-[17px] text-steel">{say.aMechanicChooses}</p>
+  return (
+    <>
+      <Tiles
+        legend={say.whyDoWeGo}
+        name="goal"
+        value={goal}
+        onChange={(id) => (choose(id), onChange())}
+        options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
+      />
+      {goal && file.goals.length > 1 ? (
+        <div role="group" aria-label={say.andInTheSame} className="flex flex-wrap items-center gap-1.5">
+          {more ? (
+            <span className="text-[15px] text-steel">{say.andInTheSameGo}</span>
+          ) : (
+            <Button weight="quiet" onClick={() => setMoreOf(goal)}>
+              {say.andInTheSameGoAdd}
+            </Button>
+          )}
+          {file.goals
+            .filter((g) => g.id !== goal && (more || also.includes(g.id)))
+            .map((g) => (
+              <Chip key={g.id} on={also.includes(g.id)} onClick={() => (toggle(g.id), onChange())}>
+                {g.name}
+              </Chip>
+            ))}
+        </div>
+      ) : null}
+    </>
+  )
+}
+
+/** What the job takes: steps, minutes, the bench, the parts that came. */
+function Takes({
+  file,
+  planned: { plan, goals },
+  done,
+  bench,
+}: {
+  readonly file: MachineFile
+  readonly planned: { readonly plan: Plan; readonly goals: readonly string[] }
+  readonly done: Goal | undefined
+  readonly bench: Pick<BenchListProps, 'lacking' | 'worths' | 'avoiding' | 'upOrder' | 'onLacking' | 'onAvoid' | 'onUpOrder'>
+}) {
+  const { state, mayWork, now } = useJob()
+  const minutes = minutesOf(plan)
+  return (
+    <>
+      <dl className="grid grid-cols-3 gap-2">
+        <Fact
+          label={say.down}
+          value={say.steps(plan.down.steps.filter((s) => s.number !== undefined).length)}
+          note={say.min(plan.down.minutes.handsOn)}
+        />
+        <Fact label={say.up} value={say.steps(plan.up.steps.length)} note={say.min(plan.up.minutes.handsOn)} />
+        <Fact
+          label={say.handsOn}
+          value={say.min(minutes.hands)}
+          note={now > 0 ? say.upAgain(clockText(now + minutes.elapsed * 60_000, now)) : ''}
+        />
+      </dl>
+      {done && goals.length === 1 && otherJob(file, done.id)?.id === goals[0] ? (
+        <OtherSide file={file} first={done} second={goals[0]!} variants={state.variants} />
+      ) : null}
+      <BenchList file={file} plan={plan} swap={minutes.swap} now={now} mayChange={mayWork} {...bench} />
+      <DeliveryLine plan={plan} />
+      {plan.swap.flatMap((s) => (s.part && s.compare ? [<InHand key={s.part.id} part={s.part} />] : []))}
+    </>
+  )
+}
+
+/** A new part, to be compared before anything is undone. */
+function InHand({ part }: { readonly part: { readonly id: string; readonly name: string } }) {
+  const { state, mayWork, open } = useJob()
+  const compared = state.comparisons[part.id]
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-2 border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16.5px]">
+      <p className="flex-1 basis-52">
+        {compared ? (
+          say.theNewWasCompared(part.name, comparedWords(compared.rows))
+        ) : (
+          <>
+            <span className="font-bold text-look">◆ </span>
+            {say.theNewInHand(part.name)}
+          </>
+        )}
+      </p>
+      {mayWork ? <Button onClick={() => open({ kind: 'compare', part: part.id })}>{say.compareIt}</Button> : null}
+    </div>
+  )
+}
+
+/** Nothing on the way isolates it: that is answered for. */
+function StaysLive({ why, onWhy }: { readonly why: string; readonly onWhy: (why: string) => void }) {
+  return (
+    <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
+      <p>
+        <span className="font-bold text-stop">▲ </span>
+        {say.nothingOnThisWay}
+      </p>
+      <TextField className="mt-2" label={say.whyItStaysOn} value={why} onChange={(e) => onWhy(e.target.value)} maxLength={500} />
+    </div>
   )
 }
 

@@ -7,26 +7,51 @@ const KEPT = 32
 /** Tools picked up within one phase at most. */
 const DEEPEST = 24
 
-/**
- * A good order for a long problem, by phases: first a sequence of poses, the cheapest when tools cost nothing (exact), then, pose by
- * pose, the fewest tools picked up, with what may wait left for a later phase in the same pose. Work that a task needs more of in one
- * way than in another is taken only where nothing else gets the phase done.
- * @returns null where the problem is not of this kind: something has to be chosen, or may not be done after something else
- */
-export function byPhases(problem: Problem): readonly Placing[] | null {
-  if (!plain(problem)) return null
-  const { tasks, poses, tools, turn, swap } = problem
+/** A stretch in one pose with one tool; `any`: dearer ways too. */
+interface Run {
+  readonly pose: number
+  readonly tool: number
+  readonly any: boolean
+}
+interface State {
+  readonly done: Done
+  readonly tool: number
+  readonly cost: number
+  readonly from: State | null
+  readonly run: Run | null
+}
+interface Ordered {
+  readonly order: readonly Placing[]
+  readonly cost: number
+}
+
+/** What is worked out once for a problem. Places are a pose with a tool in hand: `at(pose, tool)`, −1 for none. */
+interface Ground {
+  readonly problem: Problem
+  /** What each task comes after for certain, and what comes after it. */
+  readonly needs: readonly (readonly number[])[]
+  readonly after: readonly (readonly number[])[]
+  /** The least work of each task in any way. */
+  readonly least: readonly number[]
+  readonly close: Closure
+  readonly at: (pose: number, tool: number) => number
+  /** The way of a task at a place that is the least work there; −1 for none. */
+  readonly wayOf: readonly (readonly number[])[]
+  /** What can be done at a place in its least work, and what in any way. */
+  readonly cheaply: readonly Done[]
+  readonly anyhow: readonly Done[]
+}
+
+function groundOf(problem: Problem): Ground {
+  const { tasks, poses, tools } = problem
   const n = tasks.length
   const needs = tasks.map((t) => certain(t.needs))
   const after: number[][] = tasks.map(() => [])
   needs.forEach((list, i) => list.forEach((first) => after[first]!.push(i)))
   const least = tasks.map((t) => Math.min(...t.choices.map((c) => c.work)))
-  const close = closures(problem)
-  const posesOf = (dearest: (task: number) => number): Done[] =>
-    Array.from({ length: poses }, (_, p) => bitsWhere(n, (i) => tasks[i]!.choices.some((c) => c.work <= dearest(i) && c.poses.includes(p))))
-  /** The way of a task in a pose with a tool in hand that is the least work there; −1 for none. */
+  const places = Array.from({ length: poses * (tools + 1) }, (_, at) => at)
   const wayOf = tasks.map((t) =>
-    Array.from({ length: poses * (tools + 1) }, (_, at) => {
+    places.map((at) => {
       const [pose, tool] = [Math.floor(at / (tools + 1)), (at % (tools + 1)) - 1]
       let best = -1
       t.choices.forEach((c, k) => {
@@ -35,124 +60,135 @@ export function byPhases(problem: Problem): readonly Placing[] | null {
       return best
     }),
   )
-  const here = (pose: number, tool: number): number => pose * (tools + 1) + tool + 1
-  // What can be done in a pose with a tool in hand in its least work, and what in any way.
-  const cheaply = Array.from({ length: poses * (tools + 1) }, (_, at) =>
-    bitsWhere(n, (i) => wayOf[i]![at]! >= 0 && tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i]),
-  )
-  const anyhow = cheaply.map((_, at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0))
+  return {
+    problem,
+    needs,
+    after,
+    least,
+    close: closures(problem),
+    at: (pose, tool) => pose * (tools + 1) + tool + 1,
+    wayOf,
+    cheaply: places.map((at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0 && tasks[i]!.choices[wayOf[i]![at]!]!.work === least[i])),
+    anyhow: places.map((at) => bitsWhere(n, (i) => wayOf[i]![at]! >= 0)),
+  }
+}
 
-  interface State {
-    readonly done: Done
-    readonly tool: number
-    readonly cost: number
-    readonly from: State | null
-    readonly run: Run | null
-  }
-  /** A stretch in one pose with one tool; `any`: dearer ways too. */
-  interface Run {
-    readonly pose: number
-    readonly tool: number
-    readonly any: boolean
-  }
-  const step = (state: State, run: Run): State => {
-    let extra = 0
-    const at = here(run.pose, run.tool)
-    const done = run.any
-      ? close(state.done, anyhow[at]!, (i) => (extra += tasks[i]!.choices[wayOf[i]![at]!]!.work - least[i]!))
-      : close(state.done, cheaply[at]!)
-    return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : swap) + extra, from: state, run }
-  }
-  const all = bitsWhere(n, () => true)
-
+/**
+ * A good order for a long problem, by phases: first a sequence of poses, the cheapest when tools cost nothing (exact), then, pose by
+ * pose, the fewest tools picked up, with what may wait left for a later phase in the same pose. Work that a task needs more of in one
+ * way than in another is taken only where nothing else gets the phase done.
+ * @returns null where the problem is not of this kind: something has to be chosen, or may not be done after something else
+ */
+export function byPhases(problem: Problem): readonly Placing[] | null {
+  if (!plain(problem)) return null
+  const ground = groundOf(problem)
+  const { tasks, poses } = problem
+  const posesOf = (dearest: (task: number) => number): Done[] =>
+    Array.from({ length: poses }, (_, p) =>
+      bitsWhere(tasks.length, (i) => tasks[i]!.choices.some((c) => c.work <= dearest(i) && c.poses.includes(p))),
+    )
   // Along the cheapest turns when every way will do, and along the cheapest when only those of least work do: a turn may be less
   // than the work it saves.
-  const orders = [posesOf(() => Infinity), posesOf((i) => least[i]!)].flatMap((inPose) => {
-    const sequence = poseSequence(problem, close, inPose)
-    return sequence ? (along(sequence, inPose) ?? []) : []
+  const orders = [posesOf(() => Infinity), posesOf((i) => ground.least[i]!)].flatMap((inPose) => {
+    const sequence = poseSequence(problem, ground.close, inPose)
+    return sequence ? (along(ground, sequence, inPose) ?? []) : []
   })
-  return (
-    orders.reduce<{ readonly order: readonly Placing[]; readonly cost: number } | null>(
-      (soFar, o) => (soFar && soFar.cost <= o.cost ? soFar : o),
-      null,
-    )?.order ?? null
-  )
+  return orders.reduce<Ordered | null>((soFar, o) => (soFar && soFar.cost <= o.cost ? soFar : o), null)?.order ?? null
+}
 
-  /** The fewest tools along a sequence of poses; null where a phase does not get done what cannot wait. */
-  function along(
-    sequence: readonly number[],
-    inPose: readonly Done[],
-  ): { readonly order: readonly Placing[]; readonly cost: number } | null {
-    // What may be left after each phase: told backward, a task with all that comes after it.
-    const mayWait: boolean[][] = sequence.map(() => [])
-    mayWait[sequence.length - 1] = tasks.map(() => false)
-    for (let k = sequence.length - 1; k > 0; k--) {
-      const wait = [...mayWait[k]!]
-      for (let moved = true; moved;) {
-        moved = false
-        for (let i = 0; i < n; i++) {
-          if (wait[i] || !isDone(inPose[sequence[k]!]!, i) || !after[i]!.every((j) => wait[j])) continue
-          wait[i] = true
-          moved = true
-        }
+function step({ problem, close, at, wayOf, cheaply, anyhow, least }: Ground, state: State, run: Run): State {
+  let extra = 0
+  const place = at(run.pose, run.tool)
+  const done = run.any
+    ? close(state.done, anyhow[place]!, (i) => (extra += problem.tasks[i]!.choices[wayOf[i]![place]!]!.work - least[i]!))
+    : close(state.done, cheaply[place]!)
+  return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : problem.swap) + extra, from: state, run }
+}
+
+/** What has to be done by the end of each phase: told backward, a task may be left with all that comes after it. */
+function mustBy({ problem, after }: Ground, sequence: readonly number[], inPose: readonly Done[]): Done[] {
+  const n = problem.tasks.length
+  const mayWait: boolean[][] = sequence.map(() => [])
+  mayWait[sequence.length - 1] = problem.tasks.map(() => false)
+  for (let k = sequence.length - 1; k > 0; k--) {
+    const wait = [...mayWait[k]!]
+    for (let moved = true; moved;) {
+      moved = false
+      for (let i = 0; i < n; i++) {
+        if (wait[i] || !isDone(inPose[sequence[k]!]!, i) || !after[i]!.every((j) => wait[j])) continue
+        wait[i] = true
+        moved = true
       }
-      mayWait[k - 1] = wait
     }
-    const must = mayWait.map((wait) => bitsWhere(n, (i) => !wait[i]))
-    let layer: State[] = [{ done: noneDone(n), tool: problem.tool, cost: 0, from: null, run: null }]
-    for (const [k, pose] of sequence.entries()) {
-      const through: State[] = []
-      const seen = new Map<string, number>()
-      let now = layer.map((s) => step(s, { pose, tool: s.tool, any: false }))
-      for (let depth = 0; depth < DEEPEST && now.length > 0; depth++) {
-        const next: State[] = []
-        for (const state of now) {
-          const key = `${keyOf(state.done)} ${state.tool}`
-          const known = seen.get(key)
-          if (known !== undefined && known <= state.cost) continue
-          seen.set(key, state.cost)
-          if (includes(state.done, must[k]!)) through.push(state)
-          for (const run of worthwhile(state, pose)) next.push(step(state, run))
-        }
-        now = best(next, 2 * KEPT, (s) => s.cost + 4 * lacking(must[k]!, s.done))
-      }
-      through.sort((a, b) => a.cost - b.cost)
-      const kept: State[] = []
-      for (const state of through)
-        if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : swap) <= state.cost && includes(o.done, state.done))) kept.push(state)
-      layer = best(kept, KEPT, (s) => s.cost + 2 * lacking(all, s.done))
-      if (layer.length === 0) return null
-    }
-    layer.sort((a, b) => a.cost - b.cost)
-    return {
-      order: replay(layer[0]!),
-      cost: layer[0]!.cost + sequence.reduce((sum, pose, k) => sum + (k === 0 ? 0 : turn[sequence[k - 1]!]![pose]!), 0),
-    }
+    mayWait[k - 1] = wait
   }
+  return mayWait.map((wait) => bitsWhere(n, (i) => !wait[i]))
+}
 
-  /** Tools that have something to do now; ways that are more work only where they are all there is. */
-  function worthwhile(state: State, pose: number): Run[] {
-    const cheap = new Set<number>()
-    const dear = new Set<number>()
-    for (let i = 0; i < n; i++) {
-      if (isDone(state.done, i) || !needs[i]!.every((first) => isDone(state.done, first))) continue
-      for (const c of tasks[i]!.choices)
-        if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
-    }
-    return [...[...cheap].map((tool) => ({ pose, tool, any: false })), ...[...dear].map((tool) => ({ pose, tool, any: true }))]
+/** The fewest tools along a sequence of poses; null where a phase does not get done what cannot wait. */
+function along(ground: Ground, sequence: readonly number[], inPose: readonly Done[]): Ordered | null {
+  const { problem } = ground
+  const n = problem.tasks.length
+  const all = bitsWhere(n, () => true)
+  const must = mustBy(ground, sequence, inPose)
+  let layer: State[] = [{ done: noneDone(n), tool: problem.tool, cost: 0, from: null, run: null }]
+  for (const [k, pose] of sequence.entries()) {
+    const kept: State[] = []
+    for (const state of throughPhase(ground, layer, pose, must[k]!))
+      if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : problem.swap) <= state.cost && includes(o.done, state.done)))
+        kept.push(state)
+    layer = best(kept, KEPT, (s) => s.cost + 2 * lacking(all, s.done))
+    if (layer.length === 0) return null
   }
+  layer.sort((a, b) => a.cost - b.cost)
+  return {
+    order: replay(ground, layer[0]!),
+    cost: layer[0]!.cost + sequence.reduce((sum, pose, k) => sum + (k === 0 ? 0 : problem.turn[sequence[k - 1]!]![pose]!), 0),
+  }
+}
 
-  function replay(last: State): Placing[] {
-    const runs: Run[] = []
-    for (let s: State | null = last; s; s = s.from) if (s.run) runs.unshift(s.run)
-    const order: Placing[] = []
-    let done = noneDone(n)
-    for (const run of runs) {
-      const at = here(run.pose, run.tool)
-      done = close(done, (run.any ? anyhow : cheaply)[at]!, (i) => order.push({ task: i, choice: wayOf[i]![at]!, pose: run.pose }))
+/** The states in which a phase can end, cheapest first. */
+function throughPhase(ground: Ground, layer: readonly State[], pose: number, must: Done): State[] {
+  const through: State[] = []
+  const seen = new Map<string, number>()
+  let now = layer.map((s) => step(ground, s, { pose, tool: s.tool, any: false }))
+  for (let depth = 0; depth < DEEPEST && now.length > 0; depth++) {
+    const next: State[] = []
+    for (const state of now) {
+      const key = `${keyOf(state.done)} ${state.tool}`
+      const known = seen.get(key)
+      if (known !== undefined && known <= state.cost) continue
+      seen.set(key, state.cost)
+      if (includes(state.done, must)) through.push(state)
+      for (const run of worthwhile(ground, state, pose)) next.push(step(ground, state, run))
     }
-    return order
+    now = best(next, 2 * KEPT, (s) => s.cost + 4 * lacking(must, s.done))
   }
+  return through.sort((a, b) => a.cost - b.cost)
+}
+
+/** Tools that have something to do now; ways that are more work only where they are all there is. */
+function worthwhile({ problem, needs, least }: Ground, state: State, pose: number): Run[] {
+  const cheap = new Set<number>()
+  const dear = new Set<number>()
+  for (const [i, task] of problem.tasks.entries()) {
+    if (isDone(state.done, i) || !needs[i]!.every((first) => isDone(state.done, first))) continue
+    for (const c of task.choices)
+      if (c.tool >= 0 && c.tool !== state.tool && c.poses.includes(pose)) (c.work === least[i] ? cheap : dear).add(c.tool)
+  }
+  return [...[...cheap].map((tool) => ({ pose, tool, any: false })), ...[...dear].map((tool) => ({ pose, tool, any: true }))]
+}
+
+function replay({ problem, close, at, wayOf, cheaply, anyhow }: Ground, last: State): Placing[] {
+  const runs: Run[] = []
+  for (let s: State | null = last; s; s = s.from) if (s.run) runs.unshift(s.run)
+  const order: Placing[] = []
+  let done = noneDone(problem.tasks.length)
+  for (const run of runs) {
+    const place = at(run.pose, run.tool)
+    done = close(done, (run.any ? anyhow : cheaply)[place]!, (i) => order.push({ task: i, choice: wayOf[i]![place]!, pose: run.pose }))
+  }
+  return order
 }
 
 /** The cheapest turns in which everything gets done when tools cost nothing. */
