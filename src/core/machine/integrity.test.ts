@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { godwit } from '../../demo/machines/godwit'
 import { KNOWN_IDS } from '../job'
@@ -11,7 +12,68 @@ const change = (edit: (f: Record<string, unknown[]>) => void): MachineFile => {
   return copy as unknown as MachineFile
 }
 
+/** Where a machine file names something else by its id. `*` is any place in a list. */
+const NAMES_ANOTHER = [
+  '/parts/*/of/*',
+  '/parts/*/with',
+  '/parts/*/tethers/*',
+  '/sealed/*/part',
+  '/joints/*/holds/*',
+  '/joints/*/frees/*',
+  '/joints/*/consumable',
+  '/joints/*/down/modes/*/poses/*',
+  '/joints/*/up/consumables/*/consumable',
+  '/stacks/*/axle',
+  '/stacks/*/items/*/joint',
+  '/connections/*/mates/*',
+  '/cables/*/of',
+  '/cables/*/route/*',
+  '/cables/*/ties/*/joint',
+  '/cables/*/ties/*/shares/*',
+  '/holes/*/part',
+  '/steps/*/gives/*/of',
+  '/steps/*/after/*',
+  '/steps/*/before/*',
+  '/order/*/first',
+  '/order/*/then',
+  '/loadPath/*/part',
+  '/loadPath/*/support',
+  '/loadPath/*/joints/*',
+  '/poseMoves/*/from',
+  '/poseMoves/*/to',
+  '/drives/*/part',
+  '/drives/*/carriedBy',
+  '/pack/part',
+  '/pack/plug',
+  '/energy/*/of',
+  '/energy/*/releasedBy',
+  '/goals/*/swap/*/part',
+] as const
+
+/** The first place in a file that a pattern fits; null where it has none. */
+function placeOf(value: unknown, pattern: readonly string[], at = ''): string | null {
+  const [key, ...rest] = pattern
+  if (key === undefined) return typeof value === 'string' ? at : null
+  if (key !== '*') return placeOf((value as Record<string, unknown> | undefined)?.[key], rest, `${at}/${key}`)
+  return (Array.isArray(value) ? value : []).reduce<string | null>((found, v, i) => found ?? placeOf(v, rest, `${at}/${i}`), null)
+}
+
 describe('checkIntegrity', () => {
+  it.each(NAMES_ANOTHER)('an id at %s that is nowhere is told with its place', (pattern) => {
+    const places = demoMachines().flatMap((f) => {
+      const at = placeOf(f, pattern.split('/').slice(1))
+      return at === null ? [] : [{ f, at }]
+    })
+    expect(places.length, 'a demo machine that has one').toBeGreaterThan(0)
+    const { f, at } = places[0]!
+    const copy = structuredClone(f) as unknown as Record<string, any>
+    const path = at.split('/').slice(1)
+    path.slice(0, -1).reduce<any>((o, k) => o[k], copy)[path.at(-1)!] = 'nowhere'
+    expect(checkIntegrity(copy as unknown as MachineFile, KNOWN_IDS)).toContainEqual(
+      expect.objectContaining({ kind: 'dangling', at, value: 'nowhere' }),
+    )
+  })
+
   it('finds nothing wrong with the Dunlin', () => expect(checkIntegrity(file, KNOWN_IDS)).toEqual([]))
 
   it.each([
