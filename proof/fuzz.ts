@@ -11,10 +11,12 @@ import { parseEntry } from '../src/formats/entry'
 import { writeReport } from '../src/formats/hand-back'
 import { parseMachineFile } from '../src/formats/machine-file'
 import { reportJson, reportMarkdown } from '../src/formats/report'
+import { readHeader } from '../src/formats/ride-header'
 import { readRideLog } from '../src/formats/ride-log'
 import { describeEntry } from '../src/words/en/journal-line'
 import { recordedJobs } from '../tests/set/load'
 import { chance } from '../src/demo/chance'
+import { madeHeader } from '../tests/ride-headers'
 import { mutate, ODD, pick } from './odd'
 
 const MANY = Number(process.env['FUZZ'] ?? 20_000)
@@ -117,6 +119,21 @@ function show(state: JobState, entries: readonly Entry[]): void {
     })
   }
   told('machine files', `${taken} taken in, ${planned} planned`)
+}
+
+/* Headers of ride logs: never one quantity for another */
+{
+  let known = 0
+  for (let seed = 0; seed < MANY; seed++)
+    attempt('header', seed, () => {
+      const made = madeHeader(seed)
+      const read = readHeader(made.text)
+      if (read.role === null) return
+      known += 1
+      if (read.role !== made.role || (made.scale !== undefined && Math.abs(read.to(1) / made.scale - 1) > 1e-9))
+        throw new Error(`“${made.text}” is ${made.role}, and was taken for ${read.role} in ${read.unit}`)
+    })
+  told('headers', `${known} known`)
 }
 
 /* Ride logs */

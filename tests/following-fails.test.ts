@@ -1,8 +1,9 @@
 import { afterAll, beforeAll, expect, it, vi } from 'vitest'
+import type * as Entries from '../src/db/entries'
 
 const broken = vi.hoisted(() => ({ now: false }))
 vi.mock('../src/db/entries', async (original) => {
-  const real = await original<typeof import('../src/db/entries')>()
+  const real = await original<typeof Entries>()
   return {
     ...real,
     readEntries: (...asked: Parameters<typeof real.readEntries>) =>

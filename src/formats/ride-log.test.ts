@@ -32,6 +32,56 @@ describe('readRideLog', () => {
     expect(raw.channels.current![0]).toBe(current)
   })
 
+  it.each([
+    ['dates with points', 'date,speed\n28.11.2026 10:22:33,1\n28.11.2026 10:22:34.5,2\n', 1.5],
+    ['ISO dates', 'timestamp,speed\n2026-11-28T10:22:33Z,1\n2026-11-28T10:22:34.5Z,2\n', 1.5],
+    ['milliseconds since 1970 without a word of it', 'timestamp,speed\n1795861353000,1\n1795861354500,2\n', 1.5],
+    ['seconds since 1970', 'timestamp,speed\n1795861353,1\n1795861354.5,2\n', 1.5],
+    ['microseconds since 1970', 'timestamp,speed\n1795861353000000,1\n1795861354500000,2\n', 1.5],
+    ['a clock that passes midnight', 'time,speed\n23:59:59.5,1\n0:00:01,2\n', 1.5],
+    ['the time of a file that has a date beside it', 'Date,Time,speed\n2026-11-28,10:22:33,1\n2026-11-28,10:22:34.5,2\n', 1.5],
+  ])('reads %s', (_, text, seconds) => {
+    const [a, b] = read(text).raw.time
+    expect(b! - a!).toBeCloseTo(seconds, 3)
+  })
+
+  it('takes what is surer, leaves alone what is of something else, and says what it took', () => {
+    const text = 'time_s,controller_temp_C,temp,motor_temp_F,phase current (A),current_mA,V\n0,80,30,212,90,2500,52\n'
+    const { raw, taken, names } = read(text)
+    expect(raw.channels.temperature![0]).toBeCloseTo(100, 9)
+    expect(raw.channels.current![0]).toBe(2.5)
+    expect(taken).toEqual([
+      { role: 'time', column: 'time_s', unit: 's', named: true },
+      { role: 'current', column: 'current_mA', unit: 'mA', named: true },
+      { role: 'voltage', column: 'V', unit: 'V', named: true },
+      { role: 'temperature', column: 'motor_temp_F', unit: '°F', named: true },
+    ])
+    expect(names).toHaveLength(7)
+  })
+
+  it('takes a column for what somebody says it is, in the unit that they say, and for nothing else', () => {
+    const text = 'n,x,speed\n0,5,99\n1000,10,99\n'
+    const assigned = { time: { column: 'n', unit: 'ms' }, speed: { column: 'x', unit: 'm/s' } } as const
+    const result = readRideLog(text, assigned)
+    if (!result.ok) throw new Error(result.error.kind)
+    expect([...result.value.raw.time]).toEqual([0, 1])
+    expect([...result.value.raw.channels.speed!]).toEqual([18, 36])
+    expect(readRideLog('time,speed,voltage\n0,1,52\n', { speed: null })).toMatchObject({
+      ok: true,
+      value: { taken: [{ role: 'time' }, { role: 'voltage' }] },
+    })
+    // One column is one thing.
+    expect(readRideLog('time,speed\n0,1\n', { current: { column: 'speed', unit: 'A' } })).toMatchObject({
+      ok: true,
+      value: { taken: [{ role: 'time' }, { role: 'current', column: 'speed' }] },
+    })
+    // A file without that column goes by its headers.
+    expect(readRideLog('time,speed\n0,1\n', assigned)).toMatchObject({
+      ok: true,
+      value: { taken: [{ column: 'time' }, { column: 'speed' }] },
+    })
+  })
+
   it('leaves lines out that it cannot read, and says which; blanks cells', () => {
     const { raw, notes } = read('time,speed,voltage\n0,1,52\nabc,2,52\n2,fast,52\n\n3,3,\n')
     expect([...raw.time]).toEqual([0, 2, 3])

@@ -2,53 +2,69 @@ import Papa from 'papaparse'
 import { type Channel, CHANNELS, type LogNote, type RawLog, type RideLogFault } from '../core/ride'
 import { fail, ok, type Result } from '../core/result'
 import { cut } from '../core/text'
+import { isGpx, readGpx } from './gpx'
+import { fromUnit, readHeader, type Role, ROLES } from './ride-header'
 
-/** Largest log that is read, rows and bytes. */
 /** Nanoseconds since 1970 are below this; a time beyond it is none. */
 const LATEST = 1e19
+/** Largest log that is read, rows and bytes. */
 const MAX_ROWS = 5_000_000
 export const MAX_BYTES = 200_000_000
+/** Columns that are told of. */
+const MOST_COLUMNS = 60
+
+/** What a column of the file was taken for, and in which unit. */
+export interface Taken {
+  readonly role: Role
+  /** The column as the file names it. */
+  readonly column: string
+  readonly unit: string
+  /** Whether the unit stands in the header; else it is the usual one. */
+  readonly named: boolean
+}
 
 export interface ReadLog {
   readonly raw: RawLog
   readonly notes: readonly LogNote[]
-  /** The columns that were used, as the file names them. */
-  readonly columns: readonly string[]
+  readonly taken: readonly Taken[]
+  /** All columns of the file, as it names them. */
+  readonly names: readonly string[]
 }
 
-interface Column {
+/** What somebody says a column is, in place of what its header says; null: no column has it. */
+export type Assigned = { readonly [R in Role]?: { readonly column: string; readonly unit: string } | null }
+
+interface Column extends Taken {
   readonly at: number
-  readonly name: string
   readonly scale: (value: number) => number
 }
 
-const NAMES: Readonly<Record<Channel | 'time', RegExp>> = {
-  time: /^(time|t|zeit|seconds|sec|timestamp|elapsed)\b/i,
-  speed: /speed|velocity|geschwindigkeit|^v\s*[[(]?\s*(km|m\/s|mph)/i,
-  current: /current|strom|amps?\b|^i\b/i,
-  voltage: /volt|spannung|^u\b/i,
-  temperature: /temp/i,
+/** The surest column for a role; of equally sure ones the first. What was assigned by hand goes before. */
+function columnFor(role: Role, names: readonly string[], assigned: Assigned): Column | null {
+  const by = assigned[role]
+  if (by === null) return null
+  const own = by ? names.indexOf(by.column) : -1
+  if (by && own >= 0) return { role, at: own, column: by.column, unit: by.unit, named: true, scale: fromUnit(role, by.unit) }
+  const mine = new Set(ROLES.flatMap((r) => (r !== role && assigned[r] ? [assigned[r].column] : [])))
+  return names.reduce<(Column & { readonly sure: number }) | null>((best, column, at) => {
+    const read = readHeader(column)
+    if (read.role !== role || mine.has(column) || (best && best.sure >= read.sure)) return best
+    return { role, at, column, unit: read.unit, named: read.named, scale: read.to, sure: read.sure }
+  }, null)
 }
 
-const same = (x: number): number => x
-const UNIT: readonly (readonly [RegExp, Partial<Record<Channel | 'time', (x: number) => number>>])[] = [
-  [/\bms\b|millis/i, { time: (x) => x / 1000 }],
-  [/\bmin\b/i, { time: (x) => x * 60 }],
-  [/mph|mi\/h/i, { speed: (x) => x * 1.609344 }],
-  [/m\/s/i, { speed: (x) => x * 3.6 }],
-  [/\bmA\b/, { current: (x) => x / 1000 }],
-  [/\bmV\b/, { voltage: (x) => x / 1000 }],
-  [/°?F\b/, { temperature: (x) => ((x - 32) * 5) / 9 }],
-]
-
 /**
- * Reads a ride log: CSV with a header line; comma, semicolon or tab between the columns, decimal point or comma. Wants a time column
- * and one or more of speed, current, voltage, motor temperature; units in the header (km/h, m/s, mph, ms, mA, mV, °F) are converted.
+ * Reads a ride log: GPX 1.1, or CSV with a header line; comma, semicolon or tab between the columns, decimal point or comma. Wants a
+ * time column and one or more of speed, current, voltage, motor temperature; what each header says is read by `readHeader`, and units
+ * are converted.
+ * Time is seconds, a clock (which may pass midnight), a date and time, or a count since 1970, whose unit its size tells.
  * A line that cannot be read is left out and noted with its number; nothing of the file is changed.
+ * @param assigned what somebody says the columns are; it goes before the headers
  * @param text at most 200 MB; more than five million rows are noted and left out
  */
-export function readRideLog(text: string): Result<ReadLog, RideLogFault> {
+export function readRideLog(text: string, assigned: Assigned = {}): Result<ReadLog, RideLogFault> {
   if (text.length > MAX_BYTES) return fail({ kind: 'too large', bytes: text.length })
+  if (isGpx(text)) return readGpx(text)
   const first = text.slice(0, 4096).replace(/^\uFEFF/, '')
   const header = first.split(/\r\n|\r|\n/, 1)[0] ?? ''
   if (header.trim() === '') return fail({ kind: 'empty' })
@@ -56,24 +72,20 @@ export function readRideLog(text: string): Result<ReadLog, RideLogFault> {
   const names = header.split(delimiter).map((n) => n.trim().replace(/^"|"$/g, ''))
   if (names.every((n) => n === '' || /^[-+\d.,:]+$/.test(n)) || /[\u0000-\u0008\uFFFD]/.test(header))
     return fail({ kind: 'no header', found: header.slice(0, 60) })
-  const found = (key: Channel | 'time'): Column | null => {
-    const at = names.findIndex((n) => NAMES[key].test(n))
-    if (at < 0) return null
-    return { at, name: names[at]!, scale: UNIT.find(([unit, to]) => to[key] && unit.test(names[at]!))?.[1][key] ?? same }
-  }
-  const time = found('time')
-  if (!time) return fail({ kind: 'no time', columns: names.slice(0, 12) })
+  const time = columnFor('time', names, assigned)
+  if (!time) return fail({ kind: 'no time', columns: names.slice(0, MOST_COLUMNS) })
   const wanted = CHANNELS.flatMap((c) => {
-    const column = found(c)
+    const column = columnFor(c, names, assigned)
     return column ? [[c, column] as const] : []
   })
-  if (wanted.length === 0) return fail({ kind: 'no channel', columns: names.slice(0, 12) })
-  return rows(text, delimiter, time, wanted)
+  if (wanted.length === 0) return fail({ kind: 'no channel', columns: names.slice(0, MOST_COLUMNS) })
+  return rows(text, delimiter, names, time, wanted)
 }
 
 function rows(
   text: string,
   delimiter: string,
+  names: readonly string[],
   time: Column,
   wanted: readonly (readonly [Channel, Column])[],
 ): Result<ReadLog, RideLogFault> {
@@ -86,6 +98,9 @@ function rows(
   const read = (cell: string | undefined): number => readFigure(cell, comma)
   let n = 0
   let line = 1
+  let scale = 1
+  let days = 0
+  let last = 0
   let unreadable = 0
   let firstBad = { row: 0, found: '' }
   let left = 0
@@ -96,13 +111,22 @@ function rows(
     step: ({ data }) => {
       if (line++ === 1) return
       if (data.length === 1 && data[0]!.trim() === '') return
-      const t = readTime(data[time.at], read)
+      let t = readTime(data[time.at], read)
+      // A clock that passes midnight goes on the next day.
+      if (/^\s*\d+:/.test(data[time.at] ?? '')) {
+        t += days * DAY
+        if (n > 0 && t < last - DAY / 2) {
+          days++
+          t += DAY
+        }
+        last = t
+      } else if (!time.named && n === 0) scale = sinceEpoch(t)
       if (!(Math.abs(t) <= LATEST)) {
         if (unreadable++ === 0) firstBad = { row: line - 1, found: cut(data.join(delimiter), 60) }
         return
       }
       if (n >= most) return void left++
-      times[n] = time.scale(t)
+      times[n] = time.scale(t) * scale
       row[n] = line - 1
       for (let k = 0; k < wanted.length; k++) {
         const column = wanted[k]![1]
@@ -120,7 +144,7 @@ function rows(
     ...CHANNELS.filter((c) => !wanted.some(([w]) => w === c)).map((channel) => ({ kind: 'missing' as const, count: 1, row: 1, channel })),
     ...(left > 0 ? [{ kind: 'too long' as const, count: left, row: row[n - 1]! + 1 }] : []),
   ]
-  const speedName = wanted.find(([c]) => c === 'speed')?.[1].name ?? ''
+  const speedName = wanted.find(([c]) => c === 'speed')?.[1].column ?? ''
   return ok({
     raw: {
       time: times.subarray(0, n),
@@ -129,7 +153,8 @@ function rows(
       speedFrom: /gps|sat/i.test(speedName) ? 'satellite' : /wheel|hub|rad/i.test(speedName) ? 'wheel' : 'unknown',
     },
     notes,
-    columns: [time.name, ...wanted.map(([, c]) => c.name)],
+    taken: [time, ...wanted.map(([, c]) => c)].map(({ role, column, unit, named }) => ({ role, column, unit, named })),
+    names: names.slice(0, MOST_COLUMNS),
   })
 }
 
@@ -162,11 +187,18 @@ function slowFigure(cell: string, comma: boolean): number {
   return cell.trim() === '' ? Number.NaN : Number(comma ? cell.replace(',', '.') : cell)
 }
 
-/** Seconds, `h:mm:ss.s`, or a date and time. */
+const DAY = 86_400
+/** What makes seconds of a bare count since 1970, by its size: ms, µs and ns lie a thousand apart from 1973 on. */
+const sinceEpoch = (t: number): number => (t > 1e17 ? 1e-9 : t > 1e14 ? 1e-6 : t > 1e11 ? 1e-3 : 1)
+
+/** Seconds, `h:mm:ss.s`, or a date and time: `2026-11-28 10:22:33`, `28.11.2026 10:22:33`. */
 function readTime(cell: string | undefined, read: (cell: string | undefined) => number): number {
   const plain = read(cell)
   if (!Number.isNaN(plain) || cell === undefined) return plain
-  const clock = /^(\d+):(\d{2}):(\d{2}(?:[.,]\d+)?)$/.exec(cell.trim())
+  const text = cell.trim()
+  const clock = /^(\d+):(\d{2}):(\d{2}(?:[.,]\d+)?)$/.exec(text)
   if (clock) return Number(clock[1]) * 3600 + Number(clock[2]) * 60 + Number(clock[3]!.replace(',', '.'))
-  return /^\d{4}-\d{2}-\d{2}[T ]/.test(cell.trim()) ? Date.parse(cell.trim()) / 1000 : Number.NaN
+  const [, day, month, year, rest] = /^(\d{1,2})\.(\d{1,2})\.(\d{4})(?:[T ]+(.*))?$/.exec(text) ?? []
+  if (year) return Date.parse(`${year}-${month!.padStart(2, '0')}-${day!.padStart(2, '0')}T${(rest ?? '00:00').replace(',', '.')}Z`) / 1000
+  return /^\d{4}[-/]\d{2}[-/]\d{2}([T ]|$)/.test(text) ? Date.parse(text.replaceAll('/', '-').replace(',', '.')) / 1000 : Number.NaN
 }

@@ -102,34 +102,57 @@ function resistance(log: CleanLog): Finding {
     : { id: 'pack resistance', verdict: 'cannot say', why: 'too little load' }
 }
 
+/** Rest that is longer than this is no part of a ride's load, s; estimated. */
+const REST = 60
+/** Below this it is not moving, km/h; below this share of its usual most, and 2 A, it does not work. */
+const MOVING = 3
+const WORKING = { share: 0.05, least: 2 }
+
+/** From where to where it was under load without a long rest, the longest such stretch; the whole log where nothing says. */
+function underLoad({ time, channels: { current, speed } }: CleanLog): readonly [number, number] {
+  const by = current ?? speed
+  if (!by) return [0, time.length - 1]
+  const sizes = [...by].filter((x) => !Number.isNaN(x)).map(Math.abs)
+  sizes.sort((a, b) => a - b)
+  const least = current ? Math.max(WORKING.least, WORKING.share * (sizes[Math.floor(0.99 * sizes.length)] ?? 0)) : MOVING
+  let best: readonly [number, number] = [0, 0]
+  let [from, last] = [-1, -1]
+  for (let i = 0; i < by.length; i++) {
+    if (!(Math.abs(by[i]!) > least)) continue
+    if (from < 0 || time[i]! - time[last]! > REST) from = i
+    last = i
+    if (time[last]! - time[from]! > time[best[1]]! - time[best[0]]!) best = [from, last]
+  }
+  return best[1] > best[0] ? best : [0, time.length - 1]
+}
+
 function heat(log: CleanLog, temperature: Float64Array, limits: RideLimits): Finding {
+  const [from, to] = underLoad(log)
   const time: number[] = []
   const degrees: number[] = []
-  const step = Math.max(1, Math.floor(temperature.length / 300))
+  const step = Math.max(1, Math.floor((to - from + 1) / 300))
   let highest = -Infinity
   for (let i = 0; i < temperature.length; i++) {
     const t = temperature[i]!
     if (Number.isNaN(t)) continue
     highest = Math.max(highest, t)
-    if (i % step !== 0) continue
+    if (i < from || i > to || (i - from) % step !== 0) continue
     time.push(log.time[i]!)
     degrees.push(t)
   }
-  if (time.length === 0) return { id: 'heat', verdict: 'cannot say', why: 'no temperature' }
+  if (highest === -Infinity) return { id: 'heat', verdict: 'cannot say', why: 'no temperature' }
   const fit = fitHeat(time, degrees)
   const limit = limits.motorTemperature
-  const settled = fit && fit.asymptote - highest > 1
-  const verdict = settled ? below(Math.max(highest, fit.asymptote), Math.max(1, fit.u), limit) : below(highest, 1, limit)
-  return {
-    id: 'heat',
-    value: highest,
-    u: 1,
-    unit: 'degC',
-    limit,
-    verdict,
-    ...(settled ? { heading: fit.asymptote } : {}),
-    ...(fit ? {} : { why: 'too short' as const }),
+  const found = { id: 'heat', value: highest, u: 1, unit: 'degC', limit } as const
+  // Where it had not settled, what was reached is too little to be called good.
+  if (!fit) {
+    const so = below(highest, 1, limit)
+    return { ...found, verdict: so === 'good' ? 'cannot say' : so, why: 'too short' }
   }
+  const settled = fit.asymptote - highest > 1
+  return settled
+    ? { ...found, verdict: below(fit.asymptote, Math.max(1, fit.u), limit), heading: fit.asymptote }
+    : { ...found, verdict: below(highest, 1, limit) }
 }
 
 function braking(log: CleanLog, limits: RideLimits): Finding {

@@ -39,8 +39,8 @@ const POSSIBLE: Readonly<Record<Channel, readonly [number, number]>> = {
 }
 
 /**
- * Puts a log in order: samples whose time goes back or stands still are left out, impossible values are blanked, gaps (more than
- * five usual intervals, and half a second) are kept as gaps. Whatever was done is noted with its line.
+ * Puts a log in order: samples whose time goes back, stands still or leaps out of the row are left out, impossible values are
+ * blanked, gaps (more than five usual intervals, and half a second) are kept as gaps. Whatever was done is noted with its line.
  */
 export function cleanLog(raw: RawLog): CleanLog {
   const notes: LogNote[] = []
@@ -70,23 +70,64 @@ export function cleanLog(raw: RawLog): CleanLog {
   return { time, row, channels, speedFrom: raw.speedFrom, broken, hz: usual > 0 ? 1 / usual : 0, notes }
 }
 
+/**
+ * The samples whose times rise, as many as there are: one wild time among them costs itself, not what comes after it. Of equal times the
+ * first is kept.
+ */
 function inOrder(raw: RawLog, notes: LogNote[]): Uint32Array {
-  const kept = new Uint32Array(raw.time.length)
-  let n = 0
-  let last = -Infinity
+  const kept = risingOf(raw.time)
   const odd = { reversed: { count: 0, row: 0 }, duplicate: { count: 0, row: 0 } }
+  let k = 0
   for (let i = 0; i < raw.time.length; i++) {
-    const t = raw.time[i]!
-    if (t > last) {
-      kept[n++] = i
-      last = t
+    if (kept[k] === i) {
+      k++
       continue
     }
-    const note = t === last ? odd.duplicate : odd.reversed
+    const note = raw.time[i] === raw.time[kept[k - 1] ?? -1] ? odd.duplicate : odd.reversed
     if (note.count++ === 0) note.row = raw.row[i]!
   }
   for (const kind of ['reversed', 'duplicate'] as const) if (odd[kind].count > 0) notes.push({ kind, ...odd[kind], channel: 'time' })
-  return kept.subarray(0, n)
+  return kept
+}
+
+/**
+ * Places of the longest strictly rising part of a list (patience sorting, Fredman 1975); of several as long the one that keeps what came
+ * first. All of it where it rises anyway.
+ */
+function risingOf(times: Float64Array): Uint32Array {
+  const n = times.length
+  let rises = true
+  for (let i = 1; i < n && rises; i++) rises = times[i]! > times[i - 1]!
+  if (rises) return Uint32Array.from(times, (_, i) => i)
+  // How long a rising part can be that ends at each place, and one that begins there.
+  const { lengths: upTo, longest } = lengthsOf(n, (i) => times[i]!)
+  const { lengths: onFrom } = lengthsOf(n, (i) => -times[n - 1 - i]!)
+  const kept = new Uint32Array(longest)
+  let k = 0
+  for (let i = 0; i < n && k < longest; i++)
+    if (upTo[i] === k + 1 && upTo[i]! + onFrom[n - 1 - i]! - 1 === longest && (k === 0 || times[i]! > times[kept[k - 1]!]!)) kept[k++] = i
+  return kept
+}
+
+/** For each place the length of the longest strictly rising part that ends there, and the longest of all. */
+function lengthsOf(n: number, at: (i: number) => number): { readonly lengths: Uint32Array; readonly longest: number } {
+  const lengths = new Uint32Array(n)
+  const ends = new Float64Array(n)
+  let longest = 0
+  for (let i = 0; i < n; i++) {
+    const t = at(i)
+    let [low, high] = [0, longest]
+    if (longest > 0 && t > ends[longest - 1]!) low = longest
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (ends[middle]! >= t) high = middle
+      else low = middle + 1
+    }
+    ends[low] = t
+    lengths[i] = low + 1
+    longest = Math.max(longest, low + 1)
+  }
+  return { lengths, longest }
 }
 
 function possible(values: Float64Array, row: Uint32Array, channel: Channel, notes: LogNote[]): Float64Array {

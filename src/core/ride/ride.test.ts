@@ -45,6 +45,36 @@ describe('putting a log in order', () => {
     ])
   })
 
+  it('a wild time costs itself, not what comes after it', () => {
+    const raw = log(1, 30, { speed: (t) => t })
+    raw.time[4] = 9_999
+    raw.time[20] = -5
+    const clean = cleanLog(raw)
+    expect(clean.time).toHaveLength(28)
+    expect(clean.time.at(-1)).toBe(29)
+    expect(clean.notes).toEqual([{ kind: 'reversed', count: 2, row: 6, channel: 'time' }])
+  })
+
+  it('keeps as many samples as can stand in order, and of several ways the first (against every way there is)', () => {
+    const every = (times: readonly number[]): readonly (readonly number[])[] =>
+      Array.from({ length: 2 ** times.length }, (_, mask) => times.flatMap((_, i) => ((mask >> i) & 1 ? [i] : []))).filter((places) =>
+        places.every((p, k) => k === 0 || times[p]! > times[places[k - 1]!]!),
+      )
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 1, maxLength: 9 }), (times) => {
+        const raw = log(1, times.length, {})
+        raw.time.set(times)
+        const ways = every(times)
+        const most = Math.max(...ways.map((w) => w.length))
+        const first = ways
+          .filter((w) => w.length === most)
+          .sort((a, b) => a.find((x, k) => x !== b[k])! - b.find((x, k) => x !== a[k])! || 0)[0]!
+        expect([...cleanLog(raw).row].map((r) => r - 2)).toEqual(first)
+      }),
+      { numRuns: 300 },
+    )
+  })
+
   it('keeps a gap as a gap: nothing is summed across it', () => {
     const raw = log(10, 20, { speed: () => 36 })
     for (let i = 100; i < 200; i++) raw.time[i]! += 60
@@ -110,8 +140,19 @@ describe('what a log says', () => {
   it('says where the heat is heading when it had not settled, and nothing when the ride was too short', () => {
     const heat = (seconds: number) => find(log(2, seconds, { temperature: (t) => 85 - 60 * Math.exp(-t / 400) }), 'heat')
     expect(heat(900).heading).toBeCloseTo(85, 0)
-    expect(heat(60)).toMatchObject({ why: 'too short' })
+    // Far below the limit, but it had not settled: nothing good is said of it.
+    expect(heat(60)).toMatchObject({ verdict: 'cannot say', why: 'too short', value: expect.any(Number) })
+    expect(find(log(2, 60, { temperature: () => 130 }), 'heat')).toMatchObject({ verdict: 'bad', why: 'too short' })
     expect(find(log(2, 900, { temperature: (t) => 115 - 90 * Math.exp(-t / 400) }), 'heat').verdict).toBe('bad')
+    // A rest before and after the ride hides nothing: the fit is of what was ridden.
+    const ridden = (t: number): number => 115 - 90 * Math.exp(-(t - 300) / 500)
+    const rested = (t: number): number => (t < 300 ? 25 : t < 1000 ? ridden(t) : 30 + (ridden(1000) - 30) * Math.exp(-(t - 1000) / 300))
+    const load = (t: number): number => (t < 300 || t > 1000 ? 0.2 : 18)
+    for (const channels of [
+      { temperature: rested, current: load },
+      { temperature: rested, speed: load },
+    ])
+      expect(find(log(2, 3000, channels), 'heat')).toMatchObject({ verdict: 'bad', heading: expect.closeTo(115, 0) })
     expect(fitHeat([1, 2], [3, 4])).toBeNull()
   })
 

@@ -2,6 +2,8 @@
 import * as say from '../../words/en/screens/prove'
 import { useEffect, useRef, useState } from 'react'
 import { DEFAULT_LIMITS, type RideLimits, type RideLogSummary, type RideStage, STOP_SIGNS, type StopSign } from '../../core/ride'
+import { columnsOf, keepColumns } from '../../client/ride-columns'
+import type { Assigned, Taken } from '../../formats/ride-log'
 import { readRideAside } from '../../workers/ride'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -10,12 +12,30 @@ import { Sheet } from '../../ui/sheet'
 import { type JobContext, useJob } from '../shared/context'
 import { RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
 import { rideFaultWords } from '../../words/en/ride-files'
+import { RideColumns } from './ride-columns'
 import { RideLogView } from './ride-log-view'
 
 /** The windows that this machine's rides are judged by. */
 function rideLimits({ file, settings }: Pick<JobContext, 'file' | 'settings'>): RideLimits {
   const top = file ? settings.topSpeed[file.class] : undefined
   return { ...DEFAULT_LIMITS, ...(top !== undefined ? { topSpeed: top } : {}) }
+}
+
+/** The file that was chosen, its columns, and what they were taken for. */
+interface Columns {
+  readonly file: File
+  readonly names: readonly string[]
+  readonly taken: readonly Taken[]
+  readonly assigned: Assigned
+}
+
+/** Reads a log by its headers and by what was said of its columns: now, or on this device of such a file before. */
+async function readBySaid(file: File, limits: RideLimits, said: Assigned | undefined, signal: AbortSignal) {
+  const first = await readRideAside(file, limits, said ?? {}, signal)
+  const names = first.ok ? first.value.names : 'columns' in first.error ? first.error.columns : []
+  const known = said ?? columnsOf(names)
+  const result = said || Object.keys(known).length === 0 ? first : await readRideAside(file, limits, known, signal)
+  return { result, names, assigned: known }
 }
 
 /** One ride at a rung of the ladder: how it went, how far, and its log where there is one. */
@@ -26,21 +46,23 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
   const [text, setText] = useState('')
   const [km, setKm] = useState('')
   const [log, setLog] = useState<RideLogSummary | null>(null)
+  const [columns, setColumns] = useState<Columns | null>(null)
   const [reading, setReading] = useState<string>()
   const [fault, setFault] = useState<string>()
   const asking = useRef<AbortController>(null)
   useEffect(() => () => asking.current?.abort(), [])
-  const take = async (file: File | undefined): Promise<void> => {
+  const take = async (file: File | undefined, said?: Assigned): Promise<void> => {
     if (!file) return
     asking.current?.abort()
     const mine = (asking.current = new AbortController())
     setFault(undefined)
     setReading(say.reading(file.name))
     try {
-      const result = await readRideAside(file, rideLimits(job), mine.signal)
+      const { result, names, assigned } = await readBySaid(file, rideLimits(job), said, mine.signal)
       if (mine.signal.aborted) return
-      if (result.ok) setLog(result.value)
-      else setFault(say.theFileIsLeft(file.name, rideFaultWords(result.error)))
+      setLog(result.ok ? result.value.log : null)
+      setColumns({ file, names, assigned, taken: result.ok ? result.value.taken : [] })
+      if (!result.ok) setFault(say.theFileIsLeft(file.name, rideFaultWords(result.error)))
     } catch {
       if (!mine.signal.aborted) setFault(say.couldNotBeRead(file.name))
     } finally {
@@ -107,7 +129,7 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
           <input
             id="ride-log"
             type="file"
-            accept=".csv,.txt,.tsv,text/csv,text/plain"
+            accept=".csv,.txt,.tsv,.gpx,text/csv,text/plain,application/gpx+xml"
             onChange={(e) => void take(e.target.files?.[0])}
             className="mt-1 min-h-12 w-full rounded-md border-2 border-rule p-2 text-[15px]"
           />
@@ -122,6 +144,15 @@ export function RideSheet({ stage, onClose }: { readonly stage: RideStage; reado
           <p role="alert" className="text-[16px] font-semibold text-stop">
             ▲ {fault}
           </p>
+        ) : null}
+        {columns ? (
+          <RideColumns
+            key={columns.names.join()}
+            names={columns.names}
+            taken={columns.taken}
+            assigned={columns.assigned}
+            onAssign={(assigned) => (keepColumns(columns.names, assigned), void take(columns.file, assigned))}
+          />
         ) : null}
         <Button weight="primary" disabled={reading !== undefined} onClick={done}>
           {say.logThisRide}

@@ -14,7 +14,6 @@ export const STAGE_LABEL: Readonly<Record<Stage, string>> = {
 }
 export const STAGE_LIST = STAGES
 
-
 /** `19 screws + 5 parts loose`; `nothing loose`. Fixings are called screws, as people do. */
 export function looseText(loose: { readonly fixings: number; readonly parts: number }): string {
   if (loose.fixings + loose.parts === 0) return 'nothing loose'

@@ -1,4 +1,13 @@
-import type { LogFault, RideLogFault } from '../../core/ride'
+import type { Channel, LogFault, RideLogFault } from '../../core/ride'
+
+/** What a column can be taken for. */
+export const ROLE_NAMES: Readonly<Record<'time' | Channel, string>> = {
+  time: 'time',
+  speed: 'speed',
+  current: 'current of the pack',
+  voltage: 'voltage of the pack',
+  temperature: 'temperature of the motor',
+}
 
 /** Why a file is no ride log, and what to do. */
 export function rideFaultWords(fault: LogFault | RideLogFault): string {
@@ -10,9 +19,11 @@ export function rideFaultWords(fault: LogFault | RideLogFault): string {
     case 'no header':
       return `The first line is no header (“${fault.found}”). It should name the columns: time, speed, current, voltage, motor temperature.`
     case 'no time':
-      return `No time column among: ${fault.columns.join(', ')}. One has to be called time.`
+      return `No column here is certainly the time: ${fault.columns.join(', ')}. Say below which one is.`
     case 'no channel':
-      return `Neither speed, current, voltage nor temperature ${'columns' in fault ? `among: ${fault.columns.join(', ')}` : 'is in it'}.`
+      return 'columns' in fault
+        ? `No column here is certainly speed, current, voltage or motor temperature: ${fault.columns.join(', ')}. Say below which are.`
+        : 'Neither speed, current, voltage nor temperature is in it.'
     case 'nothing readable':
       return `No line can be read. The first that cannot, line ${fault.row}: “${fault.found}”.`
     case 'too few rows':

@@ -64,7 +64,7 @@ export const howDidItRide = 'How did it ride?'
 export const pullsCleanFromStandstill = 'pulls clean from standstill, quiet'
 export const kilometres = 'Kilometres'
 export const itsLogIfThere = 'Its log, if there is one'
-export const csvWithAHeader = 'CSV with a header: time and any of speed, current, voltage, motor temperature.'
+export const csvWithAHeader = 'GPX, or CSV with a header: time and any of speed, current, voltage, motor temperature.'
 export const logThisRide = 'Log this ride'
 export const firstOpen = (open: string): string => `First: ${open}.`
 export const rightOrWrong = (unsaid: string, mayLeave: boolean): string =>
@@ -84,3 +84,9 @@ export const whatEndedItAsk = 'What ended it?'
 export const andMore = (more: number): string => `and ${more} more`
 export const toSpin = 'spin'
 export const toRide = 'ride'
+export const columnTaken = (column: string, role: string, unit: string, named: boolean): string =>
+  `“${column}” as ${role}, ${unit}${named ? '' : ' (its header names no unit)'}`
+export const takeThemOtherwise = 'Take them otherwise'
+export const noColumn = 'none of them'
+export const itsUnit = 'Unit'
+export const columnsAreKept = 'Kept on this device for the next file of this logger.'
