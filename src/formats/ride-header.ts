@@ -159,7 +159,7 @@ function wordsOf(header: string): string[] {
   return header
     .normalize('NFKC')
     .replace(/\b(?:h{1,2}|[dms]{2}|y{2,4})(?:[:./ -](?:h{1,2}|[dms]{2}|s|y{2,4}))+\b/gi, ' ')
-    .replace(/(?:°|\bdeg)[\s_]*([CF])\b/gi, '°$1')
+    .replace(/(?:°|(?<![a-z])deg)[\s_]*([CF])\b/gi, '°$1')
     .replace(/([a-zä-ü])([A-Z][a-z])/g, '$1 $2')
     .replace(/([a-zä-ü]{2})([ACV])\b/g, '$1 $2')
     .split(/[\s_()[\]{},;:=#"'|\-.]+/)
