@@ -1,4 +1,5 @@
 'use client'
+import { notUnderstood } from '../../words/en/entries'
 import * as say from '../../words/en/screens/job-sheets'
 import { limbOf } from '../../core/machine'
 import { useState } from 'react'
@@ -38,6 +39,12 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
             {say.theLineIsEmpty}
+          </p>
+        ) : null}
+        {read && read.unread.length > 0 ? (
+          <p role="status" className="text-[16px]">
+            <span className="font-bold text-look">◆ </span>
+            {notUnderstood(read.unread)}
           </p>
         ) : null}
         {job.mayWork ? (

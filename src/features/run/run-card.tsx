@@ -1,13 +1,14 @@
 'use client'
 import * as say from '../../words/en/screens/run'
 import { useState } from 'react'
-import { stageIndex } from '../../core/job'
+import { readQuickLine, stageIndex } from '../../core/job'
 import { otherJob } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Intake } from '../intake'
 import { useJob } from '../shared/context'
+import { notUnderstood } from '../../words/en/entries'
 import { lineEntries } from '../shared/line-entries'
 import { StepCard } from './step-card'
 
@@ -88,6 +89,7 @@ function LineCard() {
     show('swap')
   }
   const last = state.down.at(-1)
+  const unread = readQuickLine(text)?.unread ?? []
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{say.noMachineFileSo(state.down.length)}</p>
@@ -103,6 +105,12 @@ function LineCard() {
             maxLength={200}
             autoComplete="off"
           />
+          {unread.length > 0 ? (
+            <p role="status" className="text-[16px]">
+              <span className="font-bold text-look">◆ </span>
+              {notUnderstood(unread)}
+            </p>
+          ) : null}
           {fault ? (
             <p role="alert" className="text-[16px] font-semibold text-stop">
               {say.theLineIsEmpty}

@@ -91,3 +91,7 @@ export function noteWords(n: Pick<One<'notes'>, 'text' | 'tried' | 'moved' | 'we
   }
   return ''
 }
+
+/** What of a typed line looks like a size or a count and is none that can be taken. */
+export const notUnderstood = (pieces: readonly string[]): string =>
+  `${pieces.map((p) => `“${p}”`).join(' and ')}: no size or count that is certain. Say it again, or log the line as it stands; nothing is counted then.`
