@@ -32,6 +32,25 @@ function log(
   }
 }
 
+describe('the strips of a log', () => {
+  it('of a slow log are a line, not gaps; of a fast one as fine as the screen', () => {
+    const drawn = (hz: number, seconds: number) => {
+      const found = summariseRide('x', log(hz, seconds, { speed: () => 12 }), DEFAULT_LIMITS)
+      if (!found.ok) throw new Error(found.error.kind)
+      return found.value.strips
+    }
+    for (const [hz, seconds, slices] of [
+      [1, 60, 29],
+      [0.5, 30, 10],
+      [20, 600, 240],
+    ] as const) {
+      const { slices: n, channels } = drawn(hz, seconds)
+      expect(n).toBe(slices)
+      if (seconds * hz >= 20) expect(channels.speed!.low).not.toContain(null)
+    }
+  })
+})
+
 describe('putting a log in order', () => {
   it('leaves out what goes back or stands still in time, and names the first line', () => {
     const raw = log(1, 6, { speed: (t) => t })

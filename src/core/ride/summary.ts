@@ -1,5 +1,5 @@
 import { type Finding, judgeRide, type RideLimits } from './judge'
-import { CHANNELS, cleanLog, type LogNote, type RawLog } from './log'
+import { CHANNELS, type CleanLog, cleanLog, type LogNote, type RawLog } from './log'
 import { type Strips, strips } from './strips'
 
 /** What a job keeps of a ride log: enough to draw and to judge by; the file itself stays with whoever made it. */
@@ -16,6 +16,12 @@ export interface RideLogSummary {
 
 /** Slices that are drawn and kept: about one for each two pixels of the strip on the bench tablet. */
 const SLICES = 240
+
+/** Two samples to a slice at least, so that a slow log is drawn as a line and not as gaps. */
+function slicesFor({ time, hz }: CleanLog): number {
+  const samples = ((time.at(-1) ?? 0) - (time[0] ?? 0)) * hz
+  return Math.max(10, Math.min(SLICES, Math.floor(samples / 2)))
+}
 
 /** Why a file cannot be read as a ride log. */
 export type RideLogFault =
@@ -51,7 +57,7 @@ export function summariseRide(
       hz: Math.round(log.hz * 100) / 100,
       notes: [...earlier, ...log.notes],
       findings: judgeRide(log, limits).map(rounded),
-      strips: strips(log, SLICES),
+      strips: strips(log, slicesFor(log)),
     },
   }
 }

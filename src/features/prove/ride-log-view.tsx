@@ -20,7 +20,7 @@ export function RideLogView({ log }: { readonly log: RideLogSummary }) {
         {say.linesASecondSlower(log.name, log.rows.toLocaleString('en-GB'), log.hz, Number(log.hz.toPrecision(2)), log.seconds / 60)}
       </p>
       <RideStrips strips={log.strips} name={log.name} />
-      <dl className="mt-2 grid gap-x-4 gap-y-1 md:grid-cols-2">
+      <dl className="mt-2 grid grid-cols-[repeat(auto-fit,minmax(min(100%,290px),1fr))] gap-x-4 gap-y-1">
         {log.findings.map((f) => (
           <div key={f.id} className="flex items-baseline gap-2 text-[16px]">
             <span className={SIGN[f.verdict][1]}>{SIGN[f.verdict][0]}</span>
