@@ -1,7 +1,7 @@
 import type { LogNote, RawLog, RideLogFault } from '../core/ride'
 import { fail, ok, type Result } from '../core/result'
 import { cut } from '../core/text'
-import type { ReadLog } from './ride-log'
+import type { ReadLog } from './ride-read'
 
 /** Mean radius of the earth, m (IUGG). */
 const EARTH = 6_371_008.8

@@ -1,9 +1,10 @@
 import Papa from 'papaparse'
-import { type Channel, CHANNELS, type LogNote, type RawLog, type RideLogFault } from '../core/ride'
+import { type Channel, CHANNELS, type LogNote, type RideLogFault } from '../core/ride'
 import { fail, ok, type Result } from '../core/result'
 import { cut } from '../core/text'
 import { isGpx, readGpx } from './gpx'
 import { fromUnit, readHeader, type Role, ROLES } from './ride-header'
+import type { ReadLog, Taken } from './ride-read'
 
 /** Nanoseconds since 1970 are below this; a time beyond it is none. */
 const LATEST = 1e19
@@ -12,24 +13,6 @@ const MAX_ROWS = 5_000_000
 export const MAX_BYTES = 200_000_000
 /** Columns that are told of. */
 const MOST_COLUMNS = 60
-
-/** What a column of the file was taken for, and in which unit. */
-export interface Taken {
-  readonly role: Role
-  /** The column as the file names it. */
-  readonly column: string
-  readonly unit: string
-  /** Whether the unit stands in the header; else it is the usual one. */
-  readonly named: boolean
-}
-
-export interface ReadLog {
-  readonly raw: RawLog
-  readonly notes: readonly LogNote[]
-  readonly taken: readonly Taken[]
-  /** All columns of the file, as it names them. */
-  readonly names: readonly string[]
-}
 
 /** What somebody says a column is, in place of what its header says; null: no column has it. */
 export type Assigned = { readonly [R in Role]?: { readonly column: string; readonly unit: string } | null }

@@ -1,7 +1,8 @@
 import { expose } from 'comlink'
 import { type LogFault, type RideLimits, type RideLogFault, type RideLogSummary, summariseRide } from '../core/ride'
 import { fail, ok, type Result } from '../core/result'
-import { type Assigned, MAX_BYTES, readRideLog, type Taken } from '../formats/ride-log'
+import { type Assigned, MAX_BYTES, readRideLog } from '../formats/ride-log'
+import type { Taken } from '../formats/ride-read'
 
 export type RideFileFault = RideLogFault | LogFault
 

@@ -5,17 +5,16 @@ import { useCallback, useEffect, useState } from 'react'
 import { stayOffline } from '../../client/offline'
 import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
-import { type Entry, isKind, type KindRules, KINDS, type Stage, type UnknownEntry } from '../../core/job'
-import type { MachineFile } from '../../core/machine'
+import { isKind, type KindRules, KINDS, type Stage } from '../../core/job'
 import { Boundary } from '../../ui/boundary'
 import { STAGE_LABEL } from '../../words/en/job-state'
-import { type JobContext, JobContextProvider, type ScreenSettings, type SheetState } from '../shared/context'
+import { type JobContext, JobContextProvider, type SheetState } from '../shared/context'
 import { CardFoot } from './card-foot'
 import { FACES } from './faces'
 import { JobHead } from './job-head'
 import { LinkBar, StateStrip } from './state-strip'
 import { useCamera } from './use-camera'
-import { useJobContext, useWhen } from './use-job-context'
+import { type JobScreenProps, useJobContext, useWhen } from './use-job-context'
 import { useJobKeys } from './use-job-keys'
 import { isRun, limbOf, type RunView, useRunView } from './use-run-view'
 import { useShownStage } from './use-shown-stage'
@@ -26,20 +25,6 @@ import '../../ui/field'
 // What is not on the screen at first comes when it is wanted; the service worker keeps it for use without a network.
 const Elsewhere = dynamic(() => import('./elsewhere').then((m) => m.Elsewhere))
 const Sheets = dynamic(() => import('./sheets').then((m) => m.Sheets))
-
-export interface JobScreenProps {
-  readonly jobId: string
-  readonly device: string
-  readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
-  readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
-  readonly entries: readonly (Entry | UnknownEntry)[]
-  readonly file: MachineFile | null
-  readonly settings: ScreenSettings
-  /** The build up to whose forms entries are written. */
-  readonly form: number
-  readonly instruments: JobContext['instruments']
-  readonly pages: JobContext['pages']
-}
 
 /** Is it one that undo takes back? Not what needs a lead or a reason, nor a crossing-out itself. */
 function mayUndo(kind: string): boolean {

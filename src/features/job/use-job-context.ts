@@ -1,10 +1,25 @@
 import { useMemo } from 'react'
 import { now as clockNow, surely } from '../../client/clock'
 import type { useJournal } from '../../client/use-journal'
-import type { JobState, Stage } from '../../core/job'
+import type { Entry, JobState, Stage, UnknownEntry } from '../../core/job'
+import type { MachineFile } from '../../core/machine'
 import { useNow } from '../../ui/time'
-import type { JobContext } from '../shared/context'
-import type { JobScreenProps } from './job-screen'
+import type { JobContext, ScreenSettings } from '../shared/context'
+
+/** What the server gives a job’s screen. */
+export interface JobScreenProps {
+  readonly jobId: string
+  readonly device: string
+  readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
+  readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
+  readonly entries: readonly (Entry | UnknownEntry)[]
+  readonly file: MachineFile | null
+  readonly settings: ScreenSettings
+  /** The build up to whose forms entries are written. */
+  readonly form: number
+  readonly instruments: JobContext['instruments']
+  readonly pages: JobContext['pages']
+}
 
 /** The time of this moment, and what is sure of it; before the first tick that of the last entry. */
 export function useWhen(lastAt: number): Pick<JobContext, 'now' | 'when'> {
