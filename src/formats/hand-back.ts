@@ -142,7 +142,7 @@ function torques(state: JobState, pen: Pen): ReportSection | null {
     return [[s.title, s.torque ? `${s.torque.value} N·m` : say.none, s.torque?.source ?? '', actual, own.mark ? by(own.mark, pen) : '']]
   })
   const loose = [...state.down].flatMap((s) =>
-    state.steps[s.id]?.breakaway !== undefined ? [say.letGoAtN(s.title, state.steps[s.id]!.breakaway!)] : [],
+    state.steps[s.id]?.breakaway !== undefined ? [say.letGoAt(s.title, state.steps[s.id]!.breakaway!)] : [],
   )
   const locks = state.locks.map((l) => say.lockOn(l.product, titleOf(state, l.subject), pen.when(l.curedAt)))
   return section('torques', say.tightenedToNumbers, [...locks, ...loose], {

@@ -8,7 +8,7 @@ import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
 import type { Missing } from './missing'
 import type { Stage } from './stages'
-import type { LeftWhy, OutPlace, Power, ShownBy, Tightened } from './vocabulary'
+import type { LeftWhy, OutPlace, PhotoShows, Power, ShownBy, Tightened } from './vocabulary'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
@@ -161,6 +161,7 @@ export interface Photo extends Mark {
   readonly step?: string
   readonly side?: string
   readonly caption?: string
+  readonly shows?: PhotoShows
 }
 
 /** Latest claims on one subject; more than one device in it means they had not seen each other. */

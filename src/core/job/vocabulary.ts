@@ -47,6 +47,10 @@ export type SkippedWhy = (typeof SKIPPED_WHY)[number]
 export const RECHECK_OF = ['tightened by feel', 'axle nut marks', 'brake screws', 'tyres, brake, play, plugs'] as const
 export type RecheckOf = (typeof RECHECK_OF)[number]
 
+/** What a photo shows, where nobody has to say it. */
+export const PHOTO_SHOWS = ['delivery'] as const
+export type PhotoShows = (typeof PHOTO_SHOWS)[number]
+
 /** How a fault is dealt with. */
 export const FAULT_WAYS = ['swap', 'mend', 'leave'] as const
 export type FaultWay = (typeof FAULT_WAYS)[number]

@@ -46,7 +46,7 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
                   <>
                     {action.name}{' '}
                     <span className="whitespace-nowrap">
-                      {say.minEst(minutes[action.id] ?? action.minutes, minutes[action.id] === undefined)}
+                      {say.minutesOf(minutes[action.id] ?? action.minutes, minutes[action.id] === undefined)}
                     </span>
                   </>
                 ) : (
@@ -74,7 +74,7 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           </li>
         )
       })}
-      <li className="border-t border-rule py-2 text-[15px] text-steel">{say.allOthersTogetherShares(rest, percent(rest))}</li>
+      <li className="border-t border-rule py-2 text-[15px] text-steel">{say.others(rest, percent(rest))}</li>
     </ul>
   )
 }

@@ -64,7 +64,7 @@ export function WeighBlock({
           {result.ways.map((w) => (
             <p key={w.name} className={w === result.best ? 'font-semibold' : ''}>
               {w === result.best ? <span className="text-ok">● </span> : <span className="text-steel">○ </span>}
-              {say.forEach1000(w.name, w.lasts, w.cost, w.perThousand)}
+              {say.costAhead(w.name, w.lasts, w.cost, w.perThousand)}
             </p>
           ))}
           <p className="text-[15.5px]">
@@ -74,7 +74,7 @@ export function WeighBlock({
             onClick={() =>
               onChoose(result.best.name, {
                 // The words go along for a shop where an older build still reads; the newest form drops them.
-                text: say.weighedAtKmPart(kilometres!, partPrice!, hourPrice!, result.best.name, WHY[result.reason]),
+                text: say.weighedAt(kilometres!, partPrice!, hourPrice!, result.best.name, WHY[result.reason]),
                 weighed: {
                   way: result.best.kind,
                   reason: result.reason,

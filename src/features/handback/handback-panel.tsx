@@ -56,7 +56,7 @@ export function HandBackPanel() {
       </div>
       {state.handedBack ? (
         <p className="mt-4 text-[17px] font-semibold print:text-[12px]">
-          {say.handedBackToLater(state.handedBack.to, nameOf(state.handedBack.by), now, clockText(state.handedBack.at, now), state.addenda)}
+          {say.handedBackAnd(state.handedBack.to, nameOf(state.handedBack.by), now, clockText(state.handedBack.at, now), state.addenda)}
         </p>
       ) : null}
       <p className="mt-3 hidden text-[10px] text-steel print:block">{say.theMakersManual}</p>

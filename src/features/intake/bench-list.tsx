@@ -103,7 +103,7 @@ export function BenchList({
         </section>
       ) : null}
       <Helper plan={plan} swap={swap} now={now} />
-      {cure > 0 ? <p className="text-pose">{say.threadlockerCuresHBefore(cure)}</p> : null}
+      {cure > 0 ? <p className="text-pose">{say.curesBeforeTheRide(cure)}</p> : null}
       {plan.rejected.length > 0 || avoiding ? (
         <section>
           <h3 className="narrow text-[15px] text-steel">{say.itAlsoGoesLike}</h3>
@@ -111,7 +111,7 @@ export function BenchList({
             {plan.rejected.map((r) => (
               <li key={r.avoid.join()} className="flex flex-wrap items-center gap-2">
                 <p className="flex-1 basis-52">
-                  {say.withoutItInsteadOf(r.use.length, r.use.join(', '), r.instead.join(', '))}{' '}
+                  {say.otherWay(r.use.length, r.use.join(', '), r.instead.join(', '))}{' '}
                   <span className="text-steel">{r.moreMinutes < 1 ? say.underAMinuteMore : say.minMore(r.moreMinutes)}</span>
                 </p>
                 {mayChange ? <Button onClick={() => onAvoid(r.avoid)}>{say.thisWay}</Button> : null}
@@ -249,7 +249,7 @@ function Helper({ plan, swap, now }: Pick<BenchListProps, 'plan' | 'swap' | 'now
         {calls.map((l) => (
           <li key={l.from}>
             <span aria-hidden>◩◩ </span>
-            {say.aboutAfterMin(
+            {say.helperFor(
               now,
               clockText(now + l.from * 60_000, now),
               l.from,

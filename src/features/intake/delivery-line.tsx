@@ -25,14 +25,14 @@ export function DeliveryLine({ plan }: { readonly plan: Plan }) {
       <p className="flex-1 basis-52">
         <span className={`font-bold ${ink}`}>{mark} </span>
         {had
-          ? say.partsReceivedNotCounted(deliveryWords(had.items), left, nameOf(had.by), now, clockText(had.at, now))
+          ? say.partsReceivedAre(deliveryWords(had.items), left, nameOf(had.by), now, clockText(had.at, now))
           : say.hasAllCome(wanted.length)}
         {had?.also ? <span className="block text-[15px] text-steel">{say.besideItWhat(had.also)}</span> : null}
       </p>
       {mayNote ? (
         <span className="flex flex-wrap gap-1.5">
           <Button onClick={() => open({ kind: 'delivery', wanted })}>{had ? say.countAgain : say.countIt}</Button>
-          <Button weight="quiet" onClick={() => addPhoto(undefined, { caption: say.whatCame })}>
+          <Button weight="quiet" onClick={() => addPhoto(undefined, { shows: 'delivery' })}>
             {say.photo}
           </Button>
         </span>

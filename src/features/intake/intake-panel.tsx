@@ -1,4 +1,5 @@
 'use client'
+import { captionOf } from '../../words/en/entries'
 import * as say from '../../words/en/screens/intake'
 import { useMemo, useState } from 'react'
 import { type Mark, toCompare } from '../../core/job'
@@ -172,8 +173,8 @@ function Damage({ by }: { readonly by: (m: Mark) => string }) {
       <div className="mt-3 flex flex-wrap gap-2">
         {photos.map((p) => (
           <figure key={p.entry}>
-            <PhotoView id={p.photo} alt={p.caption ?? say.asItCameIn} className="h-24 rounded-md border border-rule" />
-            {p.caption ? <figcaption className="max-w-40 text-[13px] text-steel">{p.caption}</figcaption> : null}
+            <PhotoView id={p.photo} alt={captionOf(p) ?? say.asItCameIn} className="h-24 rounded-md border border-rule" />
+            {captionOf(p) ? <figcaption className="max-w-40 text-[13px] text-steel">{captionOf(p)}</figcaption> : null}
           </figure>
         ))}
         {mayNote ? (

@@ -37,7 +37,7 @@ export function OtherSide({
     <section className="rounded-md border border-pose bg-pose-tint px-3 py-2 text-[16px]">
       <p>
         <span aria-hidden>◩ </span>
-        {say.asForTheStep(first.name, found.same, odd)}
+        {say.asForTheOther(first.name, found.same, odd)}
       </p>
       {lists.map(([name, list]) =>
         list.length > 0 ? (

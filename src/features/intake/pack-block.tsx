@@ -63,7 +63,7 @@ export function PackBlock() {
       ) : look ? (
         <p className="text-[17px]">
           <span className="font-semibold text-ok">{say.sound}</span>
-          {say.lowestGroupVC(look.lowestGroup, look.temperature)}{' '}
+          {say.packLook(look.lowestGroup, look.temperature)}{' '}
           <span className="text-[14px] text-steel">
             {nameOf(look.by)}
             {now > 0 ? `, ${clockText(look.at, now)}` : ''}

@@ -83,7 +83,7 @@ export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
   }
   const lead = (e: Entry | UnknownEntry): boolean => strikeWantsLead(view.entries, e.id)
   return (
-    <Sheet open onClose={onClose} title={say.journal} note={say.entriesCrossingOutKeeps(view.entries.length)}>
+    <Sheet open onClose={onClose} title={say.journal} note={say.entriesNote(view.entries.length)}>
       <ol className="grid gap-1">
         {[...view.entries].reverse().map((e) => (
           <li key={e.id} className="border-t border-rule py-2">

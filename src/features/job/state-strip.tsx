@@ -43,7 +43,7 @@ export function StateStrip() {
       </button>
       <p className="narrow px-4 text-[17px]" role="status">
         {looseText(looseCount(state))}
-        {unsent > 0 ? <span> {say.entryEntriesNotSent(unsent)}</span> : null}
+        {unsent > 0 ? <span> {say.notSent(unsent)}</span> : null}
       </p>
     </div>
   )
@@ -57,7 +57,7 @@ export function LinkBar() {
   if (view.stranger !== null)
     parts.push(
       <p key="w">
-        {say.isSigned(nameOf(view.stranger), person.name)}{' '}
+        {say.anotherSignedIn(nameOf(view.stranger), person.name)}{' '}
         <button type="button" className="font-semibold underline" onClick={() => window.location.reload()}>
           {say.goOnAs(nameOf(view.stranger))}
         </button>
@@ -73,10 +73,10 @@ export function LinkBar() {
         {say.beforeYouGoOn}
       </p>,
     )
-  if (view.unkept.size > 0) parts.push(<p key="n">{say.lineIsLines(view.unkept.size)}</p>)
+  if (view.unkept.size > 0) parts.push(<p key="n">{say.keptNowhere(view.unkept.size)}</p>)
   if (view.lost.length > 0) parts.push(<Lost key="l" />)
   if (view.link === 'troubled') parts.push(<p key="t">{say.theShopsServerAnswers}</p>)
-  if (view.held.length > 0) parts.push(<p key="o">{say.lineWaitsLinesWait(view.held.length, view.held[0]!.reason)}</p>)
+  if (view.held.length > 0) parts.push(<p key="o">{say.waitsForSomebody(view.held.length, view.held[0]!.reason)}</p>)
   if (clockDoubtful()) parts.push(<p key="c">{say.thisDevicesClockWas}</p>)
   if (view.link === 'alone') parts.push(<p key="a">{say.noConnection(view.unkept.size)}</p>)
   if (view.link === 'signed out')
@@ -92,7 +92,7 @@ export function LinkBar() {
   if (view.shelf.length > 0)
     parts.push(
       <p key="f">
-        {say.entryEntriesNotTaken(view.shelf.length)}{' '}
+        {say.notTaken(view.shelf.length)}{' '}
         <button type="button" className="font-semibold underline" onClick={() => open({ kind: 'shelf' })}>
           {say.seeWhy}
         </button>
@@ -102,9 +102,9 @@ export function LinkBar() {
   if (now > 0 && !window.isSecureContext) parts.push(<p key="i">{say.thisAddressIsNot}</p>)
   if (state.unknown > 0) parts.push(<p key="u">{say.thisJournalHoldsEntries}</p>)
   if (state.handedOver && !state.handedBack)
-    parts.push(<p key="h">{say.handedOverByTo(nameOf(state.handedOver.by), nameOf(state.handedOver.to), state.handedOver.text)}</p>)
+    parts.push(<p key="h">{say.handedOver(nameOf(state.handedOver.by), nameOf(state.handedOver.to), state.handedOver.text)}</p>)
   if (state.parked)
-    parts.push(<p key="p">{say.parkedBySafeBecause(nameOf(state.parked.by), state.parked.why, state.parked.safe, state.parked.where)}</p>)
+    parts.push(<p key="p">{say.parked(nameOf(state.parked.by), state.parked.why, state.parked.safe, state.parked.where)}</p>)
   return (
     <div
       role="status"

@@ -1,12 +1,14 @@
 import { type ReactNode, useRef, useState } from 'react'
 import { PhotoFault, takePhoto } from '../../client/photo'
 import * as say from '../../words/en/screens/job'
+import type { PhotoShows } from '../../core/job'
 import type { JobContext } from '../shared/context'
 
 interface About {
   readonly step?: string
   readonly caption?: string
   readonly side?: string
+  readonly shows?: PhotoShows
 }
 
 /** The device’s own camera or file picker; a photo never holds up the log. */

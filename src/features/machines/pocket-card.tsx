@@ -59,7 +59,7 @@ export function PocketCard({
           </p>
         ) : 'tried' in found ? (
           <p role="status" className="text-[17px] text-steel">
-            {say.leavingToolsBehindOne(found.of, found.tried + 1)}
+            {say.leavingTools(found.of, found.tried + 1)}
           </p>
         ) : (
           <Card file={file} goal={goal} plan={found.plan} variants={variants} />
@@ -94,7 +94,7 @@ function Card({
       </h2>
       <p className="text-steel print:text-black">
         {say.revisionIs(file.revision)}
-        {answered.map((text) => ` · ${text}`)} {say.minWithThisKit(plan.down.minutes.handsOn + plan.up.minutes.handsOn)}
+        {answered.map((text) => ` · ${text}`)} {say.minutesWithThisKit(plan.down.minutes.handsOn + plan.up.minutes.handsOn)}
       </p>
       <section className="mt-2 border-y-2 border-ink py-1.5">
         <h3 className="narrow font-semibold">{say.inThePocket}</h3>

@@ -29,7 +29,7 @@ export function PutIn() {
     if (file.size > MAX_BYTES)
       return setNow({
         is: 'refused',
-        message: say.hasMbAMachine(file.name, file.size / 1e6, MAX_BYTES / 1e6),
+        message: say.tooLarge(file.name, file.size / 1e6, MAX_BYTES / 1e6),
       })
     asking.current?.abort()
     const mine = (asking.current = new AbortController())
@@ -155,7 +155,7 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
       <p>
         <span className="font-bold text-ok">● </span>
         <span className="font-semibold">{file.name}</span>
-        {say.revisionPartFixingHangs(file.revision, file.parts.length, fixings)}
+        {say.hangsTogether(file.revision, file.parts.length, fixings)}
       </p>
       <ul className="mt-1">
         {jobs.map((j) => (
@@ -166,7 +166,7 @@ function Looked({ name, found }: { readonly name: string; readonly found: FileIn
                 {j.name}: {whyNot(j.error, file)}
               </>
             ) : (
-              <>{say.downUpMinOrder(j.name, j.steps!.down, j.steps!.up, j.minutes, j.proved)}</>
+              <>{say.jobPlanned(j.name, j.steps!.down, j.steps!.up, j.minutes, j.proved)}</>
             )}
           </li>
         ))}

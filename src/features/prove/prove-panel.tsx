@@ -156,7 +156,7 @@ function Checks() {
                 </p>
                 {mark ? (
                   <p className="text-[14.5px] text-steel">
-                    {say.goneOnWithoutNot(
+                    {say.checkOutcome(
                       status.how === 'overridden',
                       record?.overridden?.reason,
                       Boolean(record?.failed),

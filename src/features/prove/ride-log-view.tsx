@@ -17,7 +17,7 @@ export function RideLogView({ log }: { readonly log: RideLogSummary }) {
   return (
     <div className="rounded-md border border-rule bg-paper px-4 py-3">
       <p className="narrow text-[15px] text-steel">
-        {say.linesASecondSlower(log.name, log.rows.toLocaleString('en-GB'), log.hz, Number(log.hz.toPrecision(2)), log.seconds / 60)}
+        {say.logSize(log.name, log.rows.toLocaleString('en-GB'), log.hz, Number(log.hz.toPrecision(2)), log.seconds / 60)}
       </p>
       <RideStrips strips={log.strips} name={log.name} />
       <dl className="mt-2 grid grid-cols-[repeat(auto-fit,minmax(min(100%,290px),1fr))] gap-x-4 gap-y-1">

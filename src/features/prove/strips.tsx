@@ -37,7 +37,7 @@ export function RideStrips({ strips, name }: { readonly strips: Strips; readonly
             <span className="narrow text-[14px]">{LOOK[channel].name}</span>
             <svg
               role="img"
-              aria-label={say.overSFromTo(
+              aria-label={say.stripSpan(
                 LOOK[channel].name,
                 strips.to - strips.from,
                 Math.min(...known),

@@ -39,8 +39,7 @@ export function TyreBlock() {
                 {name}: {size.value} {unitLabel(size.unit)} <span className="text-[14px] text-steel">{size.source}</span>
                 {last ? (
                   <span className="block text-[15.5px]">
-                    {say.readBarSoftToo(last.bar, right, last.bar < size.value)}{' '}
-                    <span className="text-[14px] text-steel">{nameOf(last.by)}</span>
+                    {say.tyreRead(last.bar, right, last.bar < size.value)} <span className="text-[14px] text-steel">{nameOf(last.by)}</span>
                   </span>
                 ) : null}
               </p>

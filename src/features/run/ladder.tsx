@@ -310,7 +310,7 @@ function Row({
         </div>
       </div>
       {active?.wait ? (
-        <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">{say.minWithNoHands(active.wait)}</p>
+        <p className="narrow border-y border-pose/30 bg-pose-tint px-4 py-0.5 text-[13.5px] text-pose">{say.waitOf(active.wait)}</p>
       ) : null}
       {limb === 'up' ? band : null}
     </>

@@ -13,7 +13,7 @@ import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
-import { leftWords, triedWords } from '../../words/en/entries'
+import { captionOf, leftWords, triedWords } from '../../words/en/entries'
 import { doneLabel, factsOfStep } from '../../words/en/step-facts'
 import { waysOf } from '../../words/en/ways'
 
@@ -39,7 +39,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         <span>
           {say.whereInTheRun(step.number, state.down.filter((s) => s.number !== undefined).length, check, step.limb === 'up', present)}
         </span>
-        <span>{say.aboutHalfMin(minutes)}</span>
+        <span>{say.aboutMinutes(minutes)}</span>
       </p>
       <h2 className="title text-[30px]">{turn ? turn.title : step.title}</h2>
       {pass && step.passes && step.passes.length > 1 ? <Passes step={step} /> : null}
@@ -205,7 +205,7 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
       <figure>
         <PhotoView
           id={photo.photo}
-          alt={photo.caption ?? say.photographed(step.title)}
+          alt={captionOf(photo) ?? say.photographed(step.title)}
           className="max-h-[230px] w-full rounded-lg bg-[#26313b] object-contain"
         />
         <figcaption className="mt-1 text-[14px] text-steel">{say.yourPhoto(now, clockText(photo.at, now))}</figcaption>

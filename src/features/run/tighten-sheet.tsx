@@ -60,7 +60,7 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
     if (temperature === null || (temperature !== undefined && (temperature < -20 || temperature > 60)))
       return setFault(say.isNotTheBenchs(warmth))
     const off = how === 'wrench' && wanted !== undefined && Math.abs(torque! / wanted - 1) > FAR
-    if (off && !reason.trim()) return setFault(say.nMIsNot(torque, wanted, step.torque!.source))
+    if (off && !reason.trim()) return setFault(say.notTheNumber(torque, wanted, step.torque!.source))
     if (step.lock && locker === 'none' && !reason.trim()) return setFault(say.theFileWantsHere(step.lock.product))
     const { lock: given, ...body } = expectedDone(state, step)
     const tightened: Tightened = {
@@ -68,7 +68,7 @@ function UpSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClo
       how,
       ...(how === 'wrench' && wrench.used ? { wrench: wrench.used } : {}),
       ...(how === 'wrench' && !wrench.used && step.tool ? { tool: step.tool.name } : {}),
-      ...(how === 'feel' ? { tool: say.mmLever(lever) } : {}),
+      ...(how === 'feel' ? { tool: say.leverOf(lever) } : {}),
       ...(reason.trim() ? { reason: reason.trim() } : {}),
     }
     const { torque: _, ...kept } = body.in ?? { members: step.fixings.map((f) => f.id), pass: 'final' as const }
@@ -256,7 +256,7 @@ function WrenchSetting({ step, torque }: { readonly step: PlannedStep; readonly 
         ) : (
           <>
             <span className="text-stop">▲ </span>
-            {say.nMIs20(step.tool!.name, Number(set.toPrecision(3)), fit.why)}
+            {say.outsideItsScale(step.tool!.name, Number(set.toPrecision(3)), fit.why)}
           </>
         )}
       </summary>

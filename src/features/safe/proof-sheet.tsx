@@ -23,7 +23,7 @@ function feeds(file: JobContext['file']): Feed[] {
 function faultWords(fault: ProofFault, file: JobContext['file']): string {
   switch (fault.kind) {
     case 'above the limit':
-      return say.vAtTheNot(fault.reading.volts, proofPlace(fault.reading, file))
+      return say.notDeadAt(fault.reading.volts, proofPlace(fault.reading, file))
     case 'tester shows nothing':
       return say.theTesterShowsV(fault.reading.volts)
     case 'missing':
@@ -71,7 +71,12 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   }
   const again = predicted(view, file, places[at]!, limit)
   return (
-    <Sheet open onClose={onClose} title={say.proveItDead} note={say.vDcOrLess(limit, cls === 'B', full, state.power.state === 'live')}>
+    <Sheet
+      open
+      onClose={onClose}
+      title={say.proveItDead}
+      note={say.limitAtEveryPlace(limit, cls === 'B', full, state.power.state === 'live')}
+    >
       {unanswered ? (
         <div className="mb-3 border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]">
           <p>

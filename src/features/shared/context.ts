@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/view'
-import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, Stage, Wanted } from '../../core/job'
+import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, PhotoShows, Stage, Wanted } from '../../core/job'
 import type { Instrument } from '../../core/instruments'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
@@ -66,7 +66,7 @@ export interface JobContext {
   readonly logAll: (items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]) => void
   readonly show: (stage: Stage) => void
   readonly open: (sheet: SheetState | null) => void
-  readonly addPhoto: (step?: string, about?: { readonly caption?: string; readonly side?: string }) => void
+  readonly addPhoto: (step?: string, about?: { readonly caption?: string; readonly side?: string; readonly shows?: PhotoShows }) => void
   readonly putAway: (id: string) => void
   /** Offers a shelved entry to the server once more. */
   readonly offer: (id: string) => void

@@ -109,7 +109,7 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
             <p className="flex flex-wrap items-center gap-3 border-t border-rule pt-3 text-[15.5px] text-steel">
               {more ? (
                 <>
-                  {say.ofMachineOnThis(jobs.length, found)}{' '}
+                  {say.onThisPage(jobs.length, found)}{' '}
                   <Link href={more} className={buttonClass('quiet')}>
                     {say.earlierMachines}
                   </Link>
@@ -195,5 +195,5 @@ function headline({ stands, door, fixings, parts }: Totals): string {
     .filter(Boolean)
     .join(', ')
   if (fixings + parts === 0) return say.nothingIsLoose(where)
-  return say.screwAndPart(where, fixings, parts)
+  return say.isLoose(where, fixings, parts)
 }

@@ -1,4 +1,4 @@
-import type { JobState, LeftWhy, RecheckOf, SkippedWhy } from '../../core/job'
+import type { JobState, LeftWhy, PhotoShows, RecheckOf, SkippedWhy } from '../../core/job'
 import type { AttemptWay } from '../../core/fasteners'
 import { count } from './count'
 import { STOP_WORDS } from './rides'
@@ -95,3 +95,9 @@ export function noteWords(n: Pick<One<'notes'>, 'text' | 'tried' | 'moved' | 'we
 /** What of a typed line looks like a size or a count and is none that can be taken. */
 export const notUnderstood = (pieces: readonly string[]): string =>
   `${pieces.map((p) => `“${p}”`).join(' and ')}: no size or count that is certain. Say it again, or log the line as it stands; nothing is counted then.`
+
+const PHOTO_WORDS: Readonly<Record<PhotoShows, string>> = { delivery: 'What came for the job, laid out' }
+
+/** What stands below a photo: what somebody said of it, else what it shows. */
+export const captionOf = (photo: { readonly caption?: string; readonly shows?: PhotoShows }): string | undefined =>
+  photo.caption ?? (photo.shows && PHOTO_WORDS[photo.shows])

@@ -167,3 +167,18 @@ describe('kinds of entries', () => {
     expect(rules.filter(([, k]) => k.noUndo).map(([id]) => id)).toEqual(['plan-adopted', 'handed-back', 'struck'])
   })
 })
+
+describe('a photo', () => {
+  it('of the parts that came says so by an id; the sentence that older builds wrote below it is read as that', () => {
+    const photo = 'ab'.repeat(32)
+    const shown = (v: number, body: object) => reduce('j', [entryOf('photo-added', v, body as never)]).photos[0]
+    expect(shown(1, { photo, caption: 'What came for the job, laid out' })).toMatchObject({ shows: 'delivery' })
+    expect(shown(1, { photo, caption: 'What came for the job, laid out' })).not.toHaveProperty('caption')
+    expect(shown(1, { photo, caption: 'cracked' })).toMatchObject({ caption: 'cracked' })
+    expect(written('photo-added', { photo, shows: 'delivery' }, 13)).toMatchObject({
+      v: 1,
+      body: { caption: 'What came for the job, laid out' },
+    })
+    expect(written('photo-added', { photo, shows: 'delivery' }, 14).body).toEqual({ photo, shows: 'delivery' })
+  })
+})

@@ -1,10 +1,37 @@
 import { touchStep } from '../apply-steps'
-import { asIs, type KindOf } from './kind'
+import type { PhotoShows } from '../vocabulary'
+import type { KindOf } from './kind'
 import type { versions } from './photo-added.schema'
 
+interface Taken {
+  readonly photo: string
+  readonly step?: string
+  readonly side?: string
+  readonly pose?: string
+  /** What somebody said of it. */
+  readonly caption?: string
+  readonly shows?: PhotoShows
+}
+
+/** What builds before 14 wrote below a photo of the parts that came. */
+const CAME = 'What came for the job, laid out'
+
 /** A photo, on a step where it names one. */
-export const photoAdded: KindOf<typeof versions> = {
-  reads: asIs,
+export const photoAdded: KindOf<typeof versions, Taken> = {
+  reads: {
+    1: ({ caption, ...body }) => (caption === CAME ? { ...body, shows: 'delivery' } : { ...body, ...(caption ? { caption } : {}) }),
+    2: (body) => body as Taken,
+  },
+  writes: {
+    1: {
+      since: 0,
+      write: ({ shows, caption, ...body }) => {
+        const said = caption ?? (shows ? CAME : undefined)
+        return { ...body, ...(said ? { caption: said } : {}) }
+      },
+    },
+    2: { since: 14, write: (body) => body },
+  },
   writers: 'door',
   struckBy: 'writer',
   claims: [],

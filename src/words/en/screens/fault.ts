@@ -5,11 +5,11 @@ export const runSoFarKm = 'Run so far, km'
 export const newPartCosts = 'New part costs'
 export const anHourCosts = 'An hour costs'
 export const isNoFigureFrom = (wrong: string): string => `▲ “${wrong}” is no figure from 0 to a million.`
-export const forEach1000 = (name: string, lasts: number, cost: number, perThousand: number): string =>
+export const costAhead = (name: string, lasts: number, cost: number, perThousand: number): string =>
   `${name}: ${lasts > 0 ? `${formatNumber(cost, 0)}, ${formatNumber(perThousand, 1)} for each 1,000 km to come` : 'not for this fault'}`
 export const reckonedWithKm = (life: number): string => `Reckoned with ${formatNumber(life, 0)} km in a new one (estimated).`
 /** What a shop where an older build still reads gets along. */
-export const weighedAtKmPart = (kilometres: number, partPrice: number, hourPrice: number, name: string, reason: string): string =>
+export const weighedAt = (kilometres: number, partPrice: number, hourPrice: number, name: string, reason: string): string =>
   `Weighed at ${formatNumber(kilometres, 0)} km, part ${formatNumber(partPrice, 2)}, hour ${formatNumber(hourPrice, 2)}: ${name}. ${reason}`
 export const takeThat = (name: string): string => `Take that: ${name}`
 export const callTheFault = 'Call the fault'
@@ -63,13 +63,13 @@ export const everyOtherTest = 'Every other test, the best for its minutes first'
 export const beliefsAfterEach = (knownCount: number, top: string): string =>
   `Beliefs after each of ${knownCount} pieces of evidence; now ${top}`
 export const theLastOf = (most: number, knownCount: number): string => `The last ${most} of ${knownCount}.`
-export const minEst = (minutes: number, estimated: boolean): string => `· ${minutes} min${estimated ? ' est.' : ''}`
+export const minutesOf = (minutes: number, estimated: boolean): string => `· ${minutes} min${estimated ? ' est.' : ''}`
 export const lookFurther = 'look further'
 export const forWord = '▲ for'
 export const against = '▼ against'
 export const neither = '– neither'
 export const nothingKnownYetOnly = 'Nothing known yet: only how usual it is (estimated).'
-export const allOthersTogetherShares = (rest: number, told: string): string =>
+export const others = (rest: number, told: string): string =>
   `${rest > 0.005 ? `All others together ${told}. ` : ''}Shares are the bench’s estimates, not a maker’s figures.`
 export const whichEnd = 'Which end'
 export const addWhatItDoes = 'Add what it does'

@@ -13,7 +13,7 @@ export const add = 'Add it to the page'
 export const lookAgainAtSomething = 'Look again at something else'
 export const thePageThatGoes = 'The page that goes with it'
 export const job = (job: string, owner: string, at: string): string => `Job ${job} · ${owner} · ${at}`
-export const handedBackToLater = (to: string, by: string, now: number, at: string, addenda: number): string =>
+export const handedBackAnd = (to: string, by: string, now: number, at: string, addenda: number): string =>
   `● Handed back to ${to}, ${by}, ${now > 0 ? at : ''}${addenda > 0 ? ` · ${count(addenda, 'later entry', 'later entries')}, an addendum` : ''}`
 export const theMakersManual = 'The maker’s manual and local rules come first. Numbers marked estimated are the shop’s own.'
 export const asText = 'As text'

@@ -3,9 +3,9 @@ import { count } from '../count'
 export const onTheBenchTap = (mayChange: boolean): string => `On the bench${mayChange ? '; tap what is not here' : ''}`
 export const usedUpTapWhat = (mayChange: boolean): string => `Used up${mayChange ? '; tap what there is not enough of' : ''}`
 export const toGetBefore = (toBuy: string): string => `To get before it goes back up: ${toBuy}.`
-export const threadlockerCuresHBefore = (cure: number): string => `◩ Threadlocker cures ${cure} h before the ride.`
+export const curesBeforeTheRide = (cure: number): string => `◩ Threadlocker cures ${cure} h before the ride.`
 export const itAlsoGoesLike = 'It also goes like this'
-export const withoutItInsteadOf = (useCount: number, use: string, instead: string): string =>
+export const otherWay = (useCount: number, use: string, instead: string): string =>
   `${useCount > 0 ? use : 'Without it'}, instead of: ${instead}.`
 export const underAMinuteMore = 'under a minute more'
 export const minMore = (moreMinutes: number): string => `${Math.round(moreMinutes)} min more`
@@ -26,7 +26,7 @@ export const comesApartHere = (apartCount: number, apart: string, heavyCount: nu
 export const notHere = 'Not here:'
 export const hereAgain = 'here again'
 export const twoPeople = 'Two people'
-export const aboutAfterMin = (
+export const helperFor = (
   now: number,
   at: string,
   from: number,
@@ -38,9 +38,9 @@ export const aboutAfterMin = (
   `${now > 0 ? `about ${at}` : `after ${Math.round(from)} min`}, for ${minutes} min: ${title}${titlesCount > 1 ? ` … ${titles}` : ''}`
 export const aSecondMechanicAll = (sooner: number, now: number, at: string): string =>
   `A second mechanic all the way: ${sooner} min sooner${now > 0 ? `, up again about ${at}` : ''}.`
-export const asForTheStep = (name: string, same: number, odd: number): string =>
+export const asForTheOther = (name: string, same: number, odd: number): string =>
   `As for the ${name}: ${count(same, 'step')} the same${odd === 0 ? ', nothing different.' : '.'}`
-export const partsReceivedNotCounted = (items: string, left: number, by: string, now: number, at: string): string =>
+export const partsReceivedAre = (items: string, left: number, by: string, now: number, at: string): string =>
   `Parts received: ${items}${left > 0 ? `; ${left} not counted` : ''}. ${by}${now > 0 ? `, ${at}` : ''}`
 export const hasAllCome = (wantedCount: number): string =>
   `Has all come that it takes, ${count(wantedCount, 'kind')} of things? Count it before anything is undone.`
@@ -85,7 +85,7 @@ export const quarantine = (signs: string): string => `Quarantine: ${signs}`
 export const doNotCharge =
   'Do not charge it, do not bring it to the bench. Outdoors, on something that does not burn, two metres from anything that does. Refer it to the maker or a licensed recycler; no power until a lead passes it.'
 export const sound = '● Sound'
-export const lowestGroupVC = (lowestGroup: number | undefined, temperature: number | undefined): string =>
+export const packLook = (lowestGroup: number | undefined, temperature: number | undefined): string =>
   `${lowestGroup !== undefined ? `, lowest group ${lowestGroup} V` : ''}${temperature !== undefined ? `, ${temperature} °C` : ''}`
 export const anyOfThese = 'Any of these?'
 export const lowestCellGroupV = 'Lowest cell group, V'
@@ -101,7 +101,6 @@ export const withoutByFeelNot = (felt: string): string => `Without ${felt}: by f
 export const hereToo = 'Here too'
 export const notHereAnswer = 'Not here'
 export const otherwise = 'Otherwise'
-export const whatCame = 'What came for the job, laid out'
 
 export const isNotTheVoltage = (group: string): string => `“${group}” is not the voltage of a cell group: 0 to 5 V.`
 export const isNotAPacksTemperature = (warmth: string): string => `“${warmth}” is not a pack’s temperature: −40 to 150 °C.`

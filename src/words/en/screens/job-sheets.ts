@@ -7,7 +7,7 @@ export const off = (title: string): string => `Off: ${title}`
 export const cameOffAs = 'Came off, as a part'
 export const aNote = 'A note'
 export const journal = 'Journal'
-export const entriesCrossingOutKeeps = (entriesCount: number): string =>
+export const entriesNote = (entriesCount: number): string =>
   `${entriesCount} entries. Crossing out keeps the line; crossing out a crossing-out brings it back.`
 export const notSentYet = (by: string, now: number, at: string, unsent: boolean, flags: boolean, flag: string | undefined): string =>
   `${by}${now > 0 ? `, ${at}` : ''}${unsent ? ' · not sent yet' : ''}${flags ? ` · ◆ ${flag}` : ''}`

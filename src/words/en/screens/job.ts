@@ -5,20 +5,20 @@ export const stages = 'Stages'
 export const stageShown = 'Stage shown'
 export const theJobIsHere = (stage: string, here: boolean): string => `${stage}${here ? ' — the job is here' : ''}`
 
-export const entryEntriesNotSent = (unsent: number): string => `· ${count(unsent, 'entry', 'entries')} not sent yet`
+export const notSent = (unsent: number): string => `· ${count(unsent, 'entry', 'entries')} not sent yet`
 export const thisBrowserKeepsNothing =
   '▲ This browser keeps nothing (a private window?), so nothing can be logged here. Open the job in an ordinary window.'
-export const isSigned = (stranger: string, name: string): string =>
+export const anotherSignedIn = (stranger: string, name: string): string =>
   `▲ ${stranger} is signed in on this browser now; this page was opened by ${name}, so nothing is logged here.`
 export const goOnAs = (stranger: string): string => `Go on as ${stranger}`
 export const theShopRuns = '◆ The shop runs a newer Nailsmith than this page. What you logged is kept;'
 export const loadItAnew = 'load it anew'
 export const beforeYouGoOn = 'before you go on.'
-export const lineIsLines = (unkeptCount: number): string =>
+export const keptNowhere = (unkeptCount: number): string =>
   `▲ ${count(unkeptCount, 'line is', 'lines are')} kept nowhere on this device: its storage is full or fails. Leave this page open until ${unkeptCount === 1 ? 'it is' : 'they are'} sent.`
 export const theShopsServerAnswers =
   '◆ The shop’s server answers, but cannot write now: its disk or its database is in trouble. What you log is kept on this device and goes up by itself.'
-export const lineWaitsLinesWait = (heldCount: number, reason: string): string =>
+export const waitsForSomebody = (heldCount: number, reason: string): string =>
   `◆ ${count(heldCount, 'line waits', 'lines wait')} on this device for somebody else: ${reason}`
 export const thisDevicesClockWas =
   '◆ This device’s clock was changed, or it was away for long. What has to cure counts as not cured until the server says the time.'
@@ -27,15 +27,15 @@ export const noConnection = (unkeptCount: number): string =>
 export const yourSignInHas = '◆ Your sign-in has ended. What you logged is kept here;'
 export const signInAgain = 'sign in again'
 export const toSendIt = 'to send it.'
-export const entryEntriesNotTaken = (shelfCount: number): string => `▲ ${count(shelfCount, 'entry', 'entries')} not taken by the server.`
+export const notTaken = (shelfCount: number): string => `▲ ${count(shelfCount, 'entry', 'entries')} not taken by the server.`
 export const seeWhy = 'See why'
 export const photoNotTaken = (badPhotosCount: number, fault: string | undefined): string =>
   `▲ ${count(badPhotosCount, 'photo')} not taken by the server: ${fault}`
 export const thisAddressIsNot =
   '◆ This address is not secure, so nothing is kept for use without a network, and photos cannot be taken. Open Nailsmith by https.'
 export const thisJournalHoldsEntries = '◆ This journal holds entries of a newer Nailsmith. Reload to go on.'
-export const handedOverByTo = (by: string, to: string, text: string): string => `◆ Handed over by ${by} to ${to}${text ? `: ${text}` : ''}`
-export const parkedBySafeBecause = (by: string, why: string, safe: string, where: string): string =>
+export const handedOver = (by: string, to: string, text: string): string => `◆ Handed over by ${by} to ${to}${text ? `: ${text}` : ''}`
+export const parked = (by: string, why: string, safe: string, where: string): string =>
   `◆ Parked by ${by}: ${why}. Safe because: ${safe}${where ? `. Bag: ${where}` : ''}`
 export const theShopsServerWas = (lostCount: number, people: string, why: string | undefined): string =>
   `▲ The shop’s server was put back from a backup. This device holds ${count(lostCount, 'line')} of this job, by ${people}, that the server has no more. They are kept here and not mixed in.${why ? ` Not taken yet: ${why}` : ''}`

@@ -12,9 +12,9 @@ export const planningJobOf = (done: number, of: number): string => `Planning job
 export const lookAtIt = 'Look at it'
 export const thingToPutRight = (problemsCount: number, name: string): string => `${count(problemsCount, 'thing')} to put right in “${name}”`
 export const andMore = (problemsCount: number): string => `and ${problemsCount} more`
-export const revisionPartFixingHangs = (revision: string, partsCount: number, fixings: number): string =>
+export const hangsTogether = (revision: string, partsCount: number, fixings: number): string =>
   `, revision ${revision}: ${count(partsCount, 'part')}, ${count(fixings, 'fixing')}, hangs together.`
-export const downUpMinOrder = (name: string, down: number, up: number, minutes: number | undefined, proved: boolean | undefined): string =>
+export const jobPlanned = (name: string, down: number, up: number, minutes: number | undefined, proved: boolean | undefined): string =>
   `${name}: ${down} down, ${up} up, ${minutes} min${proved ? '' : ' (order not proved)'}`
 export const machinesWithAFile = 'Machines with a file'
 export const noneYetAMachine = 'None yet. A machine without a file is logged as it comes off, and its way up grows from that.'
@@ -31,10 +31,9 @@ export const thePlug = (name: string): string => `The plug of the ${name} does n
 export const pocketCard = 'Pocket card'
 export const close = 'Close'
 export const printIt = 'Print it'
-export const leavingToolsBehindOne = (of: number, tried: number): string =>
-  `Leaving tools behind, one by one${of > 0 ? `: ${tried} of ${of}` : ''}…`
+export const leavingTools = (of: number, tried: number): string => `Leaving tools behind, one by one${of > 0 ? `: ${tried} of ${of}` : ''}…`
 export const revisionIs = (revision: string): string => `Revision ${revision}`
-export const minWithThisKit = (handsOn: number): string => `· ${Math.round(handsOn)} min with this kit`
+export const minutesWithThisKit = (handsOn: number): string => `· ${Math.round(handsOn)} min with this kit`
 export const inThePocket = 'In the pocket'
 export const whatWentHandTight =
   'What went hand-tight is brought to its number in the shop before it is ridden hard. The maker’s manual and local rules come first.'
@@ -82,7 +81,7 @@ export const workingOutTheWay = (share: number | undefined): string => `Working 
 /** The number, or that the wrench for it stays in the shop. */
 export const tightness = (torque: number, wrench: boolean): string =>
   wrench ? `, ${torque} N·m` : `, hand-tight: ${torque} N·m in the shop`
-export const hasMbAMachine = (name: string, fileCount: number, maxBytes: number): string =>
+export const tooLarge = (name: string, fileCount: number, maxBytes: number): string =>
   `“${name}” has ${Math.round(fileCount)} MB; a machine file has at most ${maxBytes}.`
 export const couldNotBeRead = (name: string): string => `“${name}” could not be read. Choose it again.`
 export const theServerDidNot = 'The server did not take it.'

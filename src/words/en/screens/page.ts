@@ -28,7 +28,7 @@ export const what = 'What'
 export const shown = 'Shown'
 export const state = 'State'
 export const byFeelNotMeasured = 'by feel, not measured'
-export const letGoAtN = (title: string, breakaway: number): string => `${title}: let go at ${breakaway} N·m (measured, no specification)`
+export const letGoAt = (title: string, breakaway: number): string => `${title}: let go at ${breakaway} N·m (measured, no specification)`
 export const lockOn = (product: string, on: string, cured: string): string => `${product} on ${on}: full cure ${cured}`
 export const tightenedToNumbers = 'Tightened to numbers'
 export const number = 'Number'

@@ -21,16 +21,16 @@ export const privateGroundHelmetSlow = 'Private ground, helmet, slow. Local rule
 export const riddenNothingWrong = 'Ridden, nothing wrong'
 export const stoppedOrAddNotes = 'Stopped, or add notes and a log'
 export const onToHandBack = 'On to hand back'
-export const overSFromTo = (name: string, to: number, low: number, high: number, unit: string): string =>
+export const stripSpan = (name: string, to: number, low: number, high: number, unit: string): string =>
   `${name} over ${Math.round(to)} s, from ${low} to ${high} ${unit}`
 export const gap = 'gap'
 export const at = 'At'
 export const momentIn = (name: string): string => `Moment in ${name}`
-export const linesASecondSlower = (name: string, toLocaleString: string, hz: number, number: number, seconds: number): string =>
+export const logSize = (name: string, toLocaleString: string, hz: number, number: number, seconds: number): string =>
   `${name} · ${toLocaleString} lines, ${hz >= 1 ? `${number} a second` : 'slower than one a second'}, ${Math.round(seconds)} min`
 export const limitsAreTheShops = 'Limits are the shop’s own, estimated. Check local rules.'
 export const tyres = 'Tyres'
-export const readBarSoftToo = (bar: number, right: boolean, soft: boolean): string =>
+export const tyreRead = (bar: number, right: boolean, soft: boolean): string =>
   `read ${bar} bar${right ? '' : soft ? ', soft' : ', too hard'}`
 export const readWith = 'Read with'
 export const readBar = 'Read, bar'
@@ -44,7 +44,7 @@ export const curingOneClockHolds = 'Curing: one clock holds the spin, the other 
 export const disturbedStripCleanLock = (disturbed: string): string => `▲ disturbed: ${disturbed}. Strip, clean, lock again.`
 export const curedIn = (name: string, span: string): string => `◩ ${name} in ${span}`
 export const checks = 'Checks'
-export const goneOnWithoutNot = (
+export const checkOutcome = (
   isOverridden: boolean,
   reason: string | undefined,
   failed: boolean,

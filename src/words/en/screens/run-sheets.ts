@@ -78,7 +78,7 @@ export const pullsToKnDry = (low: string, high: string): string =>
   `Pulls ${low} to ${high} kN, dry to oiled (μ 0.20 to 0.08). Grease or threadlocker moves it to the upper end.`
 export const safety = (role: string, critical: string | undefined): string => `${role}${critical ? ` Safety: ${critical}.` : ''}`
 export const setTo = (name: string): string => `Set ${name} to`
-export const nMIs20 = (name: string, number: number, why: string): string =>
+export const outsideItsScale = (name: string, number: number, why: string): string =>
   `${name}: ${number} N·m is ${why} (20 to 100 % of its scale). Take another.`
 export const anAdapter = 'An adapter on the drive changes the setting. A wrench has a calibration date: look at it.'
 export const wrenchDriveToGrip = 'Wrench, drive to grip, mm'
@@ -122,10 +122,10 @@ export const keyInWhatTheWrench = 'Key in what the wrench was set to.'
 export const isNotTheLength = (lever: string): string => `“${lever}” is not the length of a lever: 1 to 2,000 mm.`
 export const howLong = 'How long is the lever? From the fixing to the middle of the hand.'
 export const isNotTheBenchs = (warmth: string): string => `“${warmth}” is not the bench’s temperature: −20 to 60 °C.`
-export const nMIsNot = (torque: number | null, wanted: number, source: string): string =>
+export const notTheNumber = (torque: number | null, wanted: number, source: string): string =>
   `${torque} N·m is not the ${wanted} N·m of the ${source}. Why?`
 export const theFileWantsHere = (product: string): string => `The file wants ${product} here. Why none?`
-export const mmLever = (lever: string): string => `${lever} mm lever`
+export const leverOf = (lever: string): string => `${lever} mm lever`
 export const itDoesTheWork = 'It does the work: the number counts.'
 export const aDustCover = 'A dust cover: it holds nothing, a firm hand is enough.'
 export const itHoldsACover = 'It holds a cover: even, not tight.'

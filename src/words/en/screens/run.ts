@@ -16,7 +16,7 @@ export const upLimb = (isUp: boolean, done: number, of: number, minutesLeft: num
   `UP · ${isUp ? `${done}/${of}` : `${of} steps`}${minutesLeft > 0 ? ` · ${Math.round(minutesLeft)} min` : ''}`
 export const nothingHasComeOff = 'Nothing has come off yet. What you log stands here, and its way back grows beside it.'
 export const turnRow = (title: string, people: number): string => `◩ ${title} — ${people === 2 ? 'two people' : 'one person'}`
-export const minWithNoHands = (wait: number): string => `◩ ${wait} min with no hands on it`
+export const waitOf = (wait: number): string => `◩ ${wait} min with no hands on it`
 export const notYetFirst = '◆ Not yet. First:'
 export const andMore = (waitsCount: number): string => `and ${waitsCount} more`
 export const isolateItAndShow = 'Isolate it and show it dead'
@@ -35,7 +35,7 @@ export const whereInTheRun = (
   present: boolean,
 ): string =>
   `${number !== undefined ? `Step ${number} of ${downCount}` : check ? 'Check' : 'In between'}${isUp ? ', up' : ''}${present ? '' : ' · not the next one'}`
-export const aboutHalfMin = (minutes: number): string => `about ${minutes < 1 ? '½' : Math.round(minutes)} min`
+export const aboutMinutes = (minutes: number): string => `about ${minutes < 1 ? '½' : Math.round(minutes)} min`
 export const twoPeopleOneHolds = (people: number, note: string | undefined): string =>
   `${people === 2 ? 'Two people: one holds, one turns. ' : ''}${note ?? 'Brake held, nothing loose on top.'}`
 export const itStandsInFor = (other: string, risk: string): string => `It stands in for ${other}. ${risk}`

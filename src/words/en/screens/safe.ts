@@ -1,6 +1,6 @@
 export const oneLeadClipped = 'One lead clipped to minus, one hand with the probe, the other hand behind your back'
 export const proveItDead = 'Prove it dead'
-export const vDcOrLess = (limit: number, isB: boolean, full: number | null, isLive: boolean): string =>
+export const limitAtEveryPlace = (limit: number, isB: boolean, full: number | null, isLive: boolean): string =>
   `${limit} V DC or less at every place. ${isB ? `${full === null ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, five readings, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${isLive ? 'It still counts as live: isolate it first.' : ''}`
 export const nobodyKnowsItsVoltage = (full: number | null): string =>
   `${full === null ? 'Nobody knows its voltage, so it' : 'It'} is shown dead only by whoever answers for it above 60 V. What you measure is logged, and proves nothing yet.`
@@ -73,7 +73,7 @@ export const fullChargeIs = (volts: number, cells: number | undefined, high: boo
   `Full charge: ${volts} V${cells === undefined ? '' : ` (${cells} cells)`}. ${
     high ? 'Above 60 V DC: only a qualified person, with a procedure of the shop.' : ringsOffInsulatedTools
   }`
-export const vAtTheNot = (volts: number, reading: string): string =>
+export const notDeadAt = (volts: number, reading: string): string =>
   `${volts} V at the ${reading}: not dead. It is logged as such. Press the power button, wait, measure again.`
 export const theTesterShowsV = (volts: number): string =>
   `The tester shows ${volts} V on a source that is known to be live: it proves nothing. It is logged as such. Another tester, from the start.`

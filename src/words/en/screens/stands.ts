@@ -11,7 +11,7 @@ export const noMachineMatchesThat = 'No machine matches that.'
 export const showAllOfThem = 'Show all of them'
 export const theStandsAreEmpty = 'The stands are empty. Take the first machine in, and its dip is drawn here.'
 export const goneHome = 'Gone home'
-export const ofMachineOnThis = (jobsCount: number, found: number): string => `${jobsCount} of ${count(found, 'machine')} on this page.`
+export const onThisPage = (jobsCount: number, found: number): string => `${jobsCount} of ${count(found, 'machine')} on this page.`
 export const earlierMachines = 'Earlier machines'
 export const theLastOfMachine = (found: number): string => `The last of ${count(found, 'machine')}.`
 export const thatIsTheOne = 'That is the one.'
@@ -33,7 +33,7 @@ export const nothingInTheShop = 'Nothing in the shop'
 export const manyOnStands = (stands: string): string => `${stands} on stands`
 export const manyAtTheDoor = (door: string): string => `${door} at the door`
 export const nothingIsLoose = (where: string): string => `${where} — nothing is loose`
-export const screwAndPart = (where: string, fixings: number, parts: number): string =>
+export const isLoose = (where: string, fixings: number, parts: number): string =>
   `${where} — ${count(fixings, 'screw')} and ${count(parts, 'part')} are loose`
 export const cures = (span: string): string => `cures ${span}`
 export const home = 'home'
