@@ -1,4 +1,5 @@
 export { CHECK_IDS, CHECKS, isCheck, looksOf, toCompare } from './checks'
+export { passOf, readOutcome } from './outcomes'
 export type { CheckItem, CheckStand, TestItem } from './checks'
 export type { CheckId } from './checks'
 export { isKind, KIND_IDS, readEntry, strikeWantsLead, written } from './entries'

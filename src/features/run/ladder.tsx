@@ -161,7 +161,7 @@ function sideOf(
   const settled = isSettled(state, step)
   const check = step.check !== undefined
   const skipped = settled && own?.status !== 'done' && own?.status !== 'left' && !quiet && side === 'up'
-  const sign = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? '◆ left' : ''
+  const sign = own?.disputed ? '▲' : own?.status === 'done' ? (check ? '●' : '✓') : own?.status === 'left' ? say.leftMark : ''
   const time = sign && check && own?.mark && now > 0 ? ` ${clockText(own.mark.at, now)}` : ''
   return {
     id: step.id,

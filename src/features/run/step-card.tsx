@@ -13,6 +13,7 @@ import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
+import { claimWords } from '../../words/en/claims'
 import { captionOf, leftWords, triedWords } from '../../words/en/entries'
 import { doneLabel, factsOfStep } from '../../words/en/step-facts'
 import { waysOf } from '../../words/en/ways'
@@ -166,7 +167,7 @@ function Disputes({ step }: { readonly step: PlannedStep }) {
       <ul>
         {disputed.map((f) => (
           <li key={f.id}>
-            {f.label}, {f.place}: {f.disputed!.map((o) => o.replace('|', ' ')).join(' or ')}
+            {f.label}, {f.place}: {f.disputed!.map(claimWords).join(say.or)}
           </li>
         ))}
       </ul>
@@ -272,7 +273,11 @@ function Settled({ step }: { readonly step: PlannedStep }) {
   const { state, now, nameOf } = useJob()
   const own = state.steps[step.id]
   if (own?.disputed)
-    return <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">{say.twoDevicesDisagreeLog(own.disputed.join(' or '))}</p>
+    return (
+      <p className="rounded-md border-2 border-stop px-3 py-2 text-[17px]">
+        {say.twoDevicesDisagreeLog(own.disputed.map(claimWords).join(say.or))}
+      </p>
+    )
   if (!own?.mark) return <p className="px-1 text-[17px] text-steel">{say.nothingToPutBack}</p>
   return (
     <p className="px-1 text-[17px]">

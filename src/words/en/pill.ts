@@ -27,7 +27,8 @@ const LOOK: Record<FixingState['condition'], PillLook> = {
   final: 'final',
   marked: 'final',
 }
-const WORDS: Record<FixingState['condition'], string> = {
+/** How a fixing is, in words. */
+export const CONDITIONS: Readonly<Record<FixingState['condition'], string>> = {
   on: 'still on',
   loosened: 'loosened',
   cell: 'out',
@@ -49,7 +50,7 @@ const WORDS: Record<FixingState['condition'], string> = {
 const ORDER: readonly PillLook[] = ['wrong', 'out', 'new', 'kept', 'loosened', 'started', 'seated', 'gone', 'final', 'on']
 
 export function conditionWords(condition: FixingState['condition']): string {
-  return WORDS[condition]
+  return CONDITIONS[condition]
 }
 
 /** What lies between the limbs for a rung. */
@@ -69,7 +70,7 @@ export function pillOf(state: JobState, rung: Rung): Pill | null {
       text: look === 'new' && worst?.consumable ? `${fixings.length > 1 ? `${fixings.length} ` : ''}${fixings[0]!.label} — new` : text,
       ...(cells.length > 0 ? { cell: cells.join(' ') } : {}),
       look,
-      words: `${text}: ${disputed ? 'disputed' : worst ? WORDS[worst.condition] : 'still on'}${cells.length > 0 ? `, ${cells.join(' and ')}` : ''}`,
+      words: `${text}: ${disputed ? 'disputed' : worst ? CONDITIONS[worst.condition] : 'still on'}${cells.length > 0 ? `, ${cells.join(' and ')}` : ''}`,
     }
   }
   const parts = step.parts.flatMap((p) => state.parts[p.id] ?? [])

@@ -1,6 +1,6 @@
 export const beforeItIsClosed = (reopen: number): string =>
   `Before it is closed: a fault found later costs ${Math.round(reopen)} min to get back to.`
-export const notYet = (waitWords: string): string => `Not yet: ${waitWords}.`
+export const notYet = (why: string): string => `Not yet: ${why}.`
 export const first = 'First'
 export const thenEach = 'Then, each'
 export const right = 'Right'
@@ -9,14 +9,14 @@ export const notTested = 'Not tested'
 export const allOfThemRight = 'All of them right'
 export const anythingToAdd = 'Anything to add'
 export const logTheCheck = 'Log the check'
-export const testRideOf = (indexOf: number, rideStagesCount: number): string => `Test ride ${indexOf} of ${rideStagesCount}`
+export const testRideOf = (n: number, of: number): string => `Test ride ${n} of ${of}`
 export const prove = 'Prove'
 export const riddenAsFarAs = 'Ridden, as far as it goes'
 export const noRideYetWaiting = (held: string): string => `No ride yet: waiting for ${held}`
 export const then = (shutCount: number, title: string, how: string): string => `${shutCount > 0 ? `Then: ${title}. ` : ''}${how}`
 export const everyTestRide = 'Every test ride is passed. What is not in them was not tried.'
 export const curedTheClockRuns = (cured: string): string => `◩ Cured ${cured}. The clock runs on with every screen shut.`
-export const stopAtOnceAt = (stopSigns: string): string => `Stop at once at: ${stopSigns}.`
+export const stopAtOnceAt = (signs: string): string => `Stop at once at: ${signs}.`
 export const privateGroundHelmetSlow = 'Private ground, helmet, slow. Local rules decide where it may be ridden.'
 export const riddenNothingWrong = 'Ridden, nothing wrong'
 export const stoppedOrAddNotes = 'Stopped, or add notes and a log'
@@ -26,8 +26,8 @@ export const stripSpan = (name: string, to: number, low: number, high: number, u
 export const gap = 'gap'
 export const at = 'At'
 export const momentIn = (name: string): string => `Moment in ${name}`
-export const logSize = (name: string, toLocaleString: string, hz: number, number: number, seconds: number): string =>
-  `${name} · ${toLocaleString} lines, ${hz >= 1 ? `${number} a second` : 'slower than one a second'}, ${Math.round(seconds)} min`
+export const logSize = (name: string, lines: string, hz: number, perSecond: number, seconds: number): string =>
+  `${name} · ${lines} lines, ${hz >= 1 ? `${perSecond} a second` : 'slower than one a second'}, ${Math.round(seconds)} min`
 export const limitsAreTheShops = 'Limits are the shop’s own, estimated. Check local rules.'
 export const tyres = 'Tyres'
 export const tyreRead = (bar: number, right: boolean, soft: boolean): string =>

@@ -4,8 +4,8 @@ export const out = 'out'
 export const turn = '⇄ turn'
 
 export const fixings = (n: number, fixings: string): string => `${n} fixings: ${fixings}`
-export const numbersTheOrder = (pattern: string | undefined, isAsTheyCome: string, longestCount: number, longest: string): string =>
-  `${pattern ? `Numbers: the order to tighten, ${pattern}.` : `Counted ${isAsTheyCome}.`}${longestCount > 1 ? ` Ringed: ${longest}.` : ''}`
+export const numbersTheOrder = (pattern: string | undefined, order: string, lengths: number, longest: string): string =>
+  `${pattern ? `Numbers: the order to tighten, ${pattern}.` : `Counted ${order}.`}${lengths > 1 ? ` Ringed: ${longest}.` : ''}`
 export const goesAfter = (goesAt: number): string => `goes after ${goesAt}`
 export const twoPeople = 'two people'
 export const theRun = 'The run'
@@ -18,7 +18,7 @@ export const nothingHasComeOff = 'Nothing has come off yet. What you log stands 
 export const turnRow = (title: string, people: number): string => `◩ ${title} — ${people === 2 ? 'two people' : 'one person'}`
 export const waitOf = (wait: number): string => `◩ ${wait} min with no hands on it`
 export const notYetFirst = '◆ Not yet. First:'
-export const andMore = (waitsCount: number): string => `and ${waitsCount} more`
+export const andMore = (more: number): string => `and ${more} more`
 export const isolateItAndShow = 'Isolate it and show it dead'
 export const compareItNow = 'Compare it now'
 export const goOnWithoutComparing = 'Go on without comparing, why'
@@ -89,3 +89,5 @@ export const theWayDownIsDone = 'The way down is done'
 export const goOnToTheSwap = 'Go on to the swap'
 export const theWayUpIsDone = 'The way up is done'
 export const goOnToProve = 'Go on to prove'
+export const or = ' or '
+export const leftMark = '◆ left'
