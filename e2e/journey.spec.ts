@@ -246,7 +246,7 @@ async function rideWithLogs(page: Page): Promise<void> {
       .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
   const rows = quayCsv({ seconds: 120, hz: 25, top: 19 }).trim().split('\n')
   await give('no-time.csv', 'speed,current\n1,2\n2,3\n')
-  await expect(sheet(page).getByText('no-time.csv: No time column among: speed, current.')).toBeVisible()
+  await expect(sheet(page).getByText('no-time.csv: No column here is certainly the time: speed, current.')).toBeVisible()
   await give('backwards.csv', [rows[0], ...rows.slice(1).reverse()].join('\n'))
   await expect(sheet(page).getByText(/go back in time, the first at line 3: left out|runs backward in every line/)).toBeVisible()
   const noise = Buffer.alloc(50_000_000)
