@@ -19,7 +19,8 @@ function kept(): Record<string, Assigned> {
 export function columnsOf(names: readonly string[]): Assigned {
   const all = kept()
   const key = signature(names)
-  return Object.hasOwn(all, key) ? all[key]! : {}
+  const said: unknown = Object.hasOwn(all, key) ? all[key] : null
+  return said !== null && typeof said === 'object' ? said : {}
 }
 
 /** Keeps it for the next file of the same logger. A device that keeps nothing asks again. */

@@ -39,6 +39,20 @@ describe('a GPX track', () => {
     expect(raw.channels.speed![0]).toBe(18)
     expect(taken[1]).toMatchObject({ column: 'speed', unit: 'm/s' })
   })
+  it('an empty place or speed is none, and not nought', () => {
+    const { raw, notes } = read(
+      gpx(
+        [
+          point(50, 8, '2026-11-28T10:00:00Z'),
+          '<trkpt lat="" lon=""><time>2026-11-28T10:00:01Z</time></trkpt>',
+          point(50.0001, 8, '2026-11-28T10:00:02Z', '<speed></speed>'),
+        ].join('\n'),
+      ),
+    )
+    expect(raw.time).toHaveLength(2)
+    expect(raw.channels.speed![1]).toBeCloseTo((11.1195 / 2) * 3.6, 2)
+    expect(notes).toContainEqual({ kind: 'unreadable', count: 1, row: 4, channel: 'time' })
+  })
   it('leaves out points without a place or a time, and says where the first stood', () => {
     const { notes, raw } = read(
       gpx(

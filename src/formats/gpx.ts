@@ -16,7 +16,9 @@ export function distance(a: readonly [number, number], b: readonly [number, numb
   return 2 * EARTH * Math.asin(Math.min(1, Math.sqrt(h)))
 }
 
-const attribute = (tag: string, name: string): number => Number(new RegExp(`\\b${name}\\s*=\\s*["']([^"']*)["']`).exec(tag)?.[1] ?? NaN)
+/** A figure; NaN for an empty or missing text, which `Number` takes for 0. */
+const figure = (text: string | undefined): number => (text === undefined || text.trim() === '' ? Number.NaN : Number(text))
+const attribute = (tag: string, name: string): number => figure(new RegExp(`\\b${name}\\s*=\\s*["']([^"']*)["']`).exec(tag)?.[1])
 const element = (inside: string, name: string): string | undefined => new RegExp(`<(?:\\w+:)?${name}>([^<]*)<`).exec(inside)?.[1]!.trim()
 
 /** The track points of a file one after the other; each letter is looked at once. */
@@ -57,7 +59,7 @@ export function readGpx(text: string): Result<ReadLog, RideLogFault> {
       if (unreadable++ === 0) first = { row: line, found: cut(tag, 60) }
       continue
     }
-    const said = Number(element(inside, 'speed') ?? NaN)
+    const said = figure(element(inside, 'speed'))
     if (Number.isFinite(said)) own++
     const travelled = before && t > before.t ? distance(before.at, at) / (t - before.t) : 0
     time.push(t)

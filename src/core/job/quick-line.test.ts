@@ -35,6 +35,7 @@ describe('readQuickLine', () => {
     ['4 M5x12x1x2 odd', ['M5x12x1x2']],
     ['M5x1200', ['M5x1200']],
     ['4 M5-12', ['M5-12']],
+    ['2 M5x12 and M6x16', ['M6x16']],
   ])('makes nothing of “%s”, and says what it did not understand', (line, unread) =>
     expect(readQuickLine(line)).toEqual({ title: line, count: 0, label: '', unread }),
   )

@@ -90,8 +90,10 @@ export function readQuickLine(line: string): QuickLine | null {
   const rest = counted?.[2] ?? body
   const sized = SIZED.exec(rest)?.[0].trim() ?? null
   const size = sized === null ? null : readSize(sized)
+  // Two sizes on one line are two kinds: which count is whose is not guessed.
+  const second = sized === null ? null : (SIZED.exec(rest.slice(rest.indexOf(sized) + sized.length))?.[0].trim() ?? null)
   const odd = counted !== null && (count < 1 || count > MANY)
-  const unread = [...(odd ? [counted[1]!] : []), ...(sized !== null && size === null ? [sized] : [])]
+  const unread = [...(odd ? [counted[1]!] : []), ...(sized !== null && size === null ? [sized] : []), ...(second !== null ? [second] : [])]
   // Nothing is made of a line of which a piece was not understood: it is a note until somebody says it again.
   if (unread.length > 0) return { title: body, count: 0, label: '', ...cell, unread }
   if (!counted) return { title: body, count: size ? 1 : 0, label: size ?? '', ...cell, unread }

@@ -112,7 +112,9 @@ const WORKING = { share: 0.05, least: 2 }
 function underLoad({ time, channels: { current, speed } }: CleanLog): readonly [number, number] {
   const by = current ?? speed
   if (!by) return [0, time.length - 1]
-  const sizes = [...by].filter((x) => !Number.isNaN(x)).map(Math.abs)
+  const step = Math.max(1, Math.floor(by.length / 5_000))
+  const sizes: number[] = []
+  for (let i = 0; i < by.length; i += step) if (!Number.isNaN(by[i]!)) sizes.push(Math.abs(by[i]!))
   sizes.sort((a, b) => a - b)
   const least = current ? Math.max(WORKING.least, WORKING.share * (sizes[Math.floor(0.99 * sizes.length)] ?? 0)) : MOVING
   let best: readonly [number, number] = [0, 0]

@@ -34,7 +34,10 @@ export type TestItem = ({ readonly item: CheckItem } | { readonly name: string }
 }
 export const ITEM_RESULTS = ['right', 'wrong', 'not tested'] as const
 
-/** Our items as builds before 14 wrote them, in words. They are read and written for a shop that still goes by such a build. */
+/**
+ * Our items as builds before 14 wrote them, in words. They stay as they are whatever the screen says now (`words/en/checks`): stored
+ * entries are read by them, and a shop that still goes by such a build gets them written.
+ */
 const AS_WORDS: Readonly<Record<CheckItem, string>> = {
   'turns-forward': 'Turns forward',
   'runs-smoothly': 'Starts off and runs smoothly',
