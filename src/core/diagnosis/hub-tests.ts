@@ -1,5 +1,6 @@
 import type { Bell, NumberAnswer, Test, WordAnswer } from './types'
 
+// Over 300 lines: a table of tests and likelihoods, read as one; it moves to a catalogue of its own with the other kinds of drive.
 const bell = (mean: number, sd: number, share = 1): Bell => ({ mean, sd, share })
 /** On the logarithm: `factor` 2 means double or half. */
 const wide = (mean: number, factor: number, share = 1): Bell => ({ mean, sd: factor, log: true, share })

@@ -4,6 +4,7 @@ import { ACTION_KINDS, type Plan, type PlanFacts } from '../../planning'
 import { POWERS } from '../vocabulary'
 import { closed, figure, figureOrWord, fixingSpec, id, list, need, oneOf, partSpec, some, stepId, type Stored, text } from './fields.schema'
 
+// Over 300 lines: both versions of a plan and a sample of each are one file, as for every kind; a third of it is the samples.
 type Any = Schema<unknown, object, unknown, '' | 'd'>
 const minutes = closed({ low: figure(0).required(), likely: figure(0).required(), high: figure(0).required() })
 
