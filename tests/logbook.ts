@@ -14,6 +14,9 @@ export class Logbook {
   readonly entries: Entry[] = []
   private at = NOON
 
+  /** @param form the build up to whose forms it is written; 0 where an older build has to read everything */
+  constructor(private readonly form = 0) {}
+
   log<K extends Kind>(
     kind: K,
     body: Bodies[K],
@@ -31,7 +34,7 @@ export class Logbook {
       by: 'ines',
       sentBy: 'ines',
       device: 'tablet',
-      ...written(kind, body, 0),
+      ...written(kind, body, this.form),
       ...over,
     } as unknown as Entry
     this.entries.push(entry)

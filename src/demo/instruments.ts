@@ -43,6 +43,7 @@ export function demoInstruments(now: number): Instrument[] {
     one('torque-6', 'torque 1–6', 'torque wrench', [range('Nm', 1, 6, { percent: 6 })], 64, { grip: 120 }),
     one('torque-20', 'torque 4–20', 'torque wrench', [range('Nm', 4, 20, { percent: 4 })], -12, { grip: 230 }),
     one('torque-60', 'torque 10–60', 'torque wrench', [range('Nm', 10, 60, { percent: 4 })], 64, { grip: 390 }),
+    one('torque-100', 'torque 20–100', 'torque wrench', [range('Nm', 20, 100, { percent: 4 })], 150, { grip: 470 }),
     one('caliper', 'caliper', 'caliper or gauge', [range('mm', 0, 150, { resolution: 0.01, offset: 0.03 })], 250),
     one('tyre', 'tyre gauge', 'pressure gauge', [range('bar', 0, 10, { resolution: 0.05 })], null),
     one('thermometer', 'probe thermometer', 'thermometer', [range('degC', -50, 300, { resolution: 0.1, offset: 1 })], null),

@@ -1,7 +1,23 @@
-import { type Bodies, type Entry, expectedDone, type JobState, type Kind, presentStep, reduce, written } from '../core/job'
+import {
+  type Bodies,
+  clickedWith,
+  type Entry,
+  expectedDone,
+  isFinal,
+  type JobState,
+  type Kind,
+  nextPass,
+  presentStep,
+  reduce,
+  tightEntry,
+  type TightEntry,
+  wrenchesFor,
+  written,
+} from '../core/job'
 import { DEFAULT_SETTINGS } from '../core/job'
 import { compareOne, type MachineFile } from '../core/machine'
-import { plan } from '../core/planning'
+import { plan, type PlannedStep } from '../core/planning'
+import { demoInstruments } from './instruments'
 
 export interface ScriptedEntry {
   readonly kind: Kind
@@ -17,6 +33,7 @@ export interface ScriptedJob {
 }
 
 const MINUTE = 60_000
+const WRENCHES = demoInstruments(0)
 
 /** Writes a demo job as its people would have: by the planner's steps and the same taps, a clock running on. */
 export class JobScript {
@@ -111,9 +128,22 @@ export class JobScript {
         this.write('step-done', expectedDone(state, step), 0.2)
       } else if (step.check)
         this.write('check-passed', { check: step.check as never, shown: 'looked at', step: step.id }, step.minutes.likely)
-      else this.write('step-done', { ...expectedDone(state, step), minutes: step.minutes.likely }, step.minutes.likely)
+      else this.one(state, step)
     }
     return this
+  }
+
+  /** A step as its people would log it: what is made tight with the wrench that suits, critical fixings one by one. */
+  private one(state: JobState, step: PlannedStep): void {
+    const value = step.torque?.value
+    const adapter = step.tool?.adapter
+    const wrench = value === undefined || !isFinal(step, nextPass(state, step.id)) ? undefined : wrenchesFor(value, WRENCHES, adapter)[0]
+    if (!wrench) return void this.write('step-done', { ...expectedDone(state, step), minutes: step.minutes.likely }, step.minutes.likely)
+    for (let entry = null as TightEntry | null; entry?.kind !== 'step-done';) {
+      entry = tightEntry(this.state(), step, clickedWith(value!, wrench, adapter))
+      if (entry.kind === 'fixing-in') this.write('fixing-in', entry.body, 0.5)
+      else this.write('step-done', { ...entry.body, minutes: step.minutes.likely }, step.minutes.likely)
+    }
   }
 
   swap(serials: { readonly oldSerial: string; readonly newSerial: string }): this {

@@ -6,7 +6,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dunlinPlan, Logbook } from '../../tests/logbook'
-import { KIND_IDS, reduce, rungs, summarize, readEntry, written } from '../core/job'
+import { emptyState, KIND_IDS, reduce, rungs, summarize, readEntry, written } from '../core/job'
 import { dunlin } from '../demo/machines/dunlin'
 import { readNumber } from '../ui/keypad'
 import { columnOf, depthAt, placeOf } from '../ui/dip'
@@ -26,6 +26,8 @@ const steps = goals.flatMap((g) => {
   return [...p.down.steps, ...p.up.steps]
 })
 
+const fresh = emptyState('j')
+
 describe('cautions', () => {
   it('have a text for every hazard that a step of the Dunlin names', () => {
     const named = new Set(steps.flatMap((s) => s.cautions))
@@ -36,11 +38,22 @@ describe('cautions', () => {
   })
   it('one that nobody knows stops all the same: it is shown by name and no pedal passes it', () => {
     expect(cautionsOf(['H36', 'H999'])[0]).toMatchObject({ level: 'stop', text: expect.stringMatching(/“H999”/) })
-    const step = steps.find(pedalMay)!
-    expect(pedalMay({ ...step, cautions: ['constructor'] })).toBe(false)
+    const step = steps.find((s) => pedalMay(fresh, s))!
+    expect(pedalMay(fresh, { ...step, cautions: ['constructor'] })).toBe(false)
+  })
+  it('no pedal says how tight something is', () => {
+    const torqued = steps.filter((s) => s.torque && s.limb === 'up')
+    const last = (s: (typeof steps)[number]) =>
+      ({
+        ...fresh,
+        up: [s],
+        steps: { [s.id]: { status: 'begun', pass: s.passes!.at(s.passes!.indexOf('final') - 1)!, differs: [], photos: [], notes: [] } },
+      }) as const
+    expect(torqued.length).toBeGreaterThan(5)
+    for (const s of torqued) expect(pedalMay(last(s) as never, { ...s, cautions: [] }), s.id).toBe(false)
   })
   it('no pedal passes a check, a reading, power, heat or air under pressure', () => {
-    const passed = new Set(steps.filter(pedalMay).map((s) => s.action))
+    const passed = new Set(steps.filter((s) => pedalMay(fresh, s)).map((s) => s.action))
     for (const action of [
       'step:prove-dead',
       'unplug:pack-plug',

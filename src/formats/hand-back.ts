@@ -1,5 +1,15 @@
 import * as say from '../words/en/screens/page'
-import { type AnyCheck, checkStatus, type JobState, type Mark, relevantChecks, ridesPassed, tally } from '../core/job'
+import {
+  type AnyCheck,
+  checkStatus,
+  type JobState,
+  type Mark,
+  relevantChecks,
+  ridesPassed,
+  tally,
+  type TightenedBy,
+  torqueDoubts,
+} from '../core/job'
 import { type Finding, RIDE_STAGES } from '../core/ride'
 import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
@@ -11,7 +21,7 @@ import { titleOf } from '../words/en/titles'
 import { faultAction, faultWords, observedWords, readingName, testWords } from '../words/en/diagnosis'
 import { leftWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../words/en/entries'
 import { instrumentWords, readingPlace, resultWords } from '../words/en/readings'
-import type { InstrumentUsed } from '../core/units'
+import { doubtsWords, howWords, reachedWords, wantedTorque } from '../words/en/tightness'
 
 /** What the page is written with: names of people, and how a moment is written. */
 export interface Pen {
@@ -122,33 +132,37 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
   return section('readings', say.readings, proof, { table: { head: [say.when, say.what, say.shown, say.state, say.byWhom], rows } })
 }
 
-/** The wrench, where there is something to say of it: its calibration had ended. */
-function wrenchWords(wrench: InstrumentUsed | undefined, at: number | undefined): string {
-  const words = wrench && at !== undefined ? instrumentWords(wrench, at) : ''
-  return words && words !== wrench?.name ? ` (${words})` : ''
-}
-
+/** Each thing that was made tight: what was wanted, what was reached, and how. Critical fixings stand one by one. */
 function torques(state: JobState, pen: Pen): ReportSection | null {
   const rows = state.up.flatMap((s) => {
     const own = state.steps[s.id]
     if (own?.status !== 'done' || (!s.torque && !s.joint?.critical)) return []
-    const one = s.fixings.flatMap((f) => state.fixings[f.id]?.tightened ?? [])[0]
-    const actual =
-      one?.how === 'feel'
-        ? say.byFeelNotMeasured
-        : one?.torque !== undefined
-          ? `${one.torque} N·m${wrenchWords(one.wrench, own.mark?.at)}`
-          : '–'
-    return [[s.title, s.torque ? `${s.torque.value} N·m` : say.none, s.torque?.source ?? '', actual, own.mark ? by(own.mark, pen) : '']]
+    const row = (what: string, one: TightenedBy | undefined, mark: Mark | undefined): string[] => [
+      what,
+      wantedTorque(s.torque),
+      reachedWords(one),
+      `${howWords(one, one?.at ?? 0)}${one ? doubtsWords(torqueDoubts(one, s.torque?.value)) : ''}`,
+      mark ? by(mark, pen) : '',
+    ]
+    if (s.fixings.length === 0) return s.torque ? [row(s.title, own.tightened, own.mark)] : []
+    const back = s.fixings.flatMap((f) => state.fixings[f.id] ?? []).filter((f) => f.hasBeenOut)
+    const [first] = back
+    if (!first || (!s.torque && !back.some((f) => f.tightened))) return []
+    const alike = back.every((f) => sameHow(f.tightened, first.tightened))
+    if (alike && !(s.joint?.critical && back.length > 1)) return [row(s.title, first.tightened, own.mark)]
+    return back.map((f) => row(say.titleAt(s.title, f.place), f.tightened, f.mark))
   })
   const loose = [...state.down].flatMap((s) =>
     state.steps[s.id]?.breakaway !== undefined ? [say.letGoAt(s.title, state.steps[s.id]!.breakaway!)] : [],
   )
   const locks = state.locks.map((l) => say.lockOn(l.product, titleOf(state, l.subject), pen.when(l.curedAt)))
   return section('torques', say.tightenedToNumbers, [...locks, ...loose], {
-    table: { head: [say.what, say.number, say.source, say.done, say.byWhom], rows },
+    table: { head: [say.what, say.wanted, say.reached, say.how, say.byWhom], rows },
   })
 }
+
+const sameHow = (a: TightenedBy | undefined, b: TightenedBy | undefined): boolean =>
+  reachedWords(a) === reachedWords(b) && howWords(a, a?.at ?? 0) === howWords(b, b?.at ?? 0)
 
 function different(state: JobState): ReportSection | null {
   const steps = [...state.down, ...state.up]
@@ -219,10 +233,19 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
     (r.log?.findings ?? []).filter((f) => f.verdict === 'cannot say').map((f) => `${findingName(f.id)}: ${findingWords(f)}`),
   )
   const skipped = state.skipped.map((s) => say.testLeftOut(testWords(s.test, s.text), skippedWords(s)))
-  const felt = state.up
-    .filter((s) => s.fixings.some((f) => state.fixings[f.id]?.tightened?.how === 'feel'))
-    .map((s) => say.tightenedByFeelNot(s.title))
-  const lines = [...checks, ...felt, ...(stages.length > 0 ? [say.notRiddenStages(stages.join('; '))] : []), ...skipped, ...new Set(logs)]
+  const tight = (is: 'felt' | 'not read'): string[] =>
+    state.up
+      .filter((s) => s.torque && [...s.fixings.map((f) => state.fixings[f.id]), state.steps[s.id]].some((x) => x?.tightened?.is === is))
+      .map((s) => s.title)
+  const [felt, unread] = [tight('felt'), tight('not read')]
+  const lines = [
+    ...checks,
+    ...felt.map(say.tightenedByFeelNot),
+    ...(unread.length > 0 ? [say.tightenedNotRead(unread.join('; '))] : []),
+    ...(stages.length > 0 ? [say.notRiddenStages(stages.join('; '))] : []),
+    ...skipped,
+    ...new Set(logs),
+  ]
   return section('not checked', say.notChecked, lines.length > 0 ? lines : [say.everyCheckOfThis], { look: lines.length > 0 })
 }
 

@@ -3,6 +3,7 @@ import { KNOWN_IDS } from '../core/job'
 import {
   checkIntegrity,
   CONNECTOR_ROLES,
+  CRITICAL,
   DRIVE_KINDS,
   FACTS,
   type FileFault,
@@ -191,7 +192,7 @@ export const machineFileShape = shape({
         finish: oneOf(['hand', 'driver', 'wrench']).required(),
       }).default(undefined),
       pattern: oneOf(['criss-cross', 'star', 'in turn']),
-      critical: oneOf(['axle', 'steering', 'brake', 'pack terminal']),
+      critical: oneOf(CRITICAL),
       captive: flag(),
       consumable: str(),
       lock: shape({
@@ -220,6 +221,9 @@ export const machineFileShape = shape({
       keying: str(),
       pins: list(shape({ n: finite().integer().min(1).required(), colour: name(), function: name() })),
       mates: list(name()).length(2),
+      thread: str(),
+      torque: quantity,
+      critical: oneOf(CRITICAL),
       access: guard,
       down: needed(doing),
       up: doing,
@@ -298,7 +302,19 @@ export const machineFileShape = shape({
       ),
     }),
   ),
-  tools: list(shape({ id: name(), name: name(), short: name(), kind: name(), size: str(), form: str(), why: str(), special: flag() })),
+  tools: list(
+    shape({
+      id: name(),
+      name: name(),
+      short: name(),
+      kind: name(),
+      size: str(),
+      form: str(),
+      why: str(),
+      adapter: shape({ reach: finite().min(0).max(2000).required(), angle: finite().min(-180).max(180).required() }).default(undefined),
+      special: flag(),
+    }),
+  ),
   consumables: list(shape({ id: name(), name: name() })),
   goals: list(
     shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })) }),

@@ -45,6 +45,11 @@ export function thoseFor(instruments: readonly Instrument[], quantity: QuantityI
     .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
 }
 
+/** The range that it has in a unit, the widest where there are several; null where there is none. */
+export function rangeIn(instrument: Pick<Instrument, 'ranges'>, unit: UnitId): InstrumentRange | null {
+  return instrument.ranges.filter((r) => r.unit === unit).reduce<InstrumentRange | null>((a, b) => (a && a.to >= b.to ? a : b), null)
+}
+
 /** What an entry keeps of an instrument. */
 export function usedOf({ id, name, calibratedTo }: Instrument): InstrumentUsed {
   return { id, name, ...(calibratedTo === null ? {} : { calibratedTo }) }

@@ -3,7 +3,8 @@ import type { FixingSpec } from '../planning'
 import { flag, type Ctx } from './apply-context'
 import { settle } from './claims'
 import type { Pass } from '../machine'
-import type { FixingMove, Tightened } from './vocabulary'
+import type { Tightened } from './tightened'
+import type { FixingMove } from './vocabulary'
 import type { Draft, FixingCondition, FixingState } from './state'
 
 export function moveOut(ctx: Ctx, move: FixingMove): void {
@@ -14,16 +15,28 @@ export function moveOut(ctx: Ctx, move: FixingMove): void {
   }
 }
 
-export function moveIn(ctx: Ctx, body: { readonly members: readonly string[]; readonly pass: Pass } & Tightened): void {
-  const { members, pass, ...tightened } = body
+export interface WentIn {
+  readonly members: readonly string[]
+  readonly pass: Pass
+  readonly tightened?: Tightened
+}
+
+export function moveIn(ctx: Ctx, { members, pass, tightened }: WentIn): void {
   for (const id of members) {
     const known = ctx.draft.fixings[id]
     if (known && !known.hasBeenOut && known.condition === 'on') flag(ctx, 'never came off', id)
     moveFixing(ctx, id, pass)
     const f = ctx.draft.fixings[id]
-    if (f && Object.keys(tightened).length > 0)
-      ctx.draft.fixings[id] = { ...f, tightened, ...(tightened.torque !== undefined ? { torque: tightened.torque } : {}) }
+    if (!f) continue
+    if (tightened) ctx.draft.fixings[id] = { ...f, tightened: { ...tightened, by: ctx.mark.by, at: ctx.mark.at } }
+    // Made tight once more, and nobody says how: what was reached before is gone.
+    else if (pass === 'final') ctx.draft.fixings[id] = withoutTightness(f)
   }
+}
+
+const TIGHT: ReadonlySet<FixingCondition> = new Set(['final', 'marked'])
+function withoutTightness({ tightened: _, ...rest }: FixingState): FixingState {
+  return rest
 }
 
 /** Off the machine, or at least no longer as it was: its return has to add up. */
@@ -57,7 +70,7 @@ export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: st
     ...(note !== undefined ? { note } : {}),
     ...(settled.disputed ? { disputed: settled.disputed } : {}),
   }
-  draft.fixings[id] = next
+  draft.fixings[id] = TIGHT.has(condition) ? next : withoutTightness(next)
 }
 
 export function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {

@@ -4,13 +4,14 @@ import type { PackSign } from '../safety'
 import type { AnyCheck } from './vocabulary'
 import type { TestItem } from './checks/looks'
 
-/** A piece that is not where it belongs: disputed counts as loose, `waiting` is in its own hole, on its carrier, or not renewed yet. */
+/** A piece that is not where it belongs: disputed counts as loose, `waiting` is in its own hole, on its carrier, or not
+ * renewed yet; of one `not read` nobody knows how tight it is. */
 export interface LoosePiece {
   readonly is: 'fixing'
   readonly id: string
   readonly label: string
   readonly place: string
-  readonly how: 'disputed' | 'lost' | 'loose' | 'waiting'
+  readonly how: 'disputed' | 'lost' | 'loose' | 'waiting' | 'not read'
   readonly cell?: string
 }
 
@@ -28,6 +29,6 @@ export type Missing =
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }
   | { readonly is: 'item'; readonly of: TestItem }
-  | { readonly is: 'step'; readonly step: string }
+  | { readonly is: 'step' | 'not read'; readonly step: string }
   | { readonly is: 'fact'; readonly fact: string }
   | { readonly is: 'check'; readonly check: AnyCheck }

@@ -8,11 +8,12 @@ import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
 import type { Missing } from './missing'
 import type { Stage } from './stages'
-import type { LeftWhy, OutPlace, PhotoShows, Power, ShownBy, Tightened } from './vocabulary'
+import type { LeftWhy, OutPlace, PhotoShows, Power, ShownBy } from './vocabulary'
+import type { Tightened } from './tightened'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 10
+export const REDUCER_VERSION = 11
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -23,6 +24,9 @@ export interface Mark {
   readonly at: number
 }
 
+/** How tight, who says so, and when. */
+export type TightenedBy = Tightened & Pick<Mark, 'by' | 'at'>
+
 export interface FixingState extends FixingSpec {
   readonly condition: FixingCondition
   readonly where?: string
@@ -30,8 +34,7 @@ export interface FixingState extends FixingSpec {
   readonly hasBeenOut: boolean
   /** How often a new one took its place. */
   readonly replaced: number
-  readonly torque?: number
-  readonly tightened?: Tightened
+  readonly tightened?: TightenedBy
   readonly note?: string
   readonly mark?: Mark
   readonly disputed?: readonly string[]
@@ -54,6 +57,8 @@ export interface StepState {
   readonly photos: readonly string[]
   readonly notes: readonly string[]
   readonly breakaway?: number
+  /** How tight, where it has no fixings: a connection. */
+  readonly tightened?: TightenedBy
   /** What was tried because it did not let go. */
   readonly tried?: readonly (Attempt & Mark)[]
   readonly mark?: Mark

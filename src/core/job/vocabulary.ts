@@ -1,4 +1,3 @@
-import type { InstrumentUsed } from '../units'
 import type { CheckId } from './checks'
 import type { Stage } from './stages'
 
@@ -21,17 +20,6 @@ export interface FixingMove {
 
 export const POWERS = ['live', 'isolated', 'out'] as const
 export type Power = (typeof POWERS)[number]
-
-/** How a torque was come by: a wrench with its name, or a pull by hand, which counts as unmeasured. */
-export interface Tightened {
-  readonly torque?: number
-  readonly how?: 'wrench' | 'feel'
-  readonly tool?: string
-  /** The wrench of the shop's list; version 1 has its name as the tool. */
-  readonly wrench?: InstrumentUsed
-  /** Why it is not the number that the step gives. */
-  readonly reason?: string
-}
 
 /** What shows that a check is passed: somebody looked, went by its list, did the step that is it, or answers for it in person. */
 export const SHOWN_BY = ['looked at', 'its list', 'the step', 'answers for it'] as const

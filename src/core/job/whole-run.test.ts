@@ -167,24 +167,15 @@ describe('one tap on a set', () => {
     expect(members).toHaveLength(11)
     for (const n of [1, 2, 3]) expect(members).not.toContain(`deck-screw-${n}`)
   })
-  it('gives no number to what goes back by feel', () => {
+  it('writes no number by itself: what nobody read says so', () => {
     const { bottom } = run
-    const tight = (byFeel: boolean): JobState => ({
-      ...bottom,
-      up: bottom.up.map((s) =>
-        s.id === 'up:undo:deck-screws'
-          ? { ...s, passes: ['final'], ...(byFeel ? { substitute: { for: 'torque driver', risk: '', byFeel: true } } : {}) }
-          : s,
-      ),
-    })
-    const fit = (state: JobState) =>
-      expectedDone(
-        state,
-        state.up.find((s) => s.id === 'up:undo:deck-screws')!,
-      ).in
-    expect(fit(tight(false))).toMatchObject({ pass: 'final', torque: expect.any(Number) })
-    expect(fit(tight(true))).toMatchObject({ pass: 'final', how: 'feel' })
-    expect(fit(tight(true))).not.toHaveProperty('torque')
+    const screws = bottom.up.find((s) => s.id === 'up:undo:deck-screws')!
+    expect(screws.torque?.value).toBe(2.5)
+    const fit = { ...screws, passes: ['final'] as const }
+    const state = { ...bottom, up: bottom.up.map((s) => (s.id === fit.id ? fit : s)) }
+    expect(expectedDone(state, fit).in).toEqual({ members: expect.any(Array), pass: 'final', tightened: { is: 'not read' } })
+    expect(JSON.stringify(expectedDone(state, fit))).not.toContain('2.5')
+    expect(expectedDone(bottom, screws).in).not.toHaveProperty('tightened')
   })
 })
 

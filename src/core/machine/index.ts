@@ -3,7 +3,7 @@ export type { Fact, Guard } from './guard-types'
 export { cellName, freeCell } from './cells'
 export { PASSES } from './doing'
 export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use } from './doing'
-export { CONNECTOR_ROLES, JOINT_KINDS, rolesOf } from './joint'
+export { CONNECTOR_ROLES, CRITICAL, JOINT_KINDS, rolesOf } from './joint'
 export type { Connection, ConnectorRole, Driver, Joint, JointKind, Lock } from './joint'
 export { DRIVE_KINDS, MACHINE_CLASSES } from './types'
 export type {

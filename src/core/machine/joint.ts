@@ -45,6 +45,10 @@ export interface Driver {
   readonly finish: 'hand' | 'driver' | 'wrench'
 }
 
+/** What is dangerous to get wrong: it is asked one by one, and by measure. */
+export const CRITICAL = ['axle', 'steering', 'brake', 'pack terminal'] as const
+export type Critical = (typeof CRITICAL)[number]
+
 /** A set of like screws, a nut, a clip, a tie: what holds parts. On screen: a fixing. */
 export interface Joint {
   readonly id: string
@@ -69,7 +73,7 @@ export interface Joint {
   readonly lock?: Lock
   readonly pattern?: 'criss-cross' | 'star' | 'in turn'
   readonly role: 'working' | 'dust' | 'cover'
-  readonly critical?: 'axle' | 'steering' | 'brake' | 'pack terminal'
+  readonly critical?: Critical
   readonly captive?: boolean
   /** Where it lies while off. */
   readonly keep: 'cell' | 'own hole' | 'carrier' | 'bin'
@@ -102,6 +106,10 @@ export interface Connection {
   readonly releaseHow: string
   readonly keying?: string
   readonly pins: readonly Pin[]
+  /** Of a lug, a post or a screwed plug: made tight like any fixing. */
+  readonly thread?: string
+  readonly torque?: Quantity
+  readonly critical?: Critical
   /** Cables or parts at both ends. */
   readonly mates: readonly [string, string]
   readonly access?: Guard

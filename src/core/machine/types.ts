@@ -187,6 +187,8 @@ export interface Tool {
   /** Deep, thin, open: the wrong form ruins the fixing. */
   readonly form?: string
   readonly why?: string
+  /** What it reaches round with: mm from the square drive to the fixing, and the angle to the wrench, degrees, 0 straight on. */
+  readonly adapter?: { readonly reach: number; readonly angle: number }
   readonly special?: boolean
 }
 

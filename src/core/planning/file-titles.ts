@@ -1,7 +1,7 @@
 import { type Doing, type FileIndex, indexFile, type MachineFile, subjectOf, wishedPose } from '../machine'
 import type { TurnFacts } from './adopted'
 import { BY_FEEL } from './by-feel'
-import { fixingSpecs, jointFacts, returnOf } from './fixing-specs'
+import { fixingSpecs, jointFacts, plugFacts, returnOf } from './fixing-specs'
 import type { FixingSpec, PartSpec, PlannedStep, PoseTurn, SwapPlanStep } from './types'
 
 /** Puts the words of a machine's file to steps that a job keeps without them; those that came with words stay as they are. */
@@ -47,6 +47,7 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
   const instead = step.substitute?.tool ?? ''
   const tool = step.tool ? index.tools.get(step.tool.id) : undefined
   const joint = step.kind === 'release' ? index.joints.get(subjectOf(step.action)) : undefined
+  const plug = step.kind === 'unplug' ? index.connections.get(subjectOf(step.action)) : undefined
   return {
     ...facts,
     title: doing?.title ?? step.title,
@@ -63,6 +64,7 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
             short: tool.short,
             ...(tool.size !== undefined ? { size: tool.size } : {}),
             ...(tool.why !== undefined ? { why: tool.why } : {}),
+            ...(tool.adapter ? { adapter: tool.adapter } : {}),
           },
         }
       : {}),
@@ -74,6 +76,7 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
     parts: step.parts.map((p) => partInWords(index, p)),
     ...(doing?.looks ? { looks: doing.looks } : {}),
     ...(step.joint && joint ? { joint: { ...jointFacts(joint), ...step.joint } } : {}),
+    ...(step.joint && plug ? { joint: { ...plugFacts(plug), ...step.joint } } : {}),
     ...(step.limb === 'up' && joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
     consumables: doing?.consumables ?? [],
   }

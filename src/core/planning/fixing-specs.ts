@@ -1,4 +1,4 @@
-import type { Doing, FileIndex, Joint } from '../machine'
+import type { Connection, Doing, FileIndex, Joint } from '../machine'
 import type { ActionKind, FixingSpec, PlannedStep } from './types'
 
 /** Fixings of a joint as the tray will hold them: one cell for each size in it; none where they lie somewhere already. */
@@ -34,6 +34,11 @@ export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
     ...(strength ? { strength } : {}),
     ...(driver ? { driver } : {}),
   }
+}
+
+/** The same of a lug, a post or a screwed plug. */
+export function plugFacts({ critical, thread }: Pick<Connection, 'critical' | 'thread'>): NonNullable<PlannedStep['joint']> {
+  return { role: 'working', ...(critical ? { critical } : {}), ...(thread ? { thread } : {}) }
 }
 
 /** @param doing the way down of it */

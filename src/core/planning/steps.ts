@@ -78,6 +78,7 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
             short: tool.short,
             ...(tool.size !== undefined ? { size: tool.size } : {}),
             ...(tool.why !== undefined ? { why: tool.why } : {}),
+            ...(tool.adapter ? { adapter: tool.adapter } : {}),
           },
         }
       : {}),

@@ -1,4 +1,4 @@
-import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Use, Variants } from '../machine'
+import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Tool, Use, Variants } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
 
@@ -111,7 +111,7 @@ export interface PlannedStep {
   readonly ifOmitted?: string
   readonly pose: string
   readonly turn?: PoseTurn
-  readonly tool?: { readonly id: string; readonly name: string; readonly short: string; readonly why?: string; readonly size?: string }
+  readonly tool?: Pick<Tool, 'id' | 'name' | 'short' | 'why' | 'size' | 'adapter'>
   /** Done with another tool than the file names. */
   readonly substitute?: StoodFor
   readonly people: 1 | 2
@@ -137,7 +137,7 @@ export interface PlannedStep {
   readonly fixings: readonly FixingSpec[]
   readonly parts: readonly PartSpec[]
   readonly passes?: readonly Pass[]
-  /** The file's, else estimated from thread, class and head; never estimated for what `critical` names. */
+  /** The file's; where it gives none there is none, and a card of usual ones is read. */
   readonly torque?: Quantity
   /** What the fixing is, for its torque, its part in the whole and the wrench. */
   readonly joint?: Pick<Joint, 'role' | 'critical' | 'thread' | 'head' | 'strength' | 'driver'>

@@ -1,9 +1,8 @@
 import { both, factKey, factsIn, type FileIndex, settled, type Variants, actionId, poseWish, stepId, cellName } from '../machine'
 import type { Action } from './actions'
 import type { Sequence } from './order'
-import { fixingSpecs, jointFacts } from './fixing-specs'
+import { fixingSpecs, jointFacts, plugFacts } from './fixing-specs'
 import { asksDead, describe, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
-import { torqueOf } from './torque'
 import { standingWaits } from './standing'
 import { standingGuard, type Turns } from './turns'
 import type { PlannedStep, PlanStart, Reason } from './types'
@@ -75,6 +74,7 @@ export function writeUp(
       const up = ups[i]!
       const answered = up.answers ? byAction.get(up.answers.id) : undefined
       const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
+      const plug = up.answers?.kind === 'unplug' ? index.connections.get(up.answers.subject) : undefined
       const covers = up.doing.covers ?? (joint ? [joint.id] : [])
       const members = covers.flatMap(
         (id) =>
@@ -103,7 +103,8 @@ export function writeUp(
         parts: up.answers ? partSpecs(index, up.answers.gives) : [],
         ...(passes ? { passes } : {}),
         ...(final && joint ? { joint: jointFacts(joint) } : {}),
-        ...(final && joint ? torqueOf(joint) : {}),
+        ...(plug?.torque !== undefined || plug?.thread !== undefined ? { joint: plugFacts(plug) } : {}),
+        ...(final && joint?.torque ? { torque: joint.torque } : plug?.torque ? { torque: plug.torque } : {}),
         ...(final && joint?.lock ? { lock: joint.lock } : {}),
         ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
         ...(up.check !== undefined ? { check: up.check } : {}),

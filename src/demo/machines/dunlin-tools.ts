@@ -43,10 +43,11 @@ export const TOOLS: readonly Tool[] = [
   { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
   {
     id: 'torque-60',
-    name: 'torque wrench 10–60 N·m, 18 mm deep',
+    name: 'torque wrench 10–60 N·m, open 18 mm adapter',
     short: 'torque 10–60',
     kind: 'torque wrench',
     size: '10–60',
-    form: 'deep socket',
+    form: 'open adapter',
+    adapter: { reach: 45, angle: 0 },
   },
 ]

@@ -32,7 +32,7 @@ export function Sheets({
     case 'delivery':
       return <Intake face="delivery" wanted={sheet.wanted} onClose={onClose} />
     case 'tighten':
-      return <Run face="tighten" step={sheet.step} onClose={onClose} />
+      return <Run face="tighten" step={sheet.step} onClose={onClose} {...(sheet.member === undefined ? {} : { member: sheet.member })} />
     case 'spin':
       return <Prove face="check" check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'ride':

@@ -21,7 +21,7 @@ export function useJobKeys(
     if (!mayWork || !isRun(stage) || stage === 'swap' || !present || busy || shown?.id !== present.id) return
     // It comes with the card that is on the screen then.
     void import('../shared/do-step').then(({ doStep, pedalMay, turnNeeded }) => {
-      if (turnNeeded(state, present) || pedalMay(present)) doStep(job, present)
+      if (turnNeeded(state, present) || pedalMay(state, present)) doStep(job, present)
     })
   }
   useKeys(

@@ -16,7 +16,8 @@ export type RunFace =
   | ({ readonly face: 'part' } & LadderProps)
   | ({ readonly face: 'card' } & RunCardProps)
   | { readonly face: 'swap' }
-  | { readonly face: 'tighten' | 'differs' | 'left'; readonly step: string; readonly onClose: () => void }
+  | { readonly face: 'tighten'; readonly step: string; readonly member?: string; readonly onClose: () => void }
+  | { readonly face: 'differs' | 'left'; readonly step: string; readonly onClose: () => void }
   | { readonly face: 'override'; readonly check: AnyCheck; readonly onClose: () => void }
   | { readonly face: 'move'; readonly to: Stage; readonly onClose: () => void }
 
@@ -29,7 +30,7 @@ export function RunStage(props: RunFace) {
     case 'swap':
       return <SwapCard />
     case 'tighten':
-      return <TightenSheet step={props.step} onClose={props.onClose} />
+      return <TightenSheet step={props.step} {...(props.member === undefined ? {} : { member: props.member })} onClose={props.onClose} />
     case 'differs':
       return <DiffersSheet step={props.step} onClose={props.onClose} />
     case 'left':

@@ -2,20 +2,20 @@
 import * as say from '../../words/en/screens/run'
 import { readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
-import { isCheck, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
+import { type ReactNode, useState } from 'react'
+import { isCheck, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
-import { doStep, pedalMay, turnNeeded } from '../shared/do-step'
+import { doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
 import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { claimWords } from '../../words/en/claims'
 import { captionOf, leftWords, triedWords } from '../../words/en/entries'
-import { doneLabel, factsOfStep } from '../../words/en/step-facts'
+import { doneLabel, factsOfStep, tightLabel, tightSetting } from '../../words/en/step-facts'
 import { waysOf } from '../../words/en/ways'
 
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
@@ -33,6 +33,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
   const warmed = step.limb === 'up' && step.pair && !settled ? (state.steps[step.pair]?.tried ?? []).filter((t) => t.way === 'warm') : []
   const ways = job.file ? waysOf(job.file, step, turn !== null) : []
+  const tight = !turn && makesTight(state, step)
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
   return (
     <article className="flex min-h-full flex-col gap-3">
@@ -99,31 +100,25 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} /> : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
-            <Button
-              weight="primary"
-              className="flex-1"
-              {...(present && (turn || pedalMay(step)) ? { hint: say.space } : {})}
-              onClick={() => doStep(job, step)}
-            >
-              {turn
-                ? say.itsInPosition
-                : step.kind === 'prove'
-                  ? say.enterTheReadings
-                  : check
-                    ? looksOf(check)
-                      ? say.lookAndAnswer
-                      : say.looked
-                    : doneLabel(state, step)}
-            </Button>
-            <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
-              {say.photo}
-            </Button>
+            <Actions step={step} present={present} turn={turn !== null} />
+            {tight ? null : (
+              <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
+                {say.photo}
+              </Button>
+            )}
           </div>
         ) : null}
         {mayWork && !settled && waits.length === 0 && !turn && hasTightness(state, step) ? (
-          <Button weight="quiet" onClick={() => open({ kind: 'tighten', step: step.id })}>
-            {step.limb === 'up' ? say.howTightWrenchFeel : say.stuckWhatItTakes}
-          </Button>
+          <div className="flex gap-2">
+            <Button weight="quiet" className="flex-1" onClick={() => open({ kind: 'tighten', step: step.id })}>
+              {step.limb === 'up' ? say.howTightWrenchFeel : say.stuckWhatItTakes}
+            </Button>
+            {tight ? (
+              <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
+                {say.photo}
+              </Button>
+            ) : null}
+          </div>
         ) : null}
         {mayWork ? (
           <div className="grid grid-cols-3 gap-2">
@@ -147,9 +142,65 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   )
 }
 
+/** The big action; where critical fixings are told one by one, one for each that is still to come. */
+function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly present: boolean; readonly turn: boolean }) {
+  const job = useJob()
+  const { state } = job
+  const check = step.check !== undefined && isCheck(step.check) ? step.check : null
+  if (!turn && makesTight(state, step)) return <TightActions step={step} />
+  return (
+    <Button
+      weight="primary"
+      className="flex-1"
+      {...(present && (turn || pedalMay(state, step)) ? { hint: say.space } : {})}
+      onClick={() => doStep(job, step)}
+    >
+      {turn
+        ? say.itsInPosition
+        : step.kind === 'prove'
+          ? say.enterTheReadings
+          : check
+            ? looksOf(check)
+              ? say.lookAndAnswer
+              : say.looked
+            : doneLabel(state, step)}
+    </Button>
+  )
+}
+
+/** What the tap says of how tight it is; one button for each critical fixing that is still to come. */
+function TightActions({ step }: { readonly step: PlannedStep }) {
+  const job = useJob()
+  const method = tightMethod(job, step)
+  const members = oneByOne(job.state, step) ?? []
+  const label = tightLabel(step, method, members.length > 0 ? 1 : step.fixings.length)
+  const one = (member?: { readonly id: string; readonly place: string }): ReactNode => (
+    <Button key={member?.id ?? step.id} weight="primary" onClick={() => doStep(job, step, member?.id)}>
+      {member ? (
+        <span className="block leading-tight">
+          <span className="block text-[14.5px] font-normal">{member.place}</span>
+          {label}
+        </span>
+      ) : (
+        label
+      )}
+    </Button>
+  )
+  return (
+    <div className="grid flex-1 gap-1.5">
+      {method.by === 'wrench' ? (
+        <p className="text-[16px]">
+          {say.setIt(method.wrench.name)} <strong>{tightSetting(step, method)}</strong>
+        </p>
+      ) : null}
+      <div className={members.length > 1 ? 'grid grid-cols-2 gap-2' : 'grid gap-2'}>{members.length > 0 ? members.map(one) : one()}</div>
+    </div>
+  )
+}
+
 /** Is there something to be tightened, or broken loose? */
 function hasTightness(state: JobState, step: PlannedStep): boolean {
-  if (step.limb === 'up') return (step.torque !== undefined || step.joint?.thread !== undefined) && nextPass(state, step.id) === 'final'
+  if (step.limb === 'up') return makesTight(state, step)
   return step.tool !== undefined && (step.kind === 'release' || state.up.some((s) => s.pair === step.id && s.torque !== undefined))
 }
 

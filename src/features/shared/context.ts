@@ -16,7 +16,7 @@ export type SheetState =
   | { readonly kind: 'test'; readonly test: string; readonly drive: string }
   | { readonly kind: 'skip test'; readonly test: string; readonly drive: string }
   | { readonly kind: 'call'; readonly fault?: string }
-  | { readonly kind: 'tighten'; readonly step: string }
+  | { readonly kind: 'tighten'; readonly step: string; readonly member?: string }
   | { readonly kind: 'spin'; readonly check: CheckId; readonly step?: string }
   | { readonly kind: 'ride'; readonly stage: RideStage }
   | { readonly kind: 'proof'; readonly step?: string }

@@ -1,4 +1,21 @@
-import { type Bodies, expectedDone, isCheck, isOpen, looksOf, type JobState, waitingFor } from '../../core/job'
+import {
+  type Bodies,
+  clickedWith,
+  expectedDone,
+  isCheck,
+  isFinal,
+  isOpen,
+  looksOf,
+  type JobState,
+  type Method,
+  methodFor,
+  nextPass,
+  tightEntry,
+  type TightEntry,
+  type Tightened,
+  tightens,
+  waitingFor,
+} from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { cautionsOf } from '../../words/en/cautions'
 import { RECHECK_WORDS } from '../../words/en/entries'
@@ -9,31 +26,61 @@ export function turnNeeded(state: JobState, step: PlannedStep): boolean {
   return step.turn !== undefined && state.pose.id !== step.turn.to
 }
 
-/** A step that a pedal or an unfocused key may do: no hazard, check or reading, and nothing made live. */
-export function pedalMay(step: PlannedStep): boolean {
+/** A step that a pedal or an unfocused key may do: no hazard, check or reading, nothing made live, and no word of how tight. */
+export function pedalMay(state: JobState, step: PlannedStep): boolean {
   return (
     step.check === undefined &&
     step.kind !== 'prove' &&
     step.power === undefined &&
+    !makesTight(state, step) &&
     !cautionsOf(step.cautions).some((c) => c.asks === 'hand')
   )
 }
 
-/** Logs a step as done; what was tightened by feel is to be looked at after the first ride. */
-export function logDone({ log, logAll }: Pick<JobContext, 'log' | 'logAll'>, step: PlannedStep, body: Bodies['step-done']): void {
-  if (body.in?.how === 'feel')
-    logAll([
-      { kind: 'step-done', body },
-      {
-        kind: 'recheck-set',
-        body: { of: 'tightened by feel', what: `${step.title}: ${RECHECK_WORDS['tightened by feel']}`, step: step.id, rides: 1 },
-      },
-    ])
-  else log('step-done', body)
+/** Does the tap that comes say how tight something is? */
+export function makesTight(state: JobState, step: PlannedStep): boolean {
+  return tightens(step) && isFinal(step, nextPass(state, step.id))
 }
 
-/** Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now. */
-export function doStep(job: JobContext, step: PlannedStep): boolean {
+/** How the step is made tight, as this job has done it so far. */
+export function tightMethod({ state, instruments, now }: Pick<JobContext, 'state' | 'instruments' | 'now'>, step: PlannedStep): Method {
+  return methodFor(state, step, instruments, step.tool?.adapter, now)
+}
+
+/** Days until what was made tight by feel at axle, steering or brake is looked at again, at the latest; estimated. */
+const FELT_DAYS = 7
+const DAY = 86_400_000
+
+/** Logs what was made tight; what was felt is to be looked at after the first ride, at axle, steering and brake on a day too. */
+export function logTight({ state, now, logAll }: Pick<JobContext, 'state' | 'now' | 'logAll'>, step: PlannedStep, entry: TightEntry): void {
+  const how = entry.kind === 'step-done' ? (entry.body.in?.tightened ?? entry.body.tightened) : entry.body.tightened
+  const again =
+    (how?.is === 'felt' || (how?.is === 'not read' && step.substitute?.byFeel)) &&
+    !state.rechecks.some((r) => r.of === 'tightened by feel' && r.step === step.id)
+  if (!again) return logAll([entry])
+  const body: Bodies['recheck-set'] = {
+    of: 'tightened by feel',
+    what: `${step.title}: ${RECHECK_WORDS['tightened by feel']}`,
+    step: step.id,
+    rides: 1,
+    ...(step.joint?.critical ? { on: new Date(now + FELT_DAYS * DAY).toISOString().slice(0, 10) } : {}),
+  }
+  logAll([entry, { kind: 'recheck-set', body }])
+}
+
+/** Makes a step tight as this job has done it so far, one member of it where it goes one by one; asks where that is not known. */
+function tighten(job: JobContext, step: PlannedStep, member?: string): void {
+  const method = tightMethod(job, step)
+  if (method.by === 'asked') return job.open({ kind: 'tighten', step: step.id, ...(member !== undefined ? { member } : {}) })
+  const how: Tightened = method.by === 'wrench' ? clickedWith(step.torque!.value, method.wrench, method.adapter) : { is: 'not read' }
+  logTight(job, step, tightEntry(job.state, step, how, member))
+}
+
+/**
+ * Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now.
+ * @param member the one fixing that was made tight, where critical ones are told one by one
+ */
+export function doStep(job: JobContext, step: PlannedStep, member?: string): boolean {
   const { state } = job
   if (!isOpen(state, step, job.when) || waitingFor(state, step, job.when).length > 0) return false
   if (turnNeeded(state, step)) {
@@ -46,6 +93,7 @@ export function doStep(job: JobContext, step: PlannedStep): boolean {
   }
   if (step.check !== undefined && isCheck(step.check) && looksOf(step.check)) job.open({ kind: 'spin', check: step.check, step: step.id })
   else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, shown: 'the step', step: step.id })
-  else logDone(job, step, expectedDone(state, step))
+  else if (makesTight(state, step)) tighten(job, step, member)
+  else job.log('step-done', expectedDone(state, step))
   return true
 }

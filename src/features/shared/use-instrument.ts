@@ -33,15 +33,20 @@ export interface InstrumentChoice {
   readonly remember: () => void
 }
 
-/** With what a quantity is measured: the one used last on this device, until another is chosen. */
-export function useInstrument(quantity: QuantityId): InstrumentChoice {
+/**
+ * With what a quantity is measured: the one used last on this device, until another is chosen.
+ * @param suits the id of one that suits better, where it is in the list
+ */
+export function useInstrument(quantity: QuantityId, suits?: string): InstrumentChoice {
   const { instruments } = useJob()
   const [chosen, setChosen] = useState<{ readonly of: QuantityId; readonly pick: string; readonly own: string } | null>(null)
   const list = thoseFor(instruments, quantity)
   const last = lastFor(quantity)
-  const first = list.some((i) => i.id === last.id)
-    ? { pick: last.id!, own: '' }
-    : { pick: list.length === 0 || last.name ? OTHER : '', own: typeof last.name === 'string' ? last.name : '' }
+  const first = list.some((i) => i.id === suits)
+    ? { pick: suits!, own: '' }
+    : list.some((i) => i.id === last.id)
+      ? { pick: last.id!, own: '' }
+      : { pick: list.length === 0 || last.name ? OTHER : '', own: typeof last.name === 'string' ? last.name : '' }
   const { pick, own } = chosen?.of === quantity ? chosen : first
   const listed = list.find((i) => i.id === pick)
   const used = listed ? usedOf(listed) : pick === OTHER && own.trim() ? { name: own.trim() } : undefined

@@ -11,6 +11,7 @@ const NAMES: Readonly<Record<CheckId, string>> = {
   brakes: 'Brakes firm and free',
   'spin test': 'Spun before the lid',
   pinch: 'No lead pinched',
+  tightness: 'Axle, steering and brakes tightened by measure',
   'handling strength': 'Threadlocker at handling strength',
   'full cure': 'Threadlocker fully cured',
   ridden: 'Ridden',

@@ -3,7 +3,7 @@ import { chargeOf, type CheckId, isCheck, type JobState, type Missing } from '..
 import { checkWords, itemWords } from './checks'
 import { titleOf } from './titles'
 
-const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)' } as const
+const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)', 'not read': ' (how tight is not known)' } as const
 const DISAGREE = 'two devices disagree'
 
 type Says = { readonly [K in Missing['is']]: (m: Extract<Missing, { readonly is: K }>, state: JobState) => string }
@@ -26,6 +26,7 @@ const SAYS: Says = {
   row: ({ name, verdict }) => `${name} ${verdict === 'mismatch' ? 'differs' : 'not measured'}`,
   item: ({ of }) => itemWords(of),
   step: ({ step }, state) => titleOf(state, step),
+  'not read': ({ step }, state) => `${titleOf(state, step)} (how tight is not known)`,
   fact: ({ fact }) => fact,
   check: ({ check }) => checkWords(check),
 }

@@ -1,4 +1,4 @@
-import { type JobState, nextPass } from '../../core/job'
+import { type JobState, type Method, nextPass, settingOf } from '../../core/job'
 import type { Driver } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 
@@ -11,7 +11,6 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
     if (!pass) return step.power === 'live' ? 'Plugged in: it is live' : 'Back on'
     const n = step.fixings.length
     if (pass === 'final' && step.passes?.length === 1) return 'Back on'
-    if (pass === 'final' && step.torque) return `Final at ${step.torque.value} N·m${step.pattern ? `, ${step.pattern}` : ''}`
     return n > 1 ? `${n === 2 ? 'Both' : `All ${n}`} ${LATER[pass]!.toLowerCase()}` : LATER[pass]!
   }
   if (step.power === 'isolated') return 'Unplugged and capped'
@@ -26,6 +25,19 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
   if (keep === 'carrier' && step.fixings[0]?.captive) return 'Open'
   if (keep === 'carrier') return 'Off, order kept'
   return 'Off'
+}
+
+/** What the tap says that makes something tight: it is what will be written. */
+export function tightLabel(step: PlannedStep, method: Method, members: number): string {
+  if (method.by === 'asked') return 'Tight: say how'
+  const all = members > 1 ? `${members === 2 ? 'Both' : `All ${members}`} ` : ''
+  const words = method.by === 'wrench' ? `clicked at ${step.torque!.value} N·m` : 'tight, not read'
+  return all ? `${all}${words}` : words.charAt(0).toUpperCase() + words.slice(1)
+}
+
+/** What the wrench is set to: the number, or what an adapter makes of it. */
+export function tightSetting(step: PlannedStep, method: Extract<Method, { readonly by: 'wrench' }>): string {
+  return `${Number(settingOf(step.torque!.value, method.wrench, method.adapter).toPrecision(3))} N·m`
 }
 
 /** Short facts for the card, three at the most. */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { Logbook, NOON } from '../../../../tests/logbook'
+import { NEWEST_FORM } from '../../build'
 import { RIDE_STAGES } from '../../ride'
 import {
   CHECK_IDS,
@@ -19,10 +20,10 @@ import {
 /** Rows: what is bound, and the checks that bind it, in the order in which they are told. Every other pair binds nothing. */
 const GATES: Readonly<Record<string, readonly CheckId[]>> = {
   'hand back': ['tray adds up', 'reaction path', 'brakes', 'spin test'],
-  'handed back': ['tray adds up', 'reaction path', 'brakes', 'spin test', 'full cure', 'ridden', 'calibration'],
+  'handed back': ['tray adds up', 'reaction path', 'brakes', 'spin test', 'tightness', 'full cure', 'ridden', 'calibration'],
 }
 const SPUN: readonly CheckId[] = ['pack triage', 'reaction path', 'handling strength']
-const RIDDEN: readonly CheckId[] = ['pack triage', 'reaction path', 'brakes', 'full cure']
+const RIDDEN: readonly CheckId[] = ['pack triage', 'reaction path', 'brakes', 'tightness', 'full cure']
 const POWER: Readonly<Record<string, readonly CheckId[]>> = {
   live: ['qualified', 'pack triage', 'reaction path'],
   isolated: ['qualified'],
@@ -36,14 +37,17 @@ const STEPS: Readonly<Record<string, readonly CheckId[]>> = {
 
 /** A job that has every check, none of them passed: at full charge above 60 V, a plan that passes each, locker put on, a new part. */
 function allOpen(): JobState {
-  const book = new Logbook()
+  const book = new Logbook(NEWEST_FORM)
   book.log('job-opened', { number: '0001', machine: { name: 'Dunlin', fullVolts: 84 }, complaint: '' })
   book.adopt('front-motor-goal')
   book.log('pack-checked', { result: 'quarantine', signs: ['hot'] })
   book.log('fixing-lost', { members: ['deck-screw-1'] })
   book.log('lock-applied', { subject: 'rim', product: 'medium', handlingMinutes: 20, cureHours: 24 })
+  book.log('fixing-out', { members: ['front-right-nut-1'], to: 'cell', cell: 'A3' })
+  book.log('fixing-in', { members: ['front-right-nut-1'], pass: 'final', tightened: { is: 'not read' } })
   const state = reduce('j1', book.entries)
-  return { ...state, up: CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })) }
+  const nuts = state.up.find((s) => s.id === 'up:undo:front-right-nut')!
+  return { ...state, up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts] }
 }
 
 describe('what a check binds', () => {

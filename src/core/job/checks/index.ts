@@ -13,6 +13,7 @@ import { replacementMatches } from './replacement-matches'
 import { ridden } from './ridden'
 import { spinTest } from './spin-test'
 import { support } from './support'
+import { tightness } from './tightness'
 import { trayAddsUp } from './tray-adds-up'
 
 export type { CheckRule } from './check'
@@ -31,6 +32,7 @@ export const CHECKS = {
   brakes,
   'spin test': spinTest,
   pinch,
+  tightness,
   'handling strength': handlingStrength,
   'full cure': fullCure,
   ridden,

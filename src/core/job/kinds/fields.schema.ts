@@ -1,5 +1,6 @@
 import { array, boolean, type InferType, lazy, mixed, number, object, type Schema, string } from 'yup'
 import { CHECK_ITEMS, ITEM_RESULTS } from '../checks/looks'
+import type { Tightened } from '../tightened'
 import { OUT_PLACES } from '../vocabulary'
 import { PASSES } from '../../machine'
 import { isUnit, MODES, QUANTITIES, type Result, UNIT_IDS, UNITS } from '../../units'
@@ -65,17 +66,43 @@ export const figureOrWord = () =>
 export const pass = () => oneOf(PASSES)
 export const power = () => oneOf(['live', 'isolated', 'out'])
 export const move = { members: ids(), to: oneOf(OUT_PLACES).required(), cell: text(8) }
-export const tightened = { torque: figure(0, 5000), how: oneOf(['wrench', 'feel']), tool: text(120), reason: text() }
+/** What an entry keeps of an instrument. */
+export const instrumentUsed = { id: text(80), name: need(120), calibratedTo: day() }
+/** How tight, as builds before 15 wrote it. */
+export const tightenedBefore = { torque: figure(0, 5000), how: oneOf(['wrench', 'feel']), tool: text(120), reason: text() }
 /** The same with the wrench that it was done with. */
-export const tightenedBy = () => ({ ...tightened, wrench: some(instrumentUsed) })
+export const tightenedBy = () => ({ ...tightenedBefore, wrench: some(instrumentUsed) })
+const pairOf = (min: number, max: number) =>
+  array().strict().of(figure(min, max).required()).length(2).default(undefined).optional() as unknown as Schema<
+    readonly [number, number] | undefined
+  >
+const told = { tool: text(120), reason: text() }
+const tight = {
+  clicked: closed({
+    is: oneOf(['clicked']).required(),
+    torque: figure(0.01, 5000).required(),
+    wrench: some(instrumentUsed),
+    scale: pairOf(0, 5000),
+    set: figure(0.01, 5000),
+    adapter: some({ reach: figure(0, 2000).required(), angle: figure(-180, 180).required() }),
+    ...told,
+  }),
+  felt: closed({ is: oneOf(['felt']).required(), band: pairOf(0, 5000), ...told }),
+  'not read': closed({ is: oneOf(['not read']).required(), ...told }),
+}
+/** How tight: a number only where a wrench showed it, a band only where it was felt. */
+export const tightened = () =>
+  lazy((x: unknown) => {
+    if (x === undefined) return mixed().optional()
+    const is = (x as { readonly is?: unknown } | null)?.is
+    return (is === 'clicked' || is === 'felt' ? tight[is] : tight['not read']).required()
+  }) as unknown as Schema<Tightened | undefined>
 export const lock = {
   product: need(120),
   handlingMinutes: figure(0, 10_000).required(),
   cureHours: figure(0, 1000).required(),
   temperature: figure(-50, 200),
 }
-/** What an entry keeps of an instrument. */
-export const instrumentUsed = { id: text(80), name: need(120), calibratedTo: day() }
 const results = {
   value: closed({ is: oneOf(['value']).required(), value: figure().required(), u: figure(0) }),
   limit: closed({ is: oneOf(['over', 'under']).required(), limit: figure().required() }),

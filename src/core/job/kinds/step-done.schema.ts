@@ -1,4 +1,20 @@
-import { closed, figure, id, ids, list, lock, move, pass, power, some, stepId, tightened, tightenedBy, type Stored } from './fields.schema'
+import {
+  closed,
+  figure,
+  id,
+  ids,
+  list,
+  lock,
+  move,
+  pass,
+  power,
+  some,
+  stepId,
+  tightened,
+  tightenedBefore,
+  tightenedBy,
+  type Stored,
+} from './fields.schema'
 
 const done = {
   step: stepId().required(),
@@ -15,8 +31,14 @@ const done = {
 const members = { members: ids(), pass: pass().required() }
 
 export const versions = {
-  1: closed({ ...done, in: some({ ...members, ...tightened }) }),
+  1: closed({ ...done, in: some({ ...members, ...tightenedBefore }) }),
   2: closed({ ...done, in: some({ ...members, ...tightenedBy() }) }),
+  3: closed({
+    ...done,
+    in: some({ ...members, tightened: tightened() }),
+    /* Of a connection, which has no members. */
+    tightened: tightened(),
+  }),
 }
 
 const DONE = {
@@ -35,4 +57,21 @@ const IN = { members: ['deck-screw-1'], pass: 'final', torque: 2.5, how: 'wrench
 export const samples: Stored<typeof versions> = {
   1: { ...DONE, in: IN },
   2: { ...DONE, in: { ...IN, wrench: { id: 'i-torque-6', name: 'torque 1–6', calibratedTo: '2027-01-31' } } },
+  3: {
+    ...DONE,
+    in: {
+      members: ['deck-screw-1'],
+      pass: 'final',
+      tightened: {
+        is: 'clicked',
+        torque: 2.5,
+        wrench: { id: 'i-torque-6', name: 'torque 1–6', calibratedTo: '2027-01-31' },
+        scale: [1, 6],
+        set: 2.2,
+        adapter: { reach: 20, angle: 0 },
+        reason: 'plastic',
+      },
+    },
+    tightened: { is: 'felt', band: [5, 9] },
+  },
 }

@@ -5,38 +5,68 @@ import { applyLock, setPower } from '../apply-power'
 import { flagUnready, setStep } from '../apply-steps'
 import type { KindOf } from './kind'
 import type { Pass } from '../../machine'
-import type { Tightened } from '../vocabulary'
+import { readBefore, stored, type Tightened, writeBefore } from '../tightened'
 import type { Stored } from './fields.schema'
 import type { versions } from './step-done.schema'
 
+interface In {
+  readonly members: readonly string[]
+  readonly pass: Pass
+  /** How tight, where that pass makes it so. */
+  readonly tightened?: Tightened
+}
 type Done = Omit<Stored<typeof versions>[1], 'in'> & {
-  readonly in?: { readonly members: readonly string[]; readonly pass: Pass } & Tightened
+  readonly in?: In
+  /** The same of a connection, which has no members. */
+  readonly tightened?: Tightened
+}
+
+function before({ members, pass, ...how }: NonNullable<Stored<typeof versions>[2]['in']>): In {
+  const tightened = readBefore(how, pass)
+  return { members, pass, ...(tightened ? { tightened } : {}) }
 }
 
 /** A step was done, or a pass of it: what came off or went back with it. Minutes, N·m, hours, °C. */
 export const stepDone: KindOf<typeof versions, Done> = {
-  reads: { 1: (body) => body, 2: (body) => body },
+  reads: {
+    1: ({ in: went, ...body }) => ({ ...body, ...(went ? { in: before(went) } : {}) }),
+    2: ({ in: went, ...body }) => ({ ...body, ...(went ? { in: before(went) } : {}) }),
+    3: (body) => body,
+  },
   writes: {
     1: {
       since: 0,
-      write: ({ in: went, ...body }) => {
+      write: ({ in: went, tightened: _, ...body }) => {
         if (!went) return body
-        const { wrench, ...rest } = went
-        return { ...body, in: { ...rest, ...(wrench ? { tool: wrench.name } : {}) } }
+        const { wrench, ...how } = writeBefore(went.tightened)
+        return { ...body, in: { members: went.members, pass: went.pass, ...how, ...(wrench ? { tool: wrench.name } : {}) } }
       },
     },
-    2: { since: 13, write: (body) => body },
+    2: {
+      since: 13,
+      write: ({ in: went, tightened: _, ...body }) =>
+        went ? { ...body, in: { members: went.members, pass: went.pass, ...writeBefore(went.tightened) } } : body,
+    },
+    3: {
+      since: 15,
+      write: ({ in: went, tightened, ...body }) => ({
+        ...body,
+        ...(went ? { in: { ...went, ...stored(went.tightened) } } : {}),
+        ...stored(tightened),
+      }),
+    },
   },
   writers: 'work',
   struckBy: 'writer',
   claims: ['step', 'fixing', 'part', 'power', 'lock'],
   apply(ctx, body) {
-    const { draft, time } = ctx
+    const { draft, mark, time } = ctx
     const step = findStep(draft, body.step)
     if (step) flagUnready(ctx, step, time.at)
     setStep(ctx, body.step, body.pass ? passOutcome(body.pass) : 'done', {
       ...(body.minutes !== undefined ? { minutes: body.minutes } : {}),
       ...(body.breakaway !== undefined ? { breakaway: body.breakaway } : {}),
+      ...(body.tightened ? { tightened: { ...body.tightened, by: mark.by, at: mark.at } } : {}),
     })
     for (const move of body.out ?? []) moveOut(ctx, move)
     if (body.in) moveIn(ctx, body.in)

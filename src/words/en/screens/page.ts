@@ -27,13 +27,13 @@ export const when = 'When'
 export const what = 'What'
 export const shown = 'Shown'
 export const state = 'State'
-export const byFeelNotMeasured = 'by feel, not measured'
 export const letGoAt = (title: string, breakaway: number): string => `${title}: let go at ${breakaway} N·m (measured, no specification)`
 export const lockOn = (product: string, on: string, cured: string): string => `${product} on ${on}: full cure ${cured}`
-export const tightenedToNumbers = 'Tightened to numbers'
-export const number = 'Number'
-export const source = 'Source'
-export const done = 'Done'
+export const tightenedToNumbers = 'How tight'
+export const wanted = 'Wanted'
+export const reached = 'Reached'
+export const how = 'How'
+export const titleAt = (title: string, place: string): string => `${title}: ${place}`
 export const leftOn = (title: string, why: string): string => `Left on: ${title}. ${why}`
 export const notAsGiven = (title: string, reason: string): string => `${title}: not as given. ${reason}`
 export const newPartDiffers = (name: string, fresh: string | number | null, old: string | number | null, unit: string): string =>
@@ -50,6 +50,7 @@ export const goneOnWithoutIt = (check: string): string => `${check}: gone on wit
 export const notTested = (check: string, item: string): string => `${check}: ${item} not tested`
 export const testLeftOut = (test: string, why: string): string => `Test left out: ${test}. ${why}`
 export const tightenedByFeelNot = (title: string): string => `${title}: tightened by feel, not measured`
+export const tightenedNotRead = (titles: string): string => `Tightened, not read: ${titles}`
 export const notRiddenStages = (stages: string): string => `Not ridden: ${stages}`
 export const notChecked = 'Not checked'
 export const everyCheckOfThis = 'Every check of this job was made. What has no check was not looked at.'
@@ -59,6 +60,5 @@ export const before = 'before'
 export const after = 'after'
 export const live = 'live'
 export const dead = 'dead'
-export const none = 'none'
 export const stopped = ', stopped'
 export const and = ' and '

@@ -49,8 +49,21 @@ export const howTight = 'How tight'
 export const howItWasTightened = 'How it was tightened'
 export const byAWrench = 'By a wrench'
 export const byFeel = 'By feel'
-export const countsAsUnmeasured = 'counts as unmeasured'
-export const tightenedTo = 'Tightened to'
+export const withABand = 'a band, not a number'
+export const tightNotRead = 'Tight, not read'
+export const aLeadDecides = 'a lead decides before it rolls'
+export const noNumberIsWritten = 'no number is written'
+export const clickedAt = 'Clicked at'
+export const titleAt = (title: string, place: string): string => `${title}: ${place}`
+export const nm = (torque: number): string => `${torque} N·m`
+export const newton = (force: number): string => `${force} N`
+export const anAdapter = 'With an adapter on the wrench'
+export const setItTo = (set: number, name: string): string => `Set ${name} to ${set} N·m: the adapter makes it longer`
+export const isNoReach = (text: string): string => `“${text}” is not the reach of an adapter: above 0, up to 2,000 mm.`
+export const itsLengthIsNot = 'The length of this wrench is not in the shop’s list, so what to set is not known. The adapter is logged.'
+export const noNumber = 'The file has no number here. The maker’s manual goes first.'
+export const usualFor = (thread: string): string => `Usual for ${thread}:`
+export const usualIsRead = 'To be read, not to be set: no machine’s own number. What you reach is logged as reached.'
 export const wrench = 'Wrench'
 export const leverMm = 'Lever, mm'
 export const pull = 'Pull'
@@ -70,24 +83,16 @@ export const theThreadlockersTimes = (coldBelow: number): string =>
 export const logItAsFinal = 'Log it as final'
 export const itIsFinalAlready = 'It is final already.'
 export const startedByHand = 'Started by hand and seated first; then the number.'
-export const noNumberAndNone = (critical: string | undefined): string =>
-  `No number, and none is estimated for ${critical ? `${critical} fixings` : 'this'}. The maker’s manual has it.`
 export const threadAndClassGive = (estimate: number, source: string, apart: boolean): string =>
   `Thread and class would give about ${estimate} N·m (estimated); the ${source} goes.${apart ? ' They differ much: ask why before more force.' : ''}`
 export const pullsToKnDry = (low: string, high: string): string =>
   `Pulls ${low} to ${high} kN, dry to oiled (μ 0.20 to 0.08). Grease or threadlocker moves it to the upper end.`
 export const safety = (role: string, critical: string | undefined): string => `${role}${critical ? ` Safety: ${critical}.` : ''}`
-export const setTo = (name: string): string => `Set ${name} to`
-export const outsideItsScale = (name: string, number: number, why: string): string =>
-  `${name}: ${number} N·m is ${why} (20 to 100 % of its scale). Take another.`
-export const anAdapter = 'An adapter on the drive changes the setting. A wrench has a calibration date: look at it.'
-export const wrenchDriveToGrip = 'Wrench, drive to grip, mm'
 export const adapterReachMm = 'Adapter reach, mm'
 export const adapter = 'Adapter'
 export const straightOn = 'Straight on'
 export const atARightAngle = 'At a right angle'
 export const changesNothing = 'changes nothing'
-export const lengthsInMm = '▲ Lengths in mm, the wrench’s above 0.'
 export const lost = 'Lost'
 export const foundAgain = 'Found again'
 export const backInItsOwn = 'Back in its own hole'
@@ -122,8 +127,6 @@ export const keyInWhatTheWrench = 'Key in what the wrench was set to.'
 export const isNotTheLength = (lever: string): string => `“${lever}” is not the length of a lever: 1 to 2,000 mm.`
 export const howLong = 'How long is the lever? From the fixing to the middle of the hand.'
 export const isNotTheBenchs = (warmth: string): string => `“${warmth}” is not the bench’s temperature: −20 to 60 °C.`
-export const notTheNumber = (torque: number | null, wanted: number, source: string): string =>
-  `${torque} N·m is not the ${wanted} N·m of the ${source}. Why?`
 export const theFileWantsHere = (product: string): string => `The file wants ${product} here. Why none?`
 export const leverOf = (lever: string): string => `${lever} mm lever`
 export const itDoesTheWork = 'It does the work: the number counts.'
