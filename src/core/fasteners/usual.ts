@@ -1,8 +1,7 @@
 import { readThread } from './thread'
 
 /** Into what a screw goes. */
-const INTO = ['steel', 'aluminium', 'plastic'] as const
-type Into = (typeof INTO)[number]
+type Into = 'steel' | 'aluminium' | 'plastic'
 
 /** What is usual for a screw: a band in N·m, to be read. It is never the number wanted, and sets no wrench. */
 export interface Usual {

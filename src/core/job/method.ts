@@ -11,18 +11,19 @@ export type Method =
   /** Not said yet in this job, or not to be told from what was said: it is asked. */
   | { readonly by: 'asked' }
 
-/** What was said last of how something was made tight in this job; null where nobody was asked yet. */
-function lastSaid(state: Pick<JobState, 'fixings' | 'steps'>): TightenedBy | null {
-  const all = [...Object.values(state.fixings), ...Object.values(state.steps)].flatMap((x) => x.tightened ?? [])
-  return all
-    .filter((t) => t.is !== 'not read' || !t.early)
+/** What was said last of how something with a number was made tight in this job; null where nobody was asked yet. */
+function lastSaid(state: Pick<JobState, 'up' | 'fixings' | 'steps'>): TightenedBy | null {
+  return state.up
+    .filter((s) => s.torque !== undefined && !s.substitute?.byFeel)
+    .flatMap((s) => [...s.fixings.map((f) => state.fixings[f.id]), state.steps[s.id]])
+    .flatMap((x) => (x?.tightened && (x.tightened.is !== 'not read' || !x.tightened.early) ? x.tightened : []))
     .reduce<TightenedBy | null>((last, t) => (last && last.at > t.at ? last : t), null)
 }
 
 /**
  * How the step is made tight: by wrench where this job goes by wrenches and the shop has one whose scale suits the number, one of
- * those in use first, then one in calibration, then the narrowest. A pull by feel is asked anew each time, and so is what is critical
- * where it was left unread before.
+ * those in use first, then one in calibration, then the narrowest. A pull by feel is asked anew each time. What has no number, or no
+ * tool that measures, is made tight by hand; but what is critical is asked.
  * @param now epoch ms, for the calibration
  */
 export function methodFor(
@@ -32,11 +33,13 @@ export function methodFor(
   adapter: Adapter | undefined,
   now: number,
 ): Method {
+  const wanted = step.torque?.value
+  const byHand: Method = step.joint?.critical ? { by: 'asked' } : { by: 'hand' }
+  // Nothing to measure against, or nothing to measure with.
+  if (wanted === undefined || step.substitute?.byFeel) return byHand
   const last = lastSaid(state)
   if (!last || last.is === 'felt') return { by: 'asked' }
-  if (last.is === 'not read') return step.joint?.critical ? { by: 'asked' } : { by: 'hand' }
-  const wanted = step.torque?.value
-  if (wanted === undefined || step.substitute?.byFeel) return { by: 'asked' }
+  if (last.is === 'not read') return byHand
   const used = new Set(Object.values(state.fixings).flatMap((f) => (f.tightened?.is === 'clicked' ? (f.tightened.wrench?.id ?? []) : [])))
   const suits = wrenchesFor(wanted, shop, adapter)
   const rank = (i: Instrument): number[] => [

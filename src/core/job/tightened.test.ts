@@ -145,6 +145,10 @@ describe('the way of making tight', () => {
     })
     expect(methodFor(clicked, step(900), SHOP, undefined, NOW)).toEqual({ by: 'asked' })
     expect(methodFor(clicked, step(undefined), SHOP, undefined, NOW)).toEqual({ by: 'asked' })
+    expect(methodFor(clicked, step(undefined, plain), SHOP, undefined, NOW)).toEqual({ by: 'hand' })
+    const felt = { for: 'torque driver', risk: '', byFeel: true } as const
+    expect(methodFor(clicked, step(2.5, { ...plain, substitute: felt }), SHOP, undefined, NOW)).toEqual({ by: 'hand' })
+    expect(methodFor(clicked, step(45, { substitute: felt }), SHOP, undefined, NOW)).toEqual({ by: 'asked' })
   })
   it('by hand goes on by hand, but for what is critical; a pull by feel is asked anew', () => {
     const hand = after({ is: 'not read' })

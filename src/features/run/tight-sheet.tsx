@@ -98,7 +98,7 @@ type Read<T> = T | { readonly fault: string }
 function useHow(step: PlannedStep, touched: () => void) {
   const job = useJob()
   const wanted = step.torque?.value
-  const [way, setWay] = useState<Way>(step.substitute?.byFeel ? 'feel' : 'wrench')
+  const [way, setWay] = useState<Way>(step.substitute?.byFeel ? 'feel' : wanted === undefined ? 'hand' : 'wrench')
   const [value, setValue] = useState(wanted === undefined ? '' : String(wanted))
   const [lever, setLever] = useState('')
   const [force, setForce] = useState<'50' | '150' | '300'>('150')
