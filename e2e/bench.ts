@@ -116,10 +116,12 @@ async function allRight(page: Page): Promise<void> {
 export async function readings(page: Page, volts: readonly string[]): Promise<void> {
   const sheet = page.getByRole('dialog')
   await sheet.getByLabel('Meter, checked').selectOption({ label: 'meter 3' })
-  for (const [i, v] of volts.entries()) {
-    await sheet.getByRole('textbox').first().fill(v)
+  // The meter is tried on the pack's plug first.
+  const all = ['41.3', ...volts]
+  for (const [i, v] of all.entries()) {
+    await sheet.locator('input[inputmode="decimal"]').fill(v)
     // A machine may have one place only.
-    if (i < volts.length - 1) {
+    if (i < all.length - 1) {
       const next = sheet.getByRole('button', { name: 'Next place' })
       if (!(await next.isVisible())) break
       await next.click()

@@ -130,23 +130,26 @@ test('a machine with no file is logged as it comes off, and its way up grows fro
   // Nobody knows its voltage: it counts as above 60 V and wants five readings by somebody qualified, which Marit is not.
   await expect(page.getByRole('dialog').getByRole('heading', { name: /Full charge is not known: it counts as above 60 V/ })).toBeVisible()
   await page.getByRole('button', { name: 'Prove it dead' }).click()
+  await page.getByRole('dialog').getByRole('radio', { name: 'It has no phases: brushed' }).check()
   await expect(page.getByRole('dialog').getByRole('tab')).toHaveCount(5)
   await expect(page.getByRole('dialog').getByText(/is logged, and proves nothing yet/)).toBeVisible()
   for (const [i, v] of ['12,1', '0', '0', '0', '12,1'].entries()) {
-    await page.getByRole('dialog').getByRole('textbox').first().fill(v)
+    await page.getByRole('dialog').locator('input[inputmode="decimal"]').fill(v)
     if (i < 4) await page.getByRole('button', { name: 'Next place' }).click()
   }
   await page.getByRole('dialog').getByLabel('Meter, checked').selectOption({ label: 'meter 2' })
   await page.getByRole('button', { name: 'Log this proof' }).click()
   await expect(page.getByText(/proved dead/)).toBeHidden()
   await expect(page.getByText('PACK OUT, NOT PROVED')).toBeVisible()
-  // Its charger says 54.6 V: one checked reading is a proof.
+  // Its charger says 54.6 V: a checked meter and one reading are a proof.
   await page.getByRole('button', { name: /NOT PROVED/ }).click()
   await page.getByRole('button', { name: '54.6 V' }).click()
   await expect(page.getByRole('dialog').getByText(/Full charge: 54.6 V by its charger/)).toBeVisible()
   await page.getByRole('button', { name: 'Prove it dead' }).click()
-  await expect(page.getByRole('dialog').getByRole('tab')).toHaveCount(1)
-  await page.getByRole('dialog').getByRole('textbox').first().fill('0')
+  await expect(page.getByRole('dialog').getByRole('tab')).toHaveCount(2)
+  await page.getByRole('dialog').locator('input[inputmode="decimal"]').fill('49,7')
+  await page.getByRole('button', { name: 'Next place' }).click()
+  await page.getByRole('dialog').locator('input[inputmode="decimal"]').fill('0')
   await page.getByRole('dialog').getByLabel('Meter, checked').selectOption({ label: 'meter 1' })
   await page.getByRole('button', { name: 'Log this proof' }).click()
   await expect(page.getByText(/proved dead/)).toBeVisible()

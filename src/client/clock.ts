@@ -15,19 +15,22 @@ const JUMP_MS = 60_000
 let offset = 0
 let recalled = false
 let sight: Sight | null = null
+/** The server was seen on this page: what is known of the time is not from before a reload. */
+let met = false
 
 const running = (): number => (typeof performance === 'undefined' ? 0 : performance.now())
 
 /** Milliseconds that the server is ahead of this device, from the last answer; kept so that it holds offline. */
-export function measure(serverNow: number, sentAt: number, receivedAt: number): void {
+export function measure(said: number, sentAt: number, receivedAt: number): void {
   // Only a slow answer makes this uncertain; a jump of the device's own clock shows at the next one.
   if (receivedAt - sentAt >= 5_000 || receivedAt < sentAt) return
-  offset = serverNow - (sentAt + receivedAt) / 2
+  offset = said - (sentAt + receivedAt) / 2
   recalled = true
-  sight = { server: serverNow, device: receivedAt, running: running() }
+  sight = { server: said, device: receivedAt, running: running() }
+  met = true
   try {
     localStorage.setItem(OFFSET, String(Math.round(offset)))
-    localStorage.setItem(LAST, JSON.stringify({ server: Math.round(serverNow), device: receivedAt }))
+    localStorage.setItem(LAST, JSON.stringify({ server: Math.round(said), device: receivedAt }))
   } catch {
     // Storage may be shut; then the offset holds for this page only.
   }
@@ -62,6 +65,11 @@ export function surely(): number {
   if (!sight) return clock
   const ran = sight.server + (running() - sight.running)
   return Math.abs(clock - ran) <= JUMP_MS ? clock : Math.min(clock, Math.round(ran))
+}
+
+/** The server's time, epoch ms: its last, and what has run on this page since. Null until the server was seen on this page. */
+export function serverNow(): number | null {
+  return sight && met ? sight.server + (running() - sight.running) : null
 }
 
 /** Does the clock say something else than what has run? Then a cure is not taken for over. */

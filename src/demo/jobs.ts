@@ -107,7 +107,13 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     })
     .write('symptom-noted', { text: 'grinds at the left rear, worse loaded' })
     .write('power-changed', { to: 'out', how: 'pack lifted off the rack' })
-    .write('proof-taken', { instrument: { id: 'i-meter-1', name: 'meter 1' }, readings: [{ between: 'controller + and −', volts: 0 }] })
+    .write('proof-taken', {
+      instrument: { id: 'i-meter-1', name: 'meter 1' },
+      readings: [
+        { role: 'tester before', volts: 39.8 },
+        { between: 'controller + and −', volts: 0 },
+      ],
+    })
     .write('stage-moved', { to: 'take down' })
     .write('step-added', { step: 'n1', title: 'Lift the crate off', fixings: [], parts: [{ id: 'n1-part', name: 'crate' }] })
     .write('step-done', { step: 'n1', partsOff: ['n1-part'] })

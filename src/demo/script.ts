@@ -119,6 +119,7 @@ export class JobScript {
           {
             instrument: { id: 'i-meter-3', name: 'meter 3' },
             readings: [
+              { role: 'tester before', volts: 54.1 },
               { between: 'front feed, + and −', volts: 0.2 },
               { between: 'rear feed, + and −', volts: 0.1 },
             ],

@@ -8,9 +8,11 @@ import {
   FACTS,
   type FileFault,
   JOINT_KINDS,
+  KV_OF,
   MACHINE_CLASSES,
   type MachineFile,
   PASSES,
+  WAIT_KINDS,
 } from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
 import { cut, tooDeep } from '../core/text'
@@ -89,6 +91,7 @@ const doing = shape({
   photo: str(),
   looks: shape({ stand: list(name()), items: list(name()) }).default(undefined),
   wait: finite().min(0),
+  waitFor: oneOf(WAIT_KINDS),
   consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })),
   passes: maybe(oneOf(PASSES)),
   covers: maybe(str()),
@@ -129,6 +132,7 @@ export const machineFileShape = shape({
       part: name(),
       carriedBy: name(),
       kv: quantity,
+      kvOf: oneOf(KV_OF),
       polePairs: finite().integer().min(1),
       ratio: finite().min(0),
       hallSpacing: number().strict().oneOf([60, 120]),

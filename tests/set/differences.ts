@@ -29,6 +29,15 @@ export const DIFFERENCES: readonly Difference[] = [
   { at: /^\/packCheck(\/|$)/, fault: 14, why: 'two devices disagree on the pack', only: twoTablets },
   { at: /^\/flags$/, fault: 14, why: 'a ride while two devices disagree on the pack', only: twoTablets },
   { at: /^\/power\/proof\/(dead|lasts|ended)$/, fault: 15, why: 'a voltage that nobody knows is the higher class', only: unknownVolts },
+  { at: /^\/fixings\/[^/]*\/(tightened(\/.*)?|torque)$/, fault: 25, why: 'a number that nobody read is no longer one that was reached' },
+  { at: /^\/waits$/, fault: 26, why: 'new in the state' },
+  { at: /^\/power\/proof\/of$/, fault: 26, why: 'new in the state: what a proof is judged by' },
+  {
+    at: /^\/flags$/,
+    fault: 26,
+    why: 'a step behind a wait that nobody showed to be over',
+    only: (now) => Object.values(now.waits).some((w) => !w.over),
+  },
   { at: /^\/flags$/, fault: 15, why: 'a proof that no longer proves leaves later steps without one', only: unknownVolts },
 ]
 

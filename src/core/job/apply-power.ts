@@ -4,6 +4,7 @@ import { proofFaults } from '../safety'
 import { settle, unseen } from './claims'
 import { deadAt } from './dead'
 import type { Power } from './vocabulary'
+import { powerMoved } from './waits'
 import type { Draft, LockState } from './state'
 import { chargeOf } from './voltage'
 
@@ -23,6 +24,7 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
     ...(before.proof ? { proof: { ...before.proof, ...(ended ? { ended } : {}) } } : {}),
     ...(settled.disputed ? { disputed: settled.disputed } : {}),
   }
+  powerMoved(ctx, state === 'live')
 }
 
 /** A reading taken live while the job says dead is kept, and flagged: one of the two is wrong. */
@@ -37,6 +39,13 @@ export function takenOver(ctx: Ctx, by: string | null): void {
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'taken over by another' } }
 }
 
+/** Above 60 V a machine that is moved with its phases joined may have fed them: what was measured before says nothing any more. */
+export function moved(ctx: Ctx): void {
+  const { proof } = ctx.draft.power
+  if (!proof || proof.ended || proof.of.before || chargeOf(ctx.draft).cls === 'A') return
+  if (proof.of.rotor === 'chocked') ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'moved with its phases joined' } }
+}
+
 /** What was just learnt of the pack makes it the higher class: a proof by one reading proves nothing any more. */
 export function classRaised(ctx: Ctx): void {
   const { proof } = ctx.draft.power
@@ -44,7 +53,7 @@ export function classRaised(ctx: Ctx): void {
     !proof?.dead ||
     proof.ended ||
     chargeOf(ctx.draft).cls === 'A' ||
-    proofFaults(proof.readings, 'B', ctx.draft.settings.deadVolts).length === 0
+    proofFaults(proof.readings, 'B', ctx.draft.settings.deadVolts, { ...proof.of, full: chargeOf(ctx.draft).volts }).length === 0
   )
     return
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'above 60 V after all' } }

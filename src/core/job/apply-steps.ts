@@ -3,6 +3,7 @@ import type { PlannedStep } from '../planning'
 import { type Ctx, findStep, flag } from './apply-context'
 import { settle } from './claims'
 import { waitingFor } from './readiness'
+import { beginWait } from './waits'
 import type { CheckState, Draft, StepState } from './state'
 
 const FRESH_STEP: StepState = { status: 'waiting', differs: [], photos: [], notes: [] }
@@ -45,5 +46,7 @@ export function setCheck(ctx: Ctx, check: string, how: 'passed' | 'failed' | 'ov
   const { draft, entry, mark } = ctx
   const settled = settle<CheckState>(draft, entry, 'check', check, how, mark, { [how]: { ...mark, ...more } })
   draft.checks[check] = { ...settled.value, ...(settled.disputed ? { disputed: settled.disputed } : {}) }
-  if (step !== undefined) setStep(ctx, step, 'done')
+  if (step === undefined) return
+  setStep(ctx, step, 'done')
+  beginWait(ctx, step)
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { checkStatus, deadAt, emptyState, type JobState, type PowerState } from './index'
 
-const proof = { entry: 'e', by: 'ines', at: 0, readings: [], instrument: { name: 'm' }, dead: true, lasts: 60, from: 0 }
+const proof = { entry: 'e', by: 'ines', at: 0, readings: [], of: { full: 36 }, instrument: { name: 'm' }, dead: true, lasts: 60, from: 0 }
 const isolated: PowerState = { state: 'isolated', proof }
 
 describe('shown to be dead', () => {

@@ -29,6 +29,6 @@ export type Missing =
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }
   | { readonly is: 'item'; readonly of: TestItem }
-  | { readonly is: 'step' | 'not read'; readonly step: string }
+  | { readonly is: 'step' | 'not read' | 'waiting'; readonly step: string }
   | { readonly is: 'fact'; readonly fact: string }
   | { readonly is: 'check'; readonly check: AnyCheck }

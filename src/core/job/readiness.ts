@@ -1,4 +1,4 @@
-import { type Guard, holds, off, PROVED_DEAD } from '../machine'
+import { factsIn, type Guard, holds, off, PROVED_DEAD } from '../machine'
 import type { PlannedStep } from '../planning'
 import { cameOff, notNeeded, shutBy } from './check-status'
 import { deadAt } from './dead'
@@ -6,12 +6,14 @@ import type { Missing } from './missing'
 import type { JobState } from './state'
 import { latestOf, type When } from './times'
 import { trayMissing } from './tray'
+import { stillWaits } from './waits'
 
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
 function factsOf(state: JobState): Set<string> {
   const facts = new Set<string>()
   for (const step of state.down)
-    if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.add(f))
+    if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed && !stillWaits(state, step.id))
+      step.gives.forEach((f) => facts.add(f))
   for (const step of state.up)
     if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed) step.gives.forEach((f) => facts.delete(f))
   facts.delete(PROVED_DEAD)
@@ -31,6 +33,7 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
     for (const id of step.after ?? []) {
       const before = state.up.find((s) => s.id === id)
       if (before && !isSettled(state, before)) reasons.push({ is: 'step', step: before.id })
+      else if (before && stillWaits(state, before.id)) reasons.push({ is: 'waiting', step: before.id })
     }
     if (step.cover) reasons.push(...trayBefore(state, step))
   }
@@ -47,13 +50,20 @@ function boundBy(state: JobState, step: PlannedStep, at: When): Missing[] {
   const first =
     step.limb === 'down' &&
     !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')
+  const behind = step.limb === 'down' && behindDischarge(state, step)
   return shutBy(
     state,
     at,
     ({ binds }) =>
       (step.power !== undefined && binds.power?.includes(step.power)) ||
-      binds.steps?.some((s) => (s === 'first down' ? first : step.check === s)),
+      binds.steps?.some((s) => (s === 'first down' ? first : s === 'behind a discharge' ? behind : step.check === s)),
   ).map(({ check }) => ({ is: 'check', check }))
+}
+
+/** Does the step open what a discharge is waited for: the lid over the capacitors? */
+function behindDischarge(state: JobState, step: PlannedStep): boolean {
+  const asked = new Set(step.needs ? factsIn(step.needs).map((f) => `${f.fact} ${f.of}`) : [])
+  return state.down.some((s) => s.wait !== undefined && s.waitFor === 'discharge' && s.gives.some((f) => asked.has(f)))
 }
 
 /** Done, left on purpose, or nothing to do since its counterpart never came off. */
@@ -88,6 +98,7 @@ function unmet(guard: Guard, has: (fact: string) => boolean, state: JobState): M
   if ('variant' in guard) return []
   const key = `${guard.fact} ${guard.of}`
   const giver = state.down.find((s) => s.gives.includes(key))
+  if (giver && stillWaits(state, giver.id)) return [{ is: 'waiting', step: giver.id }]
   return [giver ? { is: 'step', step: giver.id } : { is: 'fact', fact: key }]
 }
 

@@ -49,6 +49,7 @@ const RECORDS: ReadonlySet<string> = new Set<keyof JobState>([
   'checks',
   'heads',
   'ridden',
+  'waits',
 ])
 
 function step(draft: Draft, entry: Entry | UnknownEntry, struck: ReadonlySet<string>): void {

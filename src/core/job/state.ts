@@ -1,9 +1,9 @@
 import type { Attempt } from '../fasteners'
-import type { Compared, Pass } from '../machine'
+import type { Compared, Pass, WaitKind } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
 import { record } from '../text'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
-import type { ChargeClaim, PackSign, ProofReading } from '../safety'
+import type { ChargeClaim, PackSign, ProofOf, ProofReading } from '../safety'
 import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
 import type { Missing } from './missing'
@@ -68,12 +68,20 @@ export interface StepState {
 export interface Proof extends Mark {
   readonly readings: readonly ProofReading[]
   readonly instrument: InstrumentUsed
+  /** What else was known of it. */
+  readonly of: ProofOf
   readonly dead: boolean
   /** Minutes that it lasts while the pack is aboard. */
   readonly lasts: number
   /** Earliest plausible time of the proof: it expires from here. */
   readonly from: number
-  readonly ended?: 'reconnected' | 'pack returned' | 'taken over by another' | 'power changed meanwhile' | 'above 60 V after all'
+  readonly ended?:
+    | 'reconnected'
+    | 'pack returned'
+    | 'taken over by another'
+    | 'power changed meanwhile'
+    | 'above 60 V after all'
+    | 'moved with its phases joined'
   readonly disputed?: readonly string[]
 }
 
@@ -83,6 +91,21 @@ export interface PowerState {
   readonly how?: string
   readonly proof?: Proof
   readonly disputed?: readonly string[]
+}
+
+/** A wait that a step began: until it is over, whatever needs that step is shut. */
+export interface WaitState {
+  readonly kind: WaitKind
+  /** The file's, or those of the maker's label where they are more. */
+  readonly minutes: number
+  /** The entry that it runs from; absent while power is on, and it cannot run. */
+  readonly began?: Mark & {
+    readonly seq: number
+    readonly receivedAt: number | null
+    /** The server had not been told of it before this, epoch ms. */
+    readonly notBefore: number
+  }
+  readonly over?: Mark
 }
 
 export interface LockState extends Mark {
@@ -219,6 +242,8 @@ export interface JobState {
   readonly fixings: Readonly<Record<string, FixingState>>
   readonly parts: Readonly<Record<string, PartState>>
   readonly locks: readonly LockState[]
+  /** By step. */
+  readonly waits: Readonly<Record<string, WaitState>>
   readonly checks: Readonly<Record<string, CheckState>>
   readonly symptoms: readonly Remark[]
   readonly damage: readonly Damage[]
@@ -269,7 +294,7 @@ export interface JobState {
   readonly receipts: readonly number[]
 }
 
-type Records = 'ridden' | 'variants' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
+type Records = 'waits' | 'ridden' | 'variants' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
 
 /** A state while entries are being folded onto it. */
 export type Draft = {
@@ -308,6 +333,7 @@ export function emptyState(jobId: string): JobState {
     fixings: record(),
     parts: record(),
     locks: [],
+    waits: record(),
     checks: record(),
     symptoms: [],
     damage: [],

@@ -43,13 +43,21 @@ export interface Doing {
   readonly photo?: string
   /** A check made by looking: what has to stand before it is begun, and what is looked at one by one. */
   readonly looks?: Looks
-  /** Minutes that pass with no hands on it before what follows: a discharge, a soak, a cure. */
+  /** Minutes that pass with no hands on it before what follows. */
   readonly wait?: number
+  /** What they pass for; a rest where it is left out. */
+  readonly waitFor?: WaitKind
   /** On the way up: how far each tap takes the members. Default final only. */
   readonly passes?: readonly Pass[]
   /** On the way up: fixings done together in this step. Default the one itself. */
   readonly covers?: readonly string[]
 }
+
+/**
+ * What a wait is for. Capacitors and what cools begin anew when power comes back; a cure, a soak and a rest do not.
+ */
+export const WAIT_KINDS = ['rest', 'discharge', 'soak', 'cure', 'cool'] as const
+export type WaitKind = (typeof WAIT_KINDS)[number]
 
 export interface Use {
   readonly consumable: string

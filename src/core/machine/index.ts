@@ -1,11 +1,11 @@
 export { FACTS } from './guard-types'
 export type { Fact, Guard } from './guard-types'
 export { cellName, freeCell } from './cells'
-export { PASSES } from './doing'
-export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use } from './doing'
+export { PASSES, WAIT_KINDS } from './doing'
+export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use, WaitKind } from './doing'
 export { CONNECTOR_ROLES, CRITICAL, JOINT_KINDS, rolesOf } from './joint'
 export type { Connection, ConnectorRole, Driver, Joint, JointKind, Lock } from './joint'
-export { DRIVE_KINDS, MACHINE_CLASSES } from './types'
+export { DRIVE_KINDS, KV_OF, MACHINE_CLASSES } from './types'
 export type {
   Cable,
   DriveKind,

@@ -11,6 +11,10 @@ export type MachineClass = (typeof MACHINE_CLASSES)[number]
 export const DRIVE_KINDS = ['hub direct', 'hub geared', 'mid-drive', 'gearbox brushed', 'traction', 'steering assist', 'actuator'] as const
 export type DriveKind = (typeof DRIVE_KINDS)[number]
 
+/** Whose speed constant it is. */
+export const KV_OF = ['rotor', 'wheel', 'crank'] as const
+export type KvOf = (typeof KV_OF)[number]
+
 /** A direction in the vehicle frame: x forward, y left, z up. */
 export type Vec3 = readonly [number, number, number]
 
@@ -30,6 +34,8 @@ export interface DriveUnit {
   /** The part that carries the motor: a fork, a swing arm, a gearbox. Nothing assumes a wheel. */
   readonly carriedBy: string
   readonly kv?: Quantity
+  /** What turns so many times for each volt: through the ratio one says the other. */
+  readonly kvOf?: KvOf
   readonly polePairs?: number
   readonly ratio?: number
   readonly hallSpacing?: 60 | 120

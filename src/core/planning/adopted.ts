@@ -1,4 +1,4 @@
-import type { CompareSpec, Joint, Minutes } from '../machine'
+import type { CompareSpec, Joint, Minutes, WaitKind } from '../machine'
 import type { FixingSpec, Plan, PlannedStep, SwapPlanStep } from './types'
 
 /** What a job takes over of a plan. */
@@ -33,7 +33,7 @@ export interface Wanted {
 
 /** Minutes that have to pass with no hands on it: what for, and from when. */
 export interface Wait {
-  readonly kind: 'rest' | 'discharge' | 'soak' | 'cure' | 'cool'
+  readonly kind: WaitKind
   readonly minutes: number
   readonly from: 'done' | 'begun'
 }
@@ -123,7 +123,7 @@ function factsOfStep(s: PlannedStep): StepFacts {
     insteadOf: s.substitute && given({ tool: s.substitute.tool, byFeel: s.substitute.byFeel }),
     people: s.people,
     minutes: s.minutes,
-    wait: s.wait === undefined ? undefined : { kind: 'rest' as const, minutes: s.wait, from: 'done' as const },
+    wait: s.wait === undefined ? undefined : { kind: s.waitFor ?? ('rest' as const), minutes: s.wait, from: 'done' as const },
     number: s.number,
     pair: s.pair,
     why: s.why.map((w) => w.wantedBy),
@@ -181,6 +181,7 @@ function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, ...facts }
     tool: tool === undefined ? undefined : { id: tool, name: tool, short: tool },
     substitute: insteadOf && { for: insteadOf.tool, risk: '', ...insteadOf },
     wait: wait?.minutes,
+    waitFor: wait && wait.kind !== 'rest' ? wait.kind : undefined,
     why: why.map((wantedBy) => ({ wantedBy, title: wantedBy })),
     fixings: fixings.map((f) => ({ ...f, bare: true as const, label: f.joint, place: f.id })),
     parts: parts.map((id) => ({ bare: true as const, id, name: id })),

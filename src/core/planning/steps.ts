@@ -96,6 +96,7 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
     minutes: placing.mode.minutes,
     ...(doing.looks ? { looks: doing.looks } : {}),
     ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
+    ...(doing.waitFor !== undefined ? { waitFor: doing.waitFor } : {}),
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
     // Those that the file names stand first.
     cautions: [

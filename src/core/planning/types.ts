@@ -1,4 +1,4 @@
-import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Tool, Use, Variants } from '../machine'
+import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Tool, Use, Variants, WaitKind } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
 
@@ -118,6 +118,7 @@ export interface PlannedStep {
   readonly minutes: Minutes
   /** Minutes that then pass with no hands on it. */
   readonly wait?: number
+  readonly waitFor?: WaitKind
   /** The same on both limbs; absent on checks and other steps that have no counterpart. */
   readonly number?: number
   readonly pair?: string

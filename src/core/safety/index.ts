@@ -1,6 +1,5 @@
-export type { Feed, ProofPlace, ProofRole } from './proof'
-export { CLASS_LIMIT, PROOF_ROLES, proofFaults, proofPlaces, voltageClass } from './proof'
-export type { ProofFault, ProofReading, VoltageClass } from './proof'
+export { CLASS_LIMIT, handTurnCap, PROOF_ROLES, proofFaults, proofPlaces, ROTORS, voltageClass } from './proof'
+export type { Feed, ProofFault, ProofOf, ProofPlace, ProofReading, ProofRole, Rotor, VoltageClass } from './proof'
 export { CHARGE_SOURCES, CHARGER_LABELS, fullCharge, READING_CLASS_A } from './charge'
 export type { ChargeClaim, ChargeSource, FullCharge } from './charge'
 export { bleedSeconds, capacitorEnergy, predictDead } from './bleed'

@@ -7,6 +7,7 @@ import {
   isolationReasons,
   packSigns,
   predictDead,
+  handTurnCap,
   type ProofReading,
   proofFaults,
   proofPlaces,
@@ -25,6 +26,7 @@ describe('voltage class, at full charge', () => {
 })
 
 const feed = (volts: number): ProofReading => ({ between: 'feed', volts })
+const source = (volts: number, role: ProofReading['role'] = 'tester before'): ProofReading => ({ volts, role: role! })
 const FIVE: readonly ProofReading[] = [
   { between: 'cell', volts: 12.1, role: 'tester before' },
   { between: '+ and −', volts: 0.3, role: 'poles' },
@@ -32,57 +34,128 @@ const FIVE: readonly ProofReading[] = [
   { between: '− to frame', volts: 0, role: 'minus to frame' },
   { between: 'cell', volts: 12.1, role: 'tester after' },
 ]
+const BEFORE = { full: null, before: true } as const
 
 describe('a proof up to 60 V', () => {
-  it('is a reading at or below the limit at every feed', () => {
-    expect(proofFaults([feed(0.2), feed(-5)], 'A', 5)).toEqual([])
-    expect(proofFaults([feed(0.2), feed(5.1)], 'A', 5)).toEqual([{ kind: 'above the limit', reading: feed(5.1) }])
-    expect(proofFaults([], 'A', 5)).toEqual([{ kind: 'missing', role: 'poles' }])
-    expect(proofFaults([feed(Number.NaN)], 'A', 5)).toHaveLength(1)
+  const faults = (...readings: ProofReading[]) => proofFaults(readings, 'A', 5, { full: 42 }).map((f) => f.kind)
+  it('is the meter on a source above 6 V first, then a reading at or below the limit at every feed', () => {
+    expect(faults(source(41.2), feed(0.2), feed(-5))).toEqual([])
+    expect(faults(source(41.2), feed(0.2), feed(5.1))).toEqual(['above the limit'])
+    expect(faults(feed(0.2))).toEqual(['missing'])
+    expect(faults(source(41.2))).toEqual(['missing'])
+    expect(faults(source(6), feed(0))).toEqual(['source too low'])
+    expect(faults(source(6.1), feed(0))).toEqual([])
+    expect(faults(source(0), feed(0))).toEqual(['tester shows nothing'])
+    expect(faults(feed(0), source(41))).toEqual(['out of order'])
+    expect(faults(source(41.2), feed(Number.NaN))).toEqual(['above the limit'])
+  })
+  it('that an older build took is judged by what was asked for then', () => {
+    expect(proofFaults([feed(0.2), feed(-5)], 'A', 5, BEFORE)).toEqual([])
+    expect(proofFaults([], 'A', 5, BEFORE)).toEqual([{ kind: 'missing', role: 'poles' }])
+    expect(proofFaults(FIVE, 'B', 5, BEFORE)).toEqual([])
+    expect(proofFaults(FIVE, 'B', 5, { full: 403 }).map((f) => f.kind)).toEqual([
+      'missing',
+      'missing',
+      'source too low',
+      'source too low',
+      'rotor not held',
+    ])
   })
 })
 
 describe('a proof above 60 V', () => {
-  it('is five readings, the tester proved first and last', () => expect(proofFaults(FIVE, 'B', 5)).toEqual([]))
-  it('asks for all of them, in order', () =>
-    expect(proofPlaces('B', [{ between: '+ and −' }]).map((p) => p.role)).toEqual(FIVE.map((r) => r.role)))
-  it('is none with any one of the five left out', () => {
-    for (const left of FIVE) {
+  const FULL = 403.2
+  const all = (over: (r: ProofReading, i: number) => ProofReading = (r) => r): ProofReading[] =>
+    proofPlaces('B', [{ between: '+ and −' }], true)
+      .map((p): ProofReading => ({
+        ...p,
+        volts: p.role.startsWith('tester') ? 390 : 0.2,
+        ...(p.role.startsWith('phase') ? { ac: 0.1 } : {}),
+      }))
+      .map(over)
+  const of = { full: FULL, rotor: 'chocked' } as const
+  it('is every reading in its order, the tester tried first and last', () => {
+    expect(proofFaults(all(), 'B', 5, of)).toEqual([])
+    expect(all().map((r) => r.role)).toEqual([
+      'tester before',
+      'poles',
+      'plus to frame',
+      'minus to frame',
+      ...Array<string>(3).fill('phases'),
+      ...Array<string>(3).fill('phase to frame'),
+      'tester after',
+    ])
+    expect(proofPlaces('B', [{}]).map((p) => p.role)).toEqual(FIVE.map((r) => r.role))
+  })
+  it('is none with any kind of reading left out, nor with the tester tried twice before', () => {
+    for (const role of new Set(all().map((r) => r.role)))
       expect(
         proofFaults(
-          FIVE.filter((r) => r !== left),
+          all().filter((r) => r.role !== role),
           'B',
           5,
+          of,
         ),
-      ).toContainEqual({ kind: 'missing', role: left.role })
-    }
+      ).toContainEqual({ kind: 'missing', role })
+    expect(proofFaults([...all().slice(-1), ...all().slice(0, -1)], 'B', 5, of)).toEqual([{ kind: 'out of order' }])
   })
-  it('is none when the tester shows nothing on its source, before or after', () => {
-    for (const role of ['tester before', 'tester after']) {
-      const faults = proofFaults(
-        FIVE.map((r) => (r.role === role ? { ...r, volts: 0 } : r)),
+  it('wants phases on AC too, unless there are none', () => {
+    const dcOnly = all(({ ac: _, ...r }) => r)
+    expect(proofFaults(dcOnly, 'B', 5, of).map((f) => f.kind)).toEqual(Array<string>(6).fill('missing'))
+    expect(
+      proofFaults(
+        all((r) => (r.ac === undefined ? r : { ...r, ac: 12 })),
         'B',
         5,
-      )
-      expect(faults).toMatchObject([{ kind: 'tester shows nothing', reading: { between: 'cell', volts: 0 } }])
-    }
+        of,
+      ).map((f) => f.kind),
+    ).toEqual(Array<string>(6).fill('above the limit'))
+    const none = all().filter((r) => r.ac === undefined)
+    expect(proofFaults(none, 'B', 5, { full: FULL, rotor: 'no phases' })).toEqual([])
   })
-  it('is none with the tester proved twice before', () => {
-    const moved = [FIVE[4]!, FIVE[0]!, ...FIVE.slice(1, 4)]
-    expect(proofFaults(moved, 'B', 5)).toEqual([{ kind: 'out of order' }])
+  it('wants the tester tried on half of full charge or on a named unit, the same within a tenth, fine enough, and the rotor held', () => {
+    const tried = (volts: number, after = volts, source?: string) =>
+      proofFaults(
+        all((r) =>
+          r.role === 'tester before'
+            ? { ...r, volts, ...(source ? { source } : {}) }
+            : r.role === 'tester after'
+              ? { ...r, volts: after, ...(source ? { source } : {}) }
+              : r,
+        ),
+        'B',
+        5,
+        of,
+      ).map((f) => f.kind)
+    expect(tried(FULL / 2)).toEqual([])
+    expect(tried(FULL / 2 - 0.1)).toEqual(['source too low', 'source too low'])
+    expect(tried(12, 12, 'proving unit')).toEqual([])
+    expect(tried(400, 440)).toEqual([])
+    expect(tried(400, 441)).toEqual(['tester drifted'])
+    expect(proofFaults(all(), 'B', 5, { ...of, lowestStep: 6 })).toEqual([{ kind: 'tester too coarse', step: 6 }])
+    expect(proofFaults(all(), 'B', 5, { ...of, lowestStep: 5 })).toEqual([])
+    expect(proofFaults(all(), 'B', 5, { full: FULL }).map((f) => f.kind)).toEqual(['rotor not held'])
   })
-  it('is none when any pole still carries voltage, either way round', () => {
+  it('is none when anything still carries voltage, either way round', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 3 }), fc.double({ min: 5.0001, max: 900, noNaN: true }), fc.boolean(), (at, volts, minus) => {
+      fc.property(fc.integer({ min: 1, max: 9 }), fc.double({ min: 5.0001, max: 900, noNaN: true }), fc.boolean(), (at, volts, minus) => {
         const faults = proofFaults(
-          FIVE.map((r, i) => (i === at ? { ...r, volts: minus ? -volts : volts } : r)),
+          all((r, i) => (i === at ? { ...r, volts: minus ? -volts : volts } : r)),
           'B',
           5,
+          of,
         )
         expect(faults.map((f) => f.kind)).toEqual(['above the limit'])
       }),
       { seed: 6469 },
     )
+  })
+})
+
+describe('a wheel turned by hand', () => {
+  it('gives 30 V at 30 times its Kv', () => {
+    expect(handTurnCap(1.2, 30)).toBeCloseTo(36, 9)
+    expect(() => handTurnCap(0, 30)).toThrow(RangeError)
   })
 })
 

@@ -77,6 +77,7 @@ export function hub(end: End): HubPieces {
       part: id('motor'),
       carriedBy: armId,
       kv: q(11.2, 'rpm/V'),
+      kvOf: 'wheel',
       polePairs: 15,
       ratio: 1,
       hallSpacing: 120,

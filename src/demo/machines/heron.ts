@@ -63,6 +63,8 @@ export function heron(): MachineFile {
         kind: 'traction',
         part: 'motor',
         carriedBy: 'gearbox',
+        kv: q(14, 'rpm/V'),
+        kvOf: 'rotor',
         polePairs: 4,
         ratio: 24,
         lineResistance: q(0.018, 'ohm'),
@@ -558,6 +560,7 @@ export function heron(): MachineFile {
         access: unplugged('service-plug'),
         down: doing('Wait 10 minutes: capacitors', [way(BOTH, null, 0.25)], {
           wait: 10,
+          waitFor: 'discharge',
           note: 'The time on the maker’s label, if it is longer.',
         }),
       },

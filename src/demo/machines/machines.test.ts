@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseMachineFile } from '../../formats/machine-file'
 import { checkIntegrity, compareOne, fileVolts, type MachineFile } from '../../core/machine'
-import { expectedDone, KNOWN_IDS, type JobState, looseCount, presentStep, reduce, tally, waitingFor } from '../../core/job'
+import { expectedDone, KNOWN_IDS, type JobState, looseCount, openWaits, presentStep, reduce, tally, waitingFor } from '../../core/job'
 import { plan } from '../../core/planning'
 import { Logbook } from '../../../tests/logbook'
 import { machineTree, SHARES } from '../../../tests/order-problems'
@@ -60,6 +60,9 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
         book.log('proof-taken', { instrument: { name: 'm' }, readings: high ? PROOF_HIGH : [{ between: 'feed', volts: 0 }] })
       if (step.check && limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id })
       else book.log('step-done', expectedDone(state, step))
+      for (const [id, wait] of openWaits(now())) {
+        if (wait.began) book.wait(wait.minutes).log('wait-ended', { step: id, of: wait.began.entry, seconds: wait.minutes * 60 })
+      }
     }
   }
   does('down')
@@ -81,6 +84,7 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
     expect(fixings).toBeGreaterThanOrEqual(15)
     expect(fixings).toBeLessThanOrEqual(60)
     expect(file.goals.length).toBeGreaterThanOrEqual(2)
+    for (const d of file.drives) expect(d.kvOf !== undefined, d.name).toBe(d.kv !== undefined)
   })
 
   it('goes down and up by one tap a step for every job and every answer, proved the cheapest; nothing is loose at the end', () => {

@@ -87,6 +87,7 @@ export function pipit(): MachineFile {
         part: 'wheel',
         carriedBy: 'deck',
         kv: q(17, 'rpm/V'),
+        kvOf: 'wheel',
         polePairs: 10,
         ratio: 1,
         hallSpacing: 120,

@@ -91,6 +91,7 @@ export function plover(): MachineFile {
         part: 'wheel',
         carriedBy: 'fork',
         kv: q(11.5, 'rpm/V'),
+        kvOf: 'wheel',
         polePairs: 15,
         ratio: 1,
         hallSpacing: 120,

@@ -75,6 +75,7 @@ export function sanderling(): MachineFile {
         part: 'motor-wheel',
         carriedBy: 'fork',
         kv: q(14.5, 'rpm/V'),
+        kvOf: 'wheel',
         polePairs: 15,
         ratio: 1,
         hallSpacing: 120,

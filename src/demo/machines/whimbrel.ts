@@ -89,6 +89,7 @@ export function whimbrel(): MachineFile {
         part: 'wheel',
         carriedBy: 'frame',
         kv: q(7.8, 'rpm/V'),
+        kvOf: 'wheel',
         polePairs: 8,
         ratio: 5,
         hallSpacing: 120,

@@ -17,6 +17,7 @@ import { useCamera } from './use-camera'
 import { type JobScreenProps, useJobContext, useWhen } from './use-job-context'
 import { useJobKeys } from './use-job-keys'
 import { isRun, limbOf, type RunView, useRunView } from './use-run-view'
+import { useWaits } from './use-waits'
 import { useShownStage } from './use-shown-stage'
 import { useWords } from './use-titles'
 // Used by most of what is loaded later: here once, instead of again in each of them.
@@ -44,15 +45,15 @@ export function JobScreen(props: JobScreenProps) {
   const live = useJournal({ jobId, device, person: person.id, entries: props.entries, form: props.form })
   const { view, journal } = live
   const worded = useWords(view.state, props.file)
-  const state = worded ?? view.state
-  const moment = useWhen(state.lastAt)
+  const moment = useWhen(view.state.lastAt)
+  const { state, waiting, over } = useWaits(worded ?? view.state, moment.now)
   const [sheet, setSheet] = useState<SheetState | null>(null)
   const { stage, show: go } = useShownStage(state.stage)
   const run = useRunView(state, view.ready, stage, moment.when)
   const camera = useCamera(jobId, (photo, about) => void journal.log('photo-added', { photo, ...about, pose: state.pose.id }))
   const { forget } = run
   const show = useCallback((to: Stage): void => (go(to), forget()), [go, forget])
-  const job = useJobContext(props, live, { ...moment, state, stage, show, open: setSheet, addPhoto: camera.addPhoto })
+  const job = useJobContext(props, live, { ...moment, state, waiting, over, stage, show, open: setSheet, addPhoto: camera.addPhoto })
   const mine = job.mayWork
     ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && mayUndo(e.kind))
     : undefined

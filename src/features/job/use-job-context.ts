@@ -1,10 +1,11 @@
 import { useMemo } from 'react'
 import { now as clockNow, surely } from '../../client/clock'
 import type { useJournal } from '../../client/use-journal'
-import type { Entry, JobState, Stage, UnknownEntry } from '../../core/job'
+import type { Entry, Kind, Stage, UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import { useNow } from '../../ui/time'
 import type { JobContext, ScreenSettings } from '../shared/context'
+import type { Over } from './use-waits'
 
 /** What the server gives a job’s screen. */
 export interface JobScreenProps {
@@ -32,16 +33,38 @@ export function useWhen(lastAt: number): Pick<JobContext, 'now' | 'when'> {
   return { now, when }
 }
 
+/** Kinds that go on with the work: with the first of them it is written down that a wait is over. */
+const GOES_ON: ReadonlySet<Kind> = new Set([
+  'step-done',
+  'step-left',
+  'check-passed',
+  'proof-taken',
+  'fixing-out',
+  'fixing-in',
+  'part-off',
+  'part-on',
+])
+
 /** Puts together what the parts of a job’s screen share. */
 export function useJobContext(
   props: JobScreenProps,
   { view, journal }: ReturnType<typeof useJournal>,
-  here: { readonly state: JobState; readonly stage: Stage } & Pick<JobContext, 'now' | 'when' | 'show' | 'open' | 'addPhoto'>,
+  {
+    over,
+    ...here
+  }: { readonly stage: Stage; readonly over: readonly Over[] } & Pick<
+    JobContext,
+    'state' | 'waiting' | 'now' | 'when' | 'show' | 'open' | 'addPhoto'
+  >,
 ): JobContext {
   const { person, people, file, settings, form, instruments, pages } = props
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const own = view.keeps && view.stranger === null
   const mayWork = own && (person.role === 'lead' || person.role === 'mechanic')
+  const logAll: JobContext['logAll'] = (items) => {
+    const said = items.some((i) => GOES_ON.has(i.kind)) ? over.map((body) => ({ kind: 'wait-ended' as const, body })) : []
+    void journal.logAll([...said, ...items])
+  }
   return {
     ...here,
     view,
@@ -55,8 +78,8 @@ export function useJobContext(
     mayWork,
     mayNote: mayWork || (own && person.role === 'front desk'),
     nameOf: (id) => names.get(id) ?? 'somebody',
-    log: (kind, body) => void journal.log(kind, body),
-    logAll: (items) => void journal.logAll(items),
+    log: (kind, body) => logAll([{ kind, body }]),
+    logAll,
     putAway: (id) => void journal.putAway(id),
     offer: (id) => void journal.offer(id),
     giveBack: () => void journal.giveBack(),

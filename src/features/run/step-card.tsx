@@ -6,6 +6,8 @@ import { type ReactNode, useState } from 'react'
 import { isCheck, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
+import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
 import { doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
@@ -148,6 +150,7 @@ function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly
   const { state } = job
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
   if (!turn && makesTight(state, step)) return <TightActions step={step} />
+  if (!turn && step.waitFor === 'discharge') return <DischargeAction step={step} />
   return (
     <Button
       weight="primary"
@@ -168,6 +171,37 @@ function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly
   )
 }
 
+/** The wait for capacitors begins: the minutes of the maker’s label count where they are more. */
+function DischargeAction({ step }: { readonly step: PlannedStep }) {
+  const job = useJob()
+  const [label, setLabel] = useState('')
+  const minutes = label.trim() === '' ? undefined : readNumber(label)
+  const bad = minutes === null || (minutes !== undefined && (minutes < 0 || minutes > 600))
+  return (
+    <div className="grid flex-1 gap-1.5">
+      <TextField
+        label={say.labelMinutes(step.wait ?? 0)}
+        value={label}
+        onChange={(e) => setLabel(e.target.value)}
+        inputMode="decimal"
+        autoComplete="off"
+        maxLength={8}
+      />
+      {bad ? (
+        <p role="alert" className="text-[15px] font-semibold text-stop">
+          {say.isNotMinutes(label)}
+        </p>
+      ) : null}
+      <Button
+        weight="primary"
+        onClick={() => (bad ? undefined : doStep(job, step, minutes === undefined || minutes === null ? {} : { label: minutes }))}
+      >
+        {say.beginTheWait}
+      </Button>
+    </div>
+  )
+}
+
 /** What the tap says of how tight it is; one button for each critical fixing that is still to come. */
 function TightActions({ step }: { readonly step: PlannedStep }) {
   const job = useJob()
@@ -175,7 +209,7 @@ function TightActions({ step }: { readonly step: PlannedStep }) {
   const members = oneByOne(job.state, step) ?? []
   const label = tightLabel(step, method, members.length > 0 ? 1 : step.fixings.length)
   const one = (member?: { readonly id: string; readonly place: string }): ReactNode => (
-    <Button key={member?.id ?? step.id} weight="primary" onClick={() => doStep(job, step, member?.id)}>
+    <Button key={member?.id ?? step.id} weight="primary" onClick={() => doStep(job, step, member ? { member: member.id } : {})}>
       {member ? (
         <span className="block leading-tight">
           <span className="block text-[14.5px] font-normal">{member.place}</span>

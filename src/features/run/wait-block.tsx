@@ -1,8 +1,9 @@
 import * as say from '../../words/en/screens/run'
-import { chargeOf, type CheckId, type Missing, toCompare } from '../../core/job'
+import { chargeOf, type CheckId, isOpen, type Missing, stageIndex, toCompare, waitingFor } from '../../core/job'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { waitWords } from '../../words/en/missing'
+import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
 
 /** Told at once; how many more there are is said. */
@@ -16,7 +17,9 @@ export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
       <p className="font-semibold">{say.notYetFirst}</p>
       <ul className="list-inside list-disc">
         {waits.slice(0, TOLD).map((w) => (
-          <li key={JSON.stringify(w)}>{waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}</li>
+          <li key={JSON.stringify(w)}>
+            {w.is === 'waiting' ? <Clock step={w.step} /> : waitWords(w, state, (at) => (now > 0 ? `, ${clockText(at, now)}` : ''))}
+          </li>
         ))}
         {waits.length > TOLD ? <li>{say.andMore(waits.length - TOLD)}</li> : null}
       </ul>
@@ -27,6 +30,26 @@ export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
         </Button>
       ) : null}
     </div>
+  )
+}
+
+/** How long a wait still runs, when what follows opens, and what can be done meanwhile. */
+function Clock({ step }: { readonly step: string }) {
+  const { state, waiting, now, when } = useJob()
+  const left = waiting.get(step)
+  const meanwhile = [...state.down, ...state.up].find(
+    (s) =>
+      (s.limb === 'up') === stageIndex(state.stage) >= stageIndex('build up') &&
+      isOpen(state, s, when) &&
+      waitingFor(state, s, when).length === 0,
+  )
+  return (
+    <>
+      {left === null || left === undefined
+        ? say.waitsForPower(titleOf(state, step))
+        : say.opensAt(titleOf(state, step), Math.ceil(left / 60), now > 0 ? clockText(now + left * 1000, now) : '')}
+      {meanwhile ? <span className="block text-[15.5px]">{say.meanwhile(meanwhile.title)}</span> : null}
+    </>
   )
 }
 

@@ -1,9 +1,19 @@
 'use client'
 import * as say from '../../words/en/screens/safe'
 import { useState } from 'react'
-import { type Bodies, chargeOf, readEntry } from '../../core/job'
-import { type Feed, type ProofFault, proofFaults, type ProofPlace, proofPlaces, predictDead, type ProofReading } from '../../core/safety'
+import { type Bodies, chargeOf, dischargeOpen, readEntry } from '../../core/job'
+import {
+  type Feed,
+  type ProofFault,
+  proofFaults,
+  type ProofPlace,
+  proofPlaces,
+  predictDead,
+  type ProofReading,
+  type Rotor,
+} from '../../core/safety'
 import { Button } from '../../ui/button'
+import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
@@ -30,46 +40,71 @@ function faultWords(fault: ProofFault, file: JobContext['file']): string {
       return say.theReadingIsMissing(fault.role)
     case 'out of order':
       return say.theTesterHas
+    case 'source too low':
+      return say.sourceIsTooLow(fault.reading.volts, fault.least ?? 0)
+    case 'tester drifted':
+      return say.theTesterDrifted(fault.before, fault.after)
+    case 'tester too coarse':
+      return say.testerIsTooCoarse(fault.step)
+    case 'rotor not held':
+      return say.holdTheRotor
   }
 }
 
+/** Has it a motor whose phases a turning rotor feeds? Every kind but the brushed; where there is no file nobody knows, and they count. */
+const hasPhases = (file: JobContext['file']): boolean =>
+  !file || file.drives.some((d) => d.kind !== 'gearbox brushed' && d.kind !== 'actuator')
+
 /** Proving dead: up to 60 V a checked meter and a reading at each controller, above it the five readings. No pedal passes it. */
 export function ProofSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
-  const { file, state, person, open, log, logAll, now, view } = useJob()
+  const { file, state, person, open, log, logAll, now, view, instruments } = useJob()
   const { cls, volts: full } = chargeOf(state)
   const unanswered = cls === 'B' && state.checks['qualified']?.passed?.by !== person.id
-  const places = proofPlaces(cls, feeds(file))
-  const [values, setValues] = useState<string[]>(places.map(() => ''))
+  const [rotor, setRotor] = useState<Rotor | ''>(hasPhases(file) ? '' : 'no phases')
+  const places = proofPlaces(cls, feeds(file), rotor !== 'no phases')
+  const [source, setSource] = useState('')
+  const [values, setValues] = useState<Readonly<Record<string, string>>>({})
+  const slots = places.flatMap(slotsOf)
   const [at, setAt] = useState(0)
   const instrument = useInstrument('voltage')
   const [fault, setFault] = useState<string>()
   const limit = state.settings.deadVolts
+  const valueOf = (slot: Slot): string => values[slot.key] ?? ''
   const done = (): void => {
-    const volts = values.map(readNumber)
-    const bad = volts.findIndex((v) => v === null)
+    const bad = slots.findIndex((slot) => readNumber(valueOf(slot)) === null)
     if (bad >= 0) {
       setAt(bad)
-      return setFault(values[bad] ? say.isNotAVoltage(values[bad]) : say.keyInWhat)
+      return setFault(valueOf(slots[bad]!) ? say.isNotAVoltage(valueOf(slots[bad]!)) : say.keyInWhat)
     }
-    const wild = volts.findIndex((v) => Math.abs(v!) > 2000)
+    const wild = slots.findIndex((slot) => Math.abs(readNumber(valueOf(slot))!) > 2000)
     if (wild >= 0) return (setAt(wild), setFault(say.noMeterHereReads))
     if (!instrument.used) return setFault(say.whichMeterItHas)
-    const readings = places.map(({ role, ...p }, i) => ({
-      ...p,
-      between: proofPlace({ ...p, role }, file),
-      volts: volts[i]!,
-      ...(cls === 'B' ? { role } : {}),
-    }))
-    const wrong = proofFaults(readings, cls, limit)[0]
+    const readings = places.map((p): ProofReading => {
+      const [dc, ac] = slotsOf(p).map((slot) => readNumber(valueOf(slot))!)
+      const named = p.role.startsWith('tester') && source.trim() !== ''
+      return {
+        ...p,
+        between: proofPlace(p, file),
+        volts: dc!,
+        ...(ac === undefined ? {} : { ac: Math.abs(ac) }),
+        ...(named ? { source: source.trim() } : {}),
+      }
+    })
+    const lowestStep = instruments.find((i) => i.id === instrument.used?.id)?.lampStep
+    const of = { ...(lowestStep === undefined ? {} : { lowestStep }), ...(cls === 'B' && rotor !== '' ? { rotor } : {}) }
+    const wrong = proofFaults(readings, cls, limit, { full, ...of })[0]
     logAll([
-      { kind: 'proof-taken', body: { readings, instrument: instrument.used } },
+      { kind: 'proof-taken', body: { readings, instrument: instrument.used, ...of } },
       ...(wrong || step === undefined ? [] : [{ kind: 'step-done' as const, body: { step } as Bodies['step-done'] }]),
     ])
     instrument.remember()
     if (wrong) return setFault(faultWords(wrong, file))
     onClose()
   }
-  const again = predicted(view, file, places[at]!, limit)
+  const here = slots[Math.min(at, slots.length - 1)]!
+  // Above 60 V the minutes of the label run first, whatever a meter shows.
+  const early = cls === 'B' && dischargeOpen(state)
+  const again = predicted(view, file, here.place, limit)
   return (
     <Sheet
       open
@@ -106,45 +141,89 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
           ))}
         </ul>
       </div>
+      {early ? (
+        <p className="mb-3 border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16px]">
+          <span className="font-bold text-look">◆ </span>
+          {say.minutesFirst}
+        </p>
+      ) : null}
       <InstrumentField label={say.meterChecked} choice={instrument} />
+      {cls === 'B' && hasPhases(file) ? (
+        <Tiles
+          legend={say.theRotor}
+          name="rotor"
+          value={rotor}
+          onChange={(r) => (setFault(undefined), setRotor(r))}
+          options={[
+            { value: 'chocked', label: say.chocked, hint: say.movedEndsIt },
+            { value: 'phases parted', label: say.phasesParted },
+            ...(file ? [] : [{ value: 'no phases' as const, label: say.noPhases }]),
+          ]}
+        />
+      ) : null}
       <div role="tablist" aria-label={say.places} className="my-3 flex flex-wrap gap-2">
-        {places.map((place, i) => (
+        {slots.map((slot, i) => (
           <button
-            key={i}
+            key={slot.key}
             type="button"
             role="tab"
-            aria-selected={i === at}
+            aria-selected={slot === here}
             onClick={() => setAt(i)}
             className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] aria-selected:border-copper aria-selected:bg-copper-tint"
           >
-            {proofPlace(place, file)}
+            {slotWords(slot, file)}
             <br />
-            <span className="font-sans tabular-nums">{values[i] ? `${values[i]} V` : '–'}</span>
+            <span className="font-sans tabular-nums">{valueOf(slot) ? say.volts(valueOf(slot)) : '–'}</span>
           </button>
         ))}
       </div>
+      {here.place.role.startsWith('tester') ? (
+        <TextField
+          label={say.triedOn}
+          hint={cls === 'B' ? say.halfOrAUnit : say.anySourceAbove}
+          placeholder={say.thePacksOwnPlug}
+          value={source}
+          onChange={(e) => (setFault(undefined), setSource(e.target.value))}
+          maxLength={120}
+          autoComplete="off"
+        />
+      ) : null}
       <Keypad
-        label={proofPlace(places[at]!, file)}
+        label={slotWords(here, file)}
         unit="V"
-        value={values[at]!}
+        value={valueOf(here)}
         fault={fault}
-        onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))}
+        onChange={(v) => (setFault(undefined), setValues({ ...values, [here.key]: v }))}
       />
       {again !== null && again > now ? (
         <p className="mt-2 text-[15.5px] text-pose">{say.asTheLastTwo(limit, clockText(again, now))}</p>
       ) : null}
-      {at < places.length - 1 && readNumber(values[at]!) !== null ? (
+      {at < slots.length - 1 && readNumber(valueOf(here)) !== null ? (
         <Button weight="primary" className="mt-4" onClick={() => setAt(at + 1)}>
           {say.nextPlace}
         </Button>
       ) : (
-        <Button weight="primary" className="mt-4" disabled={state.power.state === 'live'} onClick={done}>
+        <Button weight="primary" className="mt-4" disabled={state.power.state === 'live' || early} onClick={done}>
           {say.logThisProof}
         </Button>
       )}
     </Sheet>
   )
 }
+
+/** One figure to key in: of phases two at each place, DC and AC. */
+interface Slot {
+  readonly key: string
+  readonly place: ProofPlace
+  readonly kind: 'DC' | 'AC' | null
+}
+function slotsOf(place: ProofPlace): Slot[] {
+  const key = `${place.role} ${place.at ?? ''} ${place.between ?? ''}`
+  return place.role === 'phases' || place.role === 'phase to frame'
+    ? (['DC', 'AC'] as const).map((kind) => ({ key: `${key} ${kind}`, place, kind }))
+    : [{ key, place, kind: null }]
+}
+const slotWords = ({ place, kind }: Slot, file: JobContext['file']): string => `${proofPlace(place, file)}${kind ? `, ${kind}` : ''}`
 
 /** Is it a reading of this place? One of before places had ids says it in words. */
 function isOf(r: ProofReading, place: ProofPlace, words: string): boolean {

@@ -48,6 +48,8 @@ export interface JobContext {
   readonly now: number
   /** The same with what is sure of it: what has to wait goes on waiting while the clock is doubtful. */
   readonly when: { readonly earliest: number; readonly latest: number }
+  /** Waits that are not over, by step: whole seconds that are left; null while power is on and it cannot run. */
+  readonly waiting: ReadonlyMap<string, number | null>
   readonly file: MachineFile | null
   readonly person: { readonly id: string; readonly name: string; readonly role: string; readonly qualified: boolean }
   readonly mayWork: boolean

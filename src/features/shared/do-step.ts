@@ -78,9 +78,14 @@ function tighten(job: JobContext, step: PlannedStep, member?: string): void {
 
 /**
  * Logs a step as the file expects it; a turn of the machine comes first. False when it may not be done now.
- * @param member the one fixing that was made tight, where critical ones are told one by one
+ * @param more.member the one fixing that was made tight, where critical ones are told one by one
+ * @param more.label minutes to wait by the maker's label
  */
-export function doStep(job: JobContext, step: PlannedStep, member?: string): boolean {
+export function doStep(
+  job: JobContext,
+  step: PlannedStep,
+  { member, label }: { readonly member?: string; readonly label?: number } = {},
+): boolean {
   const { state } = job
   if (!isOpen(state, step, job.when) || waitingFor(state, step, job.when).length > 0) return false
   if (turnNeeded(state, step)) {
@@ -94,6 +99,6 @@ export function doStep(job: JobContext, step: PlannedStep, member?: string): boo
   if (step.check !== undefined && isCheck(step.check) && looksOf(step.check)) job.open({ kind: 'spin', check: step.check, step: step.id })
   else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, shown: 'the step', step: step.id })
   else if (makesTight(state, step)) tighten(job, step, member)
-  else job.log('step-done', expectedDone(state, step))
+  else job.log('step-done', { ...expectedDone(state, step), ...(label !== undefined ? { label } : {}) })
   return true
 }

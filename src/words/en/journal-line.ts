@@ -68,6 +68,8 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `Plan taken: ${entry.body.plan.down.steps.length} steps down, ${entry.body.plan.up.steps.length} up (${entry.body.file} ${entry.body.revision})`
     case 'step-done':
       return `${titleOf(state, entry.body.step)}${entry.body.pass ? `: ${PASS[entry.body.pass]}` : ''}`
+    case 'wait-ended':
+      return `The wait after “${titleOf(state, entry.body.step)}” is over: ${Math.floor(entry.body.seconds / 60)} min`
     case 'step-left':
       return `Left on: ${titleOf(state, entry.body.step)}. ${leftWords(entry.body)}`
     case 'step-added':

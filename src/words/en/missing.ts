@@ -27,6 +27,7 @@ const SAYS: Says = {
   item: ({ of }) => itemWords(of),
   step: ({ step }, state) => titleOf(state, step),
   'not read': ({ step }, state) => `${titleOf(state, step)} (how tight is not known)`,
+  waiting: ({ step }, state) => `the wait after “${titleOf(state, step)}”`,
   fact: ({ fact }) => fact,
   check: ({ check }) => checkWords(check),
 }

@@ -32,8 +32,10 @@ const ROLE_WORDS: Readonly<Record<ProofRole, string>> = {
   poles: 'controller side, + and −',
   'plus to frame': '+ to frame',
   'minus to frame': '− to frame',
-  'tester before': 'tester on a known source, before',
-  'tester after': 'tester on a known source, after',
+  phases: 'phase to phase',
+  'phase to frame': 'phase to the frame',
+  'tester before': 'meter on a known source, before',
+  'tester after': 'meter on a known source, after',
 }
 
 const figure = (x: number, digits = 5): string => String(Number(x.toPrecision(digits)))
@@ -60,6 +62,8 @@ export function readingPlace(r: Pick<Reading, 'place' | 'part'>, state: Pick<Job
 
 /** Where a reading of a proof is taken: as it was written, else the connection's name, else by what it is of. */
 export function proofPlace(r: Pick<ProofReading, 'at' | 'between' | 'role'>, file: Pick<MachineFile, 'connections'> | null): string {
+  if (r.role === 'phase to frame' && r.between !== undefined && r.between.length <= 2)
+    return `${r.between} ${ROLE_WORDS[r.role].replace('phase ', '')}`
   if (r.between !== undefined) return r.between
   if (r.at !== undefined) return `${file?.connections.find((c) => c.id === r.at)?.name ?? r.at}, + and −`
   return ROLE_WORDS[r.role ?? 'poles']

@@ -31,6 +31,7 @@ const POWER: Readonly<Record<string, readonly CheckId[]>> = {
 }
 const STEPS: Readonly<Record<string, readonly CheckId[]>> = {
   dead: ['qualified'],
+  'behind a discharge': ['qualified'],
   'spin test': ['pack triage', 'reaction path', 'handling strength'],
   'first down': ['replacement matches'],
 }

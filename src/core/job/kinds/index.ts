@@ -43,6 +43,7 @@ import { testObserved } from './test-observed'
 import { testSkipped } from './test-skipped'
 import { variantAnswered } from './variant-answered'
 import { voltageTold } from './voltage-told'
+import { waitEnded } from './wait-ended'
 
 /** Every kind of entry, one line each, in the order of a job. Its schema is the file beside it, `<kind>.schema.ts`. */
 export const KINDS = {
@@ -65,6 +66,7 @@ export const KINDS = {
   'proof-taken': proofTaken,
   'plan-adopted': planAdopted,
   'step-done': stepDone,
+  'wait-ended': waitEnded,
   'step-left': stepLeft,
   'step-added': stepAdded,
   'step-differs': stepDiffers,

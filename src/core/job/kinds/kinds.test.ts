@@ -164,7 +164,7 @@ describe('kinds of entries', () => {
     expect(rules.filter(([, k]) => k.ownHand).map(([id]) => id)).toEqual(['check-overridden', 'handed-back'])
     expect(rules.filter(([, k]) => k.keyed).map(([id]) => id)).toEqual(['proof-taken', 'check-overridden'])
     expect(rules.filter(([, k]) => k.stamped).map(([id]) => id)).toEqual(['job-opened', 'voltage-told', 'plan-adopted'])
-    expect(rules.filter(([, k]) => k.noUndo).map(([id]) => id)).toEqual(['plan-adopted', 'handed-back', 'struck'])
+    expect(rules.filter(([, k]) => k.noUndo).map(([id]) => id)).toEqual(['plan-adopted', 'wait-ended', 'handed-back', 'struck'])
   })
 })
 

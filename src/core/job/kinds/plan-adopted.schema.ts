@@ -1,5 +1,5 @@
 import { array, boolean, lazy, mixed, number, object, type Schema } from 'yup'
-import { PASSES } from '../../machine'
+import { PASSES, WAIT_KINDS } from '../../machine'
 import { ACTION_KINDS, type Plan, type PlanFacts } from '../../planning'
 import { POWERS } from '../vocabulary'
 import { closed, figure, figureOrWord, fixingSpec, id, list, need, oneOf, partSpec, some, stepId, type Stored, text } from './fields.schema'
@@ -73,6 +73,7 @@ const step = object({
   people: number().strict().oneOf([1, 2]).required(),
   minutes: minutes.required(),
   wait: figure(0, 1e6),
+  waitFor: oneOf(WAIT_KINDS),
   number: figure(0, 10_000),
   pair: stepId(),
   why: array()
@@ -237,7 +238,7 @@ const stepFacts: Record<string, Any> = {
   people: number().strict().oneOf([1, 2]).required(),
   minutes: minutes.required(),
   wait: some({
-    kind: oneOf(['rest', 'discharge', 'soak', 'cure', 'cool']).required(),
+    kind: oneOf(WAIT_KINDS).required(),
     minutes: figure(0, 1e6).required(),
     from: oneOf(['done', 'begun']).required(),
   }),

@@ -1,3 +1,4 @@
+import { moved } from '../apply-power'
 import { outcomeWith, readOutcome } from '../outcomes'
 import { settle } from '../claims'
 import { asIs, type KindOf } from './kind'
@@ -9,9 +10,11 @@ export const poseChanged: KindOf<typeof versions> = {
   writers: 'work',
   struckBy: 'writer',
   claims: ['pose'],
-  apply({ draft, entry, mark }, { to, name }) {
+  apply(ctx, { to, name }) {
+    const { draft, entry, mark } = ctx
     const settled = settle(draft, entry, 'pose', '', outcomeWith(to, name), mark)
     const { outcome: id, detail = '' } = readOutcome(settled.outcome)
     draft.pose = { id, name: detail, mark: settled.mark }
+    moved(ctx)
   },
 }

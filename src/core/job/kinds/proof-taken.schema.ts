@@ -1,5 +1,5 @@
 import { closed, figure, id, instrumentUsed, list, need, oneOf, text, type Stored } from './fields.schema'
-import { PROOF_ROLES } from '../../safety'
+import { PROOF_ROLES, ROTORS } from '../../safety'
 
 const volts = figure(-2000, 2000).required()
 
@@ -29,6 +29,26 @@ export const versions = {
       .required(),
     instrument: closed(instrumentUsed).required(),
   }),
+  3: closed({
+    readings: list(
+      closed({
+        at: id().optional(),
+        between: text(120),
+        volts,
+        ac: figure(0, 2000),
+        role: oneOf(PROOF_ROLES).required(),
+        source: text(120),
+      }),
+      40,
+    )
+      .min(1)
+      .required(),
+    instrument: closed(instrumentUsed).required(),
+    /* The lowest voltage that the tester's first lamp shows. */
+    lowestStep: figure(0, 2000),
+    /* How the rotor was kept from turning; above 60 V only. */
+    rotor: oneOf(ROTORS),
+  }),
 }
 
 export const samples: Stored<typeof versions> = {
@@ -36,5 +56,15 @@ export const samples: Stored<typeof versions> = {
   2: {
     readings: [{ at: 'front-feed', between: 'front feed', volts: 0.2, role: 'poles' }],
     instrument: { id: 'i-meter-3', name: 'meter 3', calibratedTo: '2027-02-24' },
+  },
+  3: {
+    readings: [
+      { role: 'tester before', volts: 340, source: 'proving unit' },
+      { at: 'front-feed', between: 'front feed', volts: 0.2, role: 'poles' },
+      { between: 'U–V', volts: 0, ac: 0.1, role: 'phases' },
+    ],
+    instrument: { id: 'i-two-pole', name: 'two-pole tester', calibratedTo: '2027-02-24' },
+    lowestStep: 6,
+    rotor: 'chocked',
   },
 }

@@ -38,6 +38,8 @@ export const versions = {
     in: some({ ...members, tightened: tightened() }),
     /* Of a connection, which has no members. */
     tightened: tightened(),
+    /* Minutes to wait by the maker's label, where somebody read it. */
+    label: figure(0, 10_000),
   }),
 }
 
@@ -73,5 +75,6 @@ export const samples: Stored<typeof versions> = {
       },
     },
     tightened: { is: 'felt', band: [5, 9] },
+    label: 15,
   },
 }

@@ -1,6 +1,7 @@
 import { passOutcome } from '../outcomes'
 import { findStep } from '../apply-context'
 import { moveIn, moveOut, movePart } from '../apply-fixings'
+import { beginWait } from '../waits'
 import { applyLock, setPower } from '../apply-power'
 import { flagUnready, setStep } from '../apply-steps'
 import type { KindOf } from './kind'
@@ -19,6 +20,8 @@ type Done = Omit<Stored<typeof versions>[1], 'in'> & {
   readonly in?: In
   /** The same of a connection, which has no members. */
   readonly tightened?: Tightened
+  /** Minutes to wait by the maker's label, where somebody read it. */
+  readonly label?: number
 }
 
 function before({ members, pass, ...how }: NonNullable<Stored<typeof versions>[2]['in']>): In {
@@ -36,7 +39,7 @@ export const stepDone: KindOf<typeof versions, Done> = {
   writes: {
     1: {
       since: 0,
-      write: ({ in: went, tightened: _, ...body }) => {
+      write: ({ in: went, tightened: _, label: __, ...body }) => {
         if (!went) return body
         const { wrench, ...how } = writeBefore(went.tightened)
         return { ...body, in: { members: went.members, pass: went.pass, ...how, ...(wrench ? { tool: wrench.name } : {}) } }
@@ -44,7 +47,7 @@ export const stepDone: KindOf<typeof versions, Done> = {
     },
     2: {
       since: 13,
-      write: ({ in: went, tightened: _, ...body }) =>
+      write: ({ in: went, tightened: _, label: __, ...body }) =>
         went ? { ...body, in: { members: went.members, pass: went.pass, ...writeBefore(went.tightened) } } : body,
     },
     3: {
@@ -72,6 +75,7 @@ export const stepDone: KindOf<typeof versions, Done> = {
     if (body.in) moveIn(ctx, body.in)
     for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
     for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
+    beginWait(ctx, body.step, body.label)
     if (body.power) setPower(ctx, body.power)
     if (body.lock) applyLock(ctx, body.step, body.lock)
   },

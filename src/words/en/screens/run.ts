@@ -18,6 +18,13 @@ export const nothingHasComeOff = 'Nothing has come off yet. What you log stands 
 export const turnRow = (title: string, people: number): string => `◩ ${title} — ${people === 2 ? 'two people' : 'one person'}`
 export const waitOf = (wait: number): string => `◩ ${wait} min with no hands on it`
 export const notYetFirst = '◆ Not yet. First:'
+export const labelMinutes = (wait: number): string => `Minutes on the maker’s label, if more than ${wait}`
+export const isNotMinutes = (text: string): string => `▲ “${text}” is not a number of minutes: 0 to 600.`
+export const beginTheWait = 'It waits from now'
+export const opensAt = (title: string, minutes: number, at: string): string =>
+  `“${title}” still runs: ${minutes} min${at ? `, until ${at}` : ''}. Neither the clock nor a reload makes it shorter.`
+export const waitsForPower = (title: string): string => `“${title}” begins anew: power is on, or came back.`
+export const meanwhile = (title: string): string => `Meanwhile: ${title}`
 export const andMore = (more: number): string => `and ${more} more`
 export const isolateItAndShow = 'Isolate it and show it dead'
 export const compareItNow = 'Compare it now'

@@ -1,7 +1,7 @@
 export const oneLeadClipped = 'One lead clipped to minus, one hand with the probe, the other hand behind your back'
 export const proveItDead = 'Prove it dead'
 export const limitAtEveryPlace = (limit: number, isB: boolean, full: number | null, isLive: boolean): string =>
-  `${limit} V DC or less at every place. ${isB ? `${full === null ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, five readings, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${isLive ? 'It still counts as live: isolate it first.' : ''}`
+  `${limit} V DC or less at every place. ${isB ? `${full === null ? 'Its voltage is not known, so it counts as above 60 V' : 'Above 60 V'}: a qualified person, every reading below, the tester proved before and after. This record is no substitute for the shop’s high-voltage procedure. ` : ''}${isLive ? 'It still counts as live: isolate it first.' : ''}`
 export const nobodyKnowsItsVoltage = (full: number | null): string =>
   `${full === null ? 'Nobody knows its voltage, so it' : 'It'} is shown dead only by whoever answers for it above 60 V. What you measure is logged, and proves nothing yet.`
 export const sayWhatItsCharger = 'Say what its charger says'
@@ -77,8 +77,26 @@ export const notDeadAt = (volts: number, reading: string): string =>
   `${volts} V at the ${reading}: not dead. It is logged as such. Press the power button, wait, measure again.`
 export const theTesterShowsV = (volts: number): string =>
   `The tester shows ${volts} V on a source that is known to be live: it proves nothing. It is logged as such. Another tester, from the start.`
-export const theReadingIsMissing = (role: string): string => `The reading “${role}” is missing: above 60 V all five are wanted.`
+export const theReadingIsMissing = (role: string): string => `The reading “${role}” is missing: all of them are wanted.`
 export const theTesterHas = 'The tester has to be proved first and last.'
+export const sourceIsTooLow = (volts: number, least: number): string =>
+  `${volts} V proves no tester: the source has to be ${least > 6 ? `at least ${Number(least.toPrecision(3))} V, half of full charge, or a proving unit by its name` : 'above 6 V'}. It is logged as such.`
+export const theTesterDrifted = (before: number, after: number): string =>
+  `The tester showed ${before} V before and ${after} V after: more than a tenth apart. It proves nothing. Another tester, from the start.`
+export const testerIsTooCoarse = (step: number): string =>
+  `Its lowest lamp comes on at ${step} V, above the limit: it cannot show dead. It is logged as such. Take one that reads lower.`
+export const holdTheRotor = 'How is the rotor kept from turning? A turning rotor is a source.'
+export const theRotor = 'The rotor, from now until the lid is on'
+export const chocked = 'Wheels chocked'
+export const movedEndsIt = 'moved or turned, the proof ends'
+export const phasesParted = 'Phases parted and capped'
+export const noPhases = 'It has no phases: brushed'
+export const triedOn = 'Tried on'
+export const thePacksOwnPlug = 'the pack’s own plug'
+export const anySourceAbove = 'Or any other source above 6 V, by its name.'
+export const halfOrAUnit = 'At least half of full charge; or a proving unit, by its name.'
+export const minutesFirst = 'The minutes for its capacitors run first. No reading makes them shorter.'
+export const volts = (figure: string): string => `${figure} V`
 export const isNotAVoltage = (text: string): string => `“${text}” is not a voltage.`
 export const keyInWhat = 'Key in what the meter shows, 0 too.'
 export const noMeterHereReads = 'No meter here reads that. Look at the range.'
