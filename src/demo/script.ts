@@ -7,6 +7,7 @@ import {
   type JobState,
   type Kind,
   nextPass,
+  notedDown,
   presentStep,
   reduce,
   tightEntry,
@@ -17,6 +18,7 @@ import {
 import { DEFAULT_SETTINGS } from '../core/job'
 import { compareOne, type MachineFile } from '../core/machine'
 import { plan, type PlannedStep } from '../core/planning'
+import { wellRead } from './figures'
 import { demoInstruments } from './instruments'
 
 export interface ScriptedEntry {
@@ -128,7 +130,11 @@ export class JobScript {
         )
         this.write('step-done', expectedDone(state, step), 0.2)
       } else if (step.check)
-        this.write('check-passed', { check: step.check as never, shown: 'looked at', step: step.id }, step.minutes.likely)
+        this.write(
+          'check-passed',
+          { check: step.check as never, shown: 'looked at', step: step.id, ...wellRead(step, notedDown(state)) },
+          step.minutes.likely,
+        )
       else this.one(state, step)
     }
     return this
@@ -137,13 +143,15 @@ export class JobScript {
   /** A step as its people would log it: what is made tight with the wrench that suits, critical fixings one by one. */
   private one(state: JobState, step: PlannedStep): void {
     const value = step.torque?.value
+    const figures = wellRead(step, notedDown(state))
     const adapter = step.tool?.adapter
     const wrench = value === undefined || !isFinal(step, nextPass(state, step.id)) ? undefined : wrenchesFor(value, WRENCHES, adapter)[0]
-    if (!wrench) return void this.write('step-done', { ...expectedDone(state, step), minutes: step.minutes.likely }, step.minutes.likely)
+    if (!wrench)
+      return void this.write('step-done', { ...expectedDone(state, step), ...figures, minutes: step.minutes.likely }, step.minutes.likely)
     for (let entry = null as TightEntry | null; entry?.kind !== 'step-done';) {
       entry = tightEntry(this.state(), step, clickedWith(value!, wrench, adapter))
       if (entry.kind === 'fixing-in') this.write('fixing-in', entry.body, 0.5)
-      else this.write('step-done', { ...entry.body, minutes: step.minutes.likely }, step.minutes.likely)
+      else this.write('step-done', { ...entry.body, ...figures, minutes: step.minutes.likely }, step.minutes.likely)
     }
   }
 

@@ -20,7 +20,7 @@ import { signNames } from '../words/en/names'
 import { titleOf } from '../words/en/titles'
 import { faultAction, faultWords, observedWords, readingName, testWords } from '../words/en/diagnosis'
 import { leftWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../words/en/entries'
-import { instrumentWords, readingPlace, resultWords } from '../words/en/readings'
+import { conditionWords, instrumentWords, readingPlace, resultWords } from '../words/en/readings'
 import { doubtsWords, howWords, reachedWords, wantedTorque } from '../words/en/tightness'
 
 /** What the page is written with: names of people, and how a moment is written. */
@@ -110,6 +110,7 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
         tool: r.instrument ? instrumentWords(r.instrument, r.at) : '',
       }
     }),
+    ...takenInSteps(state),
     ...state.observations.map((o) => ({ ...o, what: observedWords(o), shown: '', tool: '' })),
   ].sort((a, b) => a.at - b.at)
   const rows = taken.map((r) => [
@@ -130,6 +131,21 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
       ]
     : []
   return section('readings', say.readings, proof, { table: { head: [say.when, say.what, say.shown, say.state, say.byWhom], rows } })
+}
+
+/** Figures that steps wanted, each time that they were read. */
+function takenInSteps(state: JobState) {
+  return [...state.down, ...state.up].flatMap((s) =>
+    (state.steps[s.id]?.took ?? []).flatMap(({ figures, ...mark }) =>
+      figures.map((f) => ({
+        ...mark,
+        live: f.live,
+        what: say.titleAt(s.title, s.wants?.find((w) => w.id === f.want)?.name ?? f.want),
+        shown: `${resultWords(f.result, f.unit)}${conditionWords(f.condition)}`,
+        tool: f.instrument ? instrumentWords(f.instrument, mark.at) : '',
+      })),
+    ),
+  )
 }
 
 /** Each thing that was made tight: what was wanted, what was reached, and how. Critical fixings stand one by one. */

@@ -15,6 +15,7 @@ import {
   WAIT_KINDS,
 } from '../core/machine'
 import { fail, ok, type Result } from '../core/result'
+import { isUnit, QUANTITIES, UNIT_IDS, UNITS } from '../core/units'
 import { cut, tooDeep } from '../core/text'
 
 const FORMAT = 'nailsmith-machine/1'
@@ -80,6 +81,34 @@ const mode = shape({
   penalty: finite().min(0),
   guard,
 })
+const unit = () =>
+  oneOf(UNIT_IDS)
+    .required()
+    .test(
+      'kind of unit',
+      'it is no unit of that quantity',
+      (x, context) => x === undefined || !isUnit(x) || UNITS[x].dimension === (context.parent as { quantity?: string }).quantity,
+    )
+const want = shape({
+  id: name(),
+  name: name(),
+  quantity: oneOf(QUANTITIES).required(),
+  unit: unit(),
+  low: finite(),
+  high: finite(),
+  most: finite(),
+  within: finite().min(0),
+  testVolts: finite().min(0),
+  seconds: finite().min(0),
+  repeats: finite().integer().min(1).max(12),
+  adjust: shape({ way: name(), by: finite().required() }).default(undefined),
+})
+const relation = shape({
+  is: oneOf(['centred', 'sum']).required(),
+  of: list(name()).min(2).max(3),
+  value: finite(),
+  within: finite().min(0).required(),
+})
 const doing = shape({
   title: name(),
   modes: list(mode),
@@ -92,6 +121,8 @@ const doing = shape({
   looks: shape({ stand: list(name()), items: list(name()) }).default(undefined),
   wait: finite().min(0),
   waitFor: oneOf(WAIT_KINDS),
+  wants: maybe(want),
+  relations: maybe(relation),
   consumables: maybe(shape({ consumable: name(), count: finite().min(0).required() })),
   passes: maybe(oneOf(PASSES)),
   covers: maybe(str()),

@@ -1,5 +1,5 @@
 import type { InstrumentUsed, QuantityId, UnitId } from '../units'
-import { UNITS } from '../units'
+import { convert, UNITS } from '../units'
 import type { InstrumentKind } from './kinds'
 
 /** One thing that an instrument measures: from where to where, and how well. */
@@ -48,6 +48,22 @@ export function thoseFor(instruments: readonly Instrument[], quantity: QuantityI
 /** The range that it has in a unit, the widest where there are several; null where there is none. */
 export function rangeIn(instrument: Pick<Instrument, 'ranges'>, unit: UnitId): InstrumentRange | null {
   return instrument.ranges.filter((r) => r.unit === unit).reduce<InstrumentRange | null>((a, b) => (a && a.to >= b.to ? a : b), null)
+}
+
+/**
+ * What a reading may be off by its maker's word, in the unit of the reading: a share of it and an amount on top. Undefined where the shop's
+ * list does not say, or has no range of that kind.
+ */
+export function errorOf(instrument: Pick<Instrument, 'ranges'>, value: number, unit: UnitId): number | undefined {
+  const range = instrument.ranges.find((r) => {
+    if (UNITS[r.unit].dimension !== UNITS[unit].dimension) return false
+    const here = convert(value, unit, r.unit)
+    return here >= r.from && here <= r.to
+  })
+  if (!range || (range.percent === undefined && range.offset === undefined)) return undefined
+  const here = convert(value, unit, range.unit)
+  const off = (Math.abs(here) * (range.percent ?? 0)) / 100 + (range.offset ?? 0)
+  return Math.abs(convert(here + off, range.unit, unit) - value)
 }
 
 /** What an entry keeps of an instrument. */

@@ -1,5 +1,7 @@
 import { passOf } from './outcomes'
+import type { Pass } from '../machine'
 import type { PlannedStep } from '../planning'
+import type { Took } from './measuring'
 import { type Ctx, findStep, flag } from './apply-context'
 import { settle } from './claims'
 import { waitingFor } from './readiness'
@@ -30,6 +32,16 @@ export function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<Ste
     mark: settled.mark,
     ...(settled.disputed ? { disputed: settled.disputed } : {}),
   }
+}
+
+/** Figures that were read for a step, once more too: all stay. */
+export function takeFigures({ draft, mark }: Ctx, id: string, took: readonly Took[]): void {
+  touchStep(draft, id, (s) => ({ ...s, took: [...(s.took ?? []), { ...mark, figures: took }] }))
+}
+
+/** Is it the pass with which the step is done? One that has none is done in one go. */
+export function isLast(step: Pick<PlannedStep, 'passes'>, pass: Pass | undefined): boolean {
+  return pass === undefined || step.passes === undefined || step.passes.at(-1) === pass
 }
 
 /**

@@ -6,6 +6,7 @@ import { DEFAULT_SETTINGS, type JobSettings } from './settings'
 import type { ChargeClaim, PackSign, ProofOf, ProofReading } from '../safety'
 import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
+import type { Took } from './measuring'
 import type { Missing } from './missing'
 import type { Stage } from './stages'
 import type { LeftWhy, OutPlace, PhotoShows, Power, ShownBy } from './vocabulary'
@@ -59,6 +60,8 @@ export interface StepState {
   readonly breakaway?: number
   /** How tight, where it has no fixings: a connection. */
   readonly tightened?: TightenedBy
+  /** Figures that it wants, each time that they were read; the last set counts. */
+  readonly took?: readonly (Mark & { readonly figures: readonly Took[] })[]
   /** What was tried because it did not let go. */
   readonly tried?: readonly (Attempt & Mark)[]
   readonly mark?: Mark
@@ -130,6 +133,7 @@ export type FlagKind =
   | 'already out'
   | 'not dead'
   | 'not ready'
+  | 'not measured'
   | 'check shut'
   | 'no such step'
   | 'no such fixing'

@@ -335,7 +335,7 @@ describe('what is stored and odd', () => {
   )
   it('an entry that cannot be read is flagged, and the rest of the job stands', () => {
     const book = new Logbook().open()
-    book.log('plan-adopted', { plan: { goals: 4 } } as never)
+    book.log('plan-adopted', { plan: { goals: 4, down: { steps: [] }, up: { steps: [] } } } as never)
     book.log('note-added', { text: 'after it' })
     const s = state(book)
     expect(s.flags).toEqual([expect.objectContaining({ kind: 'unreadable', subject: 'plan-adopted' })])

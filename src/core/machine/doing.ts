@@ -1,4 +1,5 @@
 import type { Guard } from './guard-types'
+import type { Relation, Want } from './want'
 
 /** Likely minutes with the band around them. 0 ≤ low ≤ likely ≤ high. */
 export interface Minutes {
@@ -47,6 +48,10 @@ export interface Doing {
   readonly wait?: number
   /** What they pass for; a rest where it is left out. */
   readonly waitFor?: WaitKind
+  /** Figures that it wants read: without them it is not done. */
+  readonly wants?: readonly Want[]
+  /** What those have to be to each other. */
+  readonly relations?: readonly Relation[]
   /** On the way up: how far each tap takes the members. Default final only. */
   readonly passes?: readonly Pass[]
   /** On the way up: fixings done together in this step. Default the one itself. */

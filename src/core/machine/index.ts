@@ -50,3 +50,4 @@ export { closureOf, fileVolts, fullChargeVolts, indexFile, jointsToRest, withWor
 export type { FileIndex } from './file-index'
 export { checkIntegrity } from './integrity'
 export type { FileFault, KnownIds } from './file-fault'
+export type { Relation, Want } from './want'

@@ -1,4 +1,4 @@
-import type { CompareSpec, Joint, Minutes, WaitKind } from '../machine'
+import type { CompareSpec, Joint, Minutes, WaitKind, Want } from '../machine'
 import type { FixingSpec, Plan, PlannedStep, SwapPlanStep } from './types'
 
 /** What a job takes over of a plan. */
@@ -18,17 +18,6 @@ export interface TurnFacts {
   readonly by: readonly (readonly [from: string, to: string])[]
   readonly people: 1 | 2
   readonly minutes: Minutes
-}
-
-/** A figure that a step wants read, at the moment it arises. */
-export interface Wanted {
-  readonly quantity: string
-  readonly unit: string
-  readonly window?: readonly [low: number, high: number]
-  readonly instrument?: string
-  readonly testVolts?: number
-  readonly load?: number
-  readonly repeats?: number
 }
 
 /** Minutes that have to pass with no hands on it: what for, and from when. */
@@ -53,7 +42,7 @@ export interface StepFacts extends Pick<PlannedStep, AsPlanned> {
   readonly fixings: readonly Pick<FixingSpec, 'id' | 'joint' | 'keep' | 'cell' | 'captive' | 'stay' | 'consumable'>[]
   readonly parts: readonly string[]
   readonly joint?: Pick<Joint, 'role' | 'critical'>
-  readonly want?: Wanted
+  readonly wants?: readonly Omit<Want, 'name'>[]
   readonly counterHold?: true
   /** Steps and things that a look judges: it falls open when one of them is touched again. */
   readonly looks?: { readonly judges: readonly string[] }
@@ -83,6 +72,7 @@ type AsPlanned =
   | 'check'
   | 'cover'
   | 'cautions'
+  | 'relations'
 
 export interface SwapFacts {
   readonly id: string
@@ -145,6 +135,8 @@ function factsOfStep(s: PlannedStep): StepFacts {
     check: s.check,
     cover: s.cover,
     cautions: s.cautions,
+    wants: s.wants?.map(({ name: _, adjust, ...w }) => ({ ...w, ...(adjust ? { adjust: { way: adjust.way, by: adjust.by } } : {}) })),
+    relations: s.relations,
   }) as StepFacts
 }
 
@@ -170,8 +162,23 @@ export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
   }
 }
 
-function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, ...facts }: StepFacts): PlannedStep {
-  const { want: _, counterHold: __, looks: ___, ...plain } = facts
+/** A plan for a build that knows no figures that a step wants read. */
+export function withoutWants<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(plan: P): P {
+  const limb = (of: LimbOf<S>): LimbOf<S> => ({
+    ...of,
+    steps: of.steps.map((s) => {
+      const { wants: _, relations: __, ...rest } = s as { readonly wants?: unknown; readonly relations?: unknown }
+      return rest as S
+    }),
+  })
+  return { ...plan, down: limb(plan.down), up: limb(plan.up) }
+}
+interface LimbOf<S> {
+  readonly steps: readonly S[]
+}
+
+function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, wants, ...facts }: StepFacts): PlannedStep {
+  const { counterHold: __, looks: ___, ...plain } = facts
   return given({
     ...plain,
     bare: true as const,
@@ -181,6 +188,7 @@ function bareStep({ turn, tool, insteadOf, wait, why, fixings, parts, ...facts }
     tool: tool === undefined ? undefined : { id: tool, name: tool, short: tool },
     substitute: insteadOf && { for: insteadOf.tool, risk: '', ...insteadOf },
     wait: wait?.minutes,
+    wants: wants?.map((w) => ({ ...w, name: w.id })),
     waitFor: wait && wait.kind !== 'rest' ? wait.kind : undefined,
     why: why.map((wantedBy) => ({ wantedBy, title: wantedBy })),
     fixings: fixings.map((f) => ({ ...f, bare: true as const, label: f.joint, place: f.id })),

@@ -75,6 +75,7 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
     fixings: step.fixings.map((f) => fixingInWords(index, f)),
     parts: step.parts.map((p) => partInWords(index, p)),
     ...(doing?.looks ? { looks: doing.looks } : {}),
+    ...(step.wants ? { wants: step.wants.map((w) => ({ ...w, name: doing?.wants?.find((x) => x.id === w.id)?.name ?? w.name })) } : {}),
     ...(step.joint && joint ? { joint: { ...jointFacts(joint), ...step.joint } } : {}),
     ...(step.joint && plug ? { joint: { ...plugFacts(plug), ...step.joint } } : {}),
     ...(step.limb === 'up' && joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),

@@ -94,6 +94,8 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
       : {}),
     people: placing.mode.people,
     minutes: placing.mode.minutes,
+    ...(doing.wants ? { wants: doing.wants } : {}),
+    ...(doing.relations ? { relations: doing.relations } : {}),
     ...(doing.looks ? { looks: doing.looks } : {}),
     ...(doing.wait !== undefined ? { wait: doing.wait } : {}),
     ...(doing.waitFor !== undefined ? { waitFor: doing.waitFor } : {}),

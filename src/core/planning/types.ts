@@ -1,4 +1,4 @@
-import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Tool, Use, Variants, WaitKind } from '../machine'
+import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Relation, Tool, Use, Variants, WaitKind, Want } from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
 
@@ -146,6 +146,9 @@ export interface PlannedStep {
   readonly pattern?: string
   /** What is looked at in a check, where the file says it. */
   readonly looks?: Looks
+  /** Figures that it wants read: without them it is not done. */
+  readonly wants?: readonly Want[]
+  readonly relations?: readonly Relation[]
   /** A check: minutes down and up again through all that waits for it, if a fault were found later. */
   readonly reopen?: number
   /** The check that it passes. */

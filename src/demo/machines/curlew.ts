@@ -602,6 +602,7 @@ export function curlew(): MachineFile {
         limb: 'down',
         gives: [prepared('centre')],
         down: doing('Wheels straight ahead, wheel and shroud marked; reading of the angle noted', [way(FLAT, 'paint-pen', 1)], {
+          wants: [{ id: 'centre', name: 'angle straight ahead', quantity: 'angle', unit: 'deg' }],
           note: 'While it still has power: the display shows the angle.',
           guard: { not: unplugged('pack-plug') },
           photo: 'wheel straight, mark on the shroud',
@@ -700,6 +701,25 @@ export function curlew(): MachineFile {
         check: 'calibration',
         after: ['step:turn-test'],
         up: doing('Centre set to the noted angle, torque at zero', [way(FLAT, null, 3)], {
+          wants: [
+            { id: 'left', name: 'angle at the left lock', quantity: 'angle', unit: 'deg', low: -560, high: -500 },
+            {
+              id: 'centre',
+              name: 'angle straight ahead',
+              quantity: 'angle',
+              unit: 'deg',
+              low: -4,
+              high: 4,
+              adjust: { way: 'the left tie rod inward', by: 6 },
+            },
+            { id: 'right', name: 'angle at the right lock', quantity: 'angle', unit: 'deg', low: 500, high: 560 },
+            { id: 'one', name: 'torque channel 1, hands off', quantity: 'voltage', unit: 'V', low: 2.4, high: 2.6 },
+            { id: 'two', name: 'torque channel 2, hands off', quantity: 'voltage', unit: 'V', low: 2.4, high: 2.6 },
+          ],
+          relations: [
+            { is: 'centred', of: ['centre', 'left', 'right'], within: 8 },
+            { is: 'sum', of: ['one', 'two'], value: 5, within: 0.2 },
+          ],
           note: 'By the maker’s procedure; hands off the rim.',
           ifOmitted: 'It pulls to one side by itself.',
         }),

@@ -99,6 +99,7 @@ export function wheel(end: End, id: Id): Joint[] {
       release: 'undo',
       down: doing('Valve core out, let all air go', [way([...SIDE, ...UP], 'valve-tool', 1)], { cautions: ['H43'] }),
       up: doing('Valve core in, 2.8 bar', [way([...SIDE, ...UP], 'valve-tool', 2)], {
+        wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 2.6, high: 3, most: 3.5 }],
         cautions: ['H54'],
         ifOmitted: 'A soft tyre pinches the tube on the first kerb.',
       }),

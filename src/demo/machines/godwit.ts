@@ -631,6 +631,10 @@ export function godwit(): MachineFile {
         check: 'calibration',
         after: ['unplug:pack-rail', 'off:pack', 'undo:left-crank-bolt', 'undo:right-crank-bolt', 'unplug:loom-plug', 'off:motor'],
         up: doing('Zero the torque sensor, no foot on a pedal', [way(WHEELS, null, 1)], {
+          wants: [
+            { id: 'rest', name: 'torque signal, no foot on it', quantity: 'voltage', unit: 'V', low: 0.7, high: 0.9 },
+            { id: 'pressed', name: 'torque signal, pedal pressed, brake held', quantity: 'voltage', unit: 'V', low: 1.1, high: 3.2 },
+          ],
           ifOmitted: 'It pulls off by itself, or does not help at all.',
         }),
       },

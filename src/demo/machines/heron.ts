@@ -324,6 +324,7 @@ export function heron(): MachineFile {
             note: 'The one that is forgotten: it sits behind the bracket.',
           }),
           up: doing('Earth strap on bare metal, resistance measured', [way(BOTH, 'torque-60', 2)], {
+            wants: [{ id: 'earth', name: 'motor case to frame', quantity: 'resistance', unit: 'mohm', high: 10 }],
             ifOmitted: 'A fault to the case is then at 350 V.',
           }),
         },
@@ -623,6 +624,10 @@ export function heron(): MachineFile {
         after: ['unplug:phase-lugs', 'unplug:dc-plug', 'undo:glands', 'undo:earth-strap'],
         before: ['off:box-lid', 'unplug:service-plug'],
         up: doing('Insulation measured, both poles to case', [way(BOTH, 'insulation-tester', 4)], {
+          wants: [
+            { id: 'plus', name: '+ to case', quantity: 'resistance', unit: 'Mohm', low: 5, testVolts: 500, seconds: 60 },
+            { id: 'minus', name: '− to case', quantity: 'resistance', unit: 'Mohm', low: 5, testVolts: 500, seconds: 60 },
+          ],
           note: 'Before the lid and before it is live; the limit on the maker’s sheet.',
           ifOmitted: 'A pinched lead puts the case at 350 V.',
         }),
@@ -666,6 +671,7 @@ export function heron(): MachineFile {
         after: ['step:fill', 'unplug:service-plug'],
         before: ['off:deck-plate'],
         up: doing('Pump running 5 minutes, bled, topped up', [way(BOTH, null, 2)], {
+          wants: [{ id: 'level', name: 'level above the lower mark', quantity: 'length', unit: 'mm', low: 5, high: 30 }],
           wait: 5,
           note: 'A level that falls is air coming out: top up, run again.',
         }),
@@ -677,6 +683,7 @@ export function heron(): MachineFile {
         check: 'calibration',
         after: ['off:motor', 'undo:resolver-screws', 'off:inverter'],
         up: doing('Rotor angle taught to the inverter', [way(BOTH, null, 4)], {
+          wants: [{ id: 'angle', name: 'angle as taught', quantity: 'angle', unit: 'deg', repeats: 2 }],
           note: 'By the maker’s procedure.',
           ifOmitted: 'It pulls weakly and runs hot.',
         }),

@@ -124,6 +124,7 @@ export function knot(): MachineFile {
           photo: 'bushes and washers at both eyes',
         }),
         back: doing('Actuator in, set to the noted length, lead down', [way(UP, null, 1.5)], {
+          wants: [{ id: 'rod', name: 'rod, eye to eye', quantity: 'length', unit: 'mm', within: 1 }],
           ifOmitted: 'A rod turned by hand puts its end stops elsewhere: it drives the top into the frame.',
         }),
       },
@@ -507,6 +508,7 @@ export function knot(): MachineFile {
         gives: [prepared('note-extension')],
         access: prepared('prop-top'),
         down: doing('Rod length measured and written down', [way(UP, 'calliper', 1)], {
+          wants: [{ id: 'rod', name: 'rod, eye to eye', quantity: 'length', unit: 'mm' }],
           note: 'Eye to eye, to the millimetre: the new one is set to it.',
           photo: 'rod and rule',
         }),
@@ -588,6 +590,10 @@ export function knot(): MachineFile {
         check: 'calibration',
         after: ['off:actuator', 'off:control'],
         up: doing('Both end stops taught: right up, right down', [way(BOTH, null, 2)], {
+          wants: [
+            { id: 'low', name: 'top above the floor, right down', quantity: 'length', unit: 'mm', low: 640, high: 660 },
+            { id: 'high', name: 'top above the floor, right up', quantity: 'length', unit: 'mm', low: 1235, high: 1255 },
+          ],
           note: 'By the maker’s procedure, nobody on the bench.',
           ifOmitted: 'It drives into its stops and burns out.',
         }),

@@ -3,10 +3,24 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseMachineFile } from '../../formats/machine-file'
 import { checkIntegrity, compareOne, fileVolts, type MachineFile } from '../../core/machine'
-import { expectedDone, KNOWN_IDS, type JobState, looseCount, openWaits, presentStep, reduce, tally, waitingFor } from '../../core/job'
+import {
+  expectedDone,
+  KNOWN_IDS,
+  type JobState,
+  looseCount,
+  notedDown,
+  openWaits,
+  presentStep,
+  reduce,
+  tally,
+  waitingFor,
+} from '../../core/job'
 import { plan } from '../../core/planning'
 import { Logbook } from '../../../tests/logbook'
 import { machineTree, SHARES } from '../../../tests/order-problems'
+import { NEWEST_FORM } from '../../core/build'
+import { proofPlaces } from '../../core/safety'
+import { wellRead } from '../figures'
 import { demoMachines } from './index'
 import { FEATURES, machineTables } from './tables'
 
@@ -21,18 +35,21 @@ function answers(file: MachineFile): Record<string, string>[] {
   ]
 }
 
-/** Tester tried before and after, pole to pole, each pole to frame. */
-const PROOF_HIGH = (['tester before', 'poles', 'plus to frame', 'minus to frame', 'tester after'] as const).map((role) => ({
-  between: role,
-  volts: role.startsWith('tester') ? 12 : 0,
-  role,
-}))
+/** A proof as it is asked for: the meter tried first, above 60 V last too, and everything dead between. */
+function proofOf(high: boolean, full: number | null) {
+  const readings = proofPlaces(high ? 'B' : 'A', [{ between: 'feed' }], high).map((p) => ({
+    ...p,
+    volts: p.role.startsWith('tester') ? (full ?? 400) * 0.95 : 0,
+    ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
+  }))
+  return { instrument: { name: 'm' }, readings, ...(high ? { rotor: 'phases parted' as const } : {}) }
+}
 
 /** The job by one tap a step, down, swapped and up again; what waited when its turn came. */
 function run(file: MachineFile, goals: readonly string[], variants: Record<string, string>) {
   const found = plan(file, 'untouched', goals, { variants })
   if (!found.ok) throw new Error(`${file.name}, ${goals.join()}: ${JSON.stringify(found.error)}`)
-  const book = new Logbook()
+  const book = new Logbook(NEWEST_FORM)
   const full = fileVolts(file)
   const high = full === null || full > 60
   book.log('job-opened', {
@@ -56,10 +73,10 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
       if (step.check === 'spin test') book.wait(60).log('note-added', { text: 'waited' })
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
-      if (step.check === 'dead')
-        book.log('proof-taken', { instrument: { name: 'm' }, readings: high ? PROOF_HIGH : [{ between: 'feed', volts: 0 }] })
-      if (step.check && limb === 'up') book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id })
-      else book.log('step-done', expectedDone(state, step))
+      if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))
+      if (step.check && limb === 'up')
+        book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id, ...wellRead(step, notedDown(state)) })
+      else book.log('step-done', { ...expectedDone(state, step), ...wellRead(step, notedDown(state)) })
       for (const [id, wait] of openWaits(now())) {
         if (wait.began) book.wait(wait.minutes).log('wait-ended', { step: id, of: wait.began.entry, seconds: wait.minutes * 60 })
       }
@@ -70,7 +87,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
     if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
     else book.log('step-done', { step: s.id })
   // Above 60 V a proof lasts half an hour: it is shown anew before the way up.
-  if (high) book.log('proof-taken', { instrument: { name: 'm' }, readings: PROOF_HIGH })
+  if (high) book.log('proof-taken', proofOf(high, full))
   does('up')
   return { plan: found.value, top: now(), waits }
 }

@@ -469,7 +469,10 @@ export function plover(): MachineFile {
           label: 'valve core',
           release: 'undo',
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
-          up: doing('Valve core in, 2 bar', [way(BOTH, 'valve-tool', 2)], { cautions: ['H54'] }),
+          up: doing('Valve core in, 2 bar', [way(BOTH, 'valve-tool', 2)], {
+            cautions: ['H54'],
+            wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 1.9, high: 2.2, most: 2.8 }],
+          }),
         },
         ['in the valve'],
       ),

@@ -254,7 +254,10 @@ export function sanderling(): MachineFile {
           release: 'undo',
           when: { variant: 'tyre-kind', is: 'air' },
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
-          up: doing('Valve core in, 3.2 bar', [way(BOTH, 'valve-tool', 2)], { cautions: ['H54'] }),
+          up: doing('Valve core in, 3.2 bar', [way(BOTH, 'valve-tool', 2)], {
+            cautions: ['H54'],
+            wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3, high: 3.4, most: 4 }],
+          }),
         },
         ['in the valve'],
       ),

@@ -273,7 +273,10 @@ export function whimbrel(): MachineFile {
           label: 'valve core',
           release: 'undo',
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
-          up: doing('Valve core in, 3.5 bar', [way(BOTH, 'valve-tool', 2)], { cautions: ['H54'] }),
+          up: doing('Valve core in, 3.5 bar', [way(BOTH, 'valve-tool', 2)], {
+            cautions: ['H54'],
+            wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3.3, high: 3.7, most: 4.5 }],
+          }),
         },
         ['in the valve'],
       ),

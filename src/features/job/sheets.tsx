@@ -33,6 +33,8 @@ export function Sheets({
       return <Intake face="delivery" wanted={sheet.wanted} onClose={onClose} />
     case 'tighten':
       return <Run face="tighten" step={sheet.step} onClose={onClose} {...(sheet.member === undefined ? {} : { member: sheet.member })} />
+    case 'measure':
+      return <Run face="measure" step={sheet.step} onClose={onClose} {...(sheet.body === undefined ? {} : { body: sheet.body })} />
     case 'spin':
       return <Prove face="check" check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'ride':

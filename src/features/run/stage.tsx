@@ -1,11 +1,12 @@
 'use client'
 import dynamic from 'next/dynamic'
-import type { AnyCheck, Stage } from '../../core/job'
+import type { AnyCheck, Bodies, Stage } from '../../core/job'
 import { Ladder, type LadderProps } from './ladder'
 import { RunCard, type RunCardProps } from './run-card'
 
 const SwapCard = dynamic(() => import('./swap-card').then((m) => m.SwapCard))
 const TightenSheet = dynamic(() => import('./tighten-sheet').then((m) => m.TightenSheet))
+const MeasureSheet = dynamic(() => import('./measure-sheet').then((m) => m.MeasureSheet))
 const DiffersSheet = dynamic(() => import('./sheets-step').then((m) => m.DiffersSheet))
 const LeftSheet = dynamic(() => import('./sheets-step').then((m) => m.LeftSheet))
 const OverrideSheet = dynamic(() => import('./sheets-step').then((m) => m.OverrideSheet))
@@ -17,6 +18,7 @@ export type RunFace =
   | ({ readonly face: 'card' } & RunCardProps)
   | { readonly face: 'swap' }
   | { readonly face: 'tighten'; readonly step: string; readonly member?: string; readonly onClose: () => void }
+  | { readonly face: 'measure'; readonly step: string; readonly body?: Bodies['step-done']; readonly onClose: () => void }
   | { readonly face: 'differs' | 'left'; readonly step: string; readonly onClose: () => void }
   | { readonly face: 'override'; readonly check: AnyCheck; readonly onClose: () => void }
   | { readonly face: 'move'; readonly to: Stage; readonly onClose: () => void }
@@ -31,6 +33,8 @@ export function RunStage(props: RunFace) {
       return <SwapCard />
     case 'tighten':
       return <TightenSheet step={props.step} {...(props.member === undefined ? {} : { member: props.member })} onClose={props.onClose} />
+    case 'measure':
+      return <MeasureSheet step={props.step} {...(props.body === undefined ? {} : { body: props.body })} onClose={props.onClose} />
     case 'differs':
       return <DiffersSheet step={props.step} onClose={props.onClose} />
     case 'left':

@@ -3,7 +3,7 @@ import * as say from '../../words/en/screens/run'
 import { readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { type ReactNode, useState } from 'react'
-import { isCheck, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
+import { isCheck, isLast, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
@@ -149,6 +149,7 @@ function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly
   const job = useJob()
   const { state } = job
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
+  const measures = step.wants !== undefined && isLast(step, nextPass(state, step.id) ?? undefined)
   if (!turn && makesTight(state, step)) return <TightActions step={step} />
   if (!turn && step.waitFor === 'discharge') return <DischargeAction step={step} />
   return (
@@ -163,10 +164,14 @@ function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly
         : step.kind === 'prove'
           ? say.enterTheReadings
           : check
-            ? looksOf(check)
-              ? say.lookAndAnswer
-              : say.looked
-            : doneLabel(state, step)}
+            ? measures
+              ? say.keyInTheFigures
+              : looksOf(check)
+                ? say.lookAndAnswer
+                : say.looked
+            : measures
+              ? say.keyInTheFigures
+              : doneLabel(state, step)}
     </Button>
   )
 }

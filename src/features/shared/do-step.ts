@@ -4,6 +4,7 @@ import {
   expectedDone,
   isCheck,
   isFinal,
+  isLast,
   isOpen,
   looksOf,
   type JobState,
@@ -32,6 +33,7 @@ export function pedalMay(state: JobState, step: PlannedStep): boolean {
     step.check === undefined &&
     step.kind !== 'prove' &&
     step.power === undefined &&
+    step.wants === undefined &&
     !makesTight(state, step) &&
     !cautionsOf(step.cautions).some((c) => c.asks === 'hand')
   )
@@ -52,7 +54,13 @@ const FELT_DAYS = 7
 const DAY = 86_400_000
 
 /** Logs what was made tight; what was felt is to be looked at after the first ride, at axle, steering and brake on a day too. */
-export function logTight({ state, now, logAll }: Pick<JobContext, 'state' | 'now' | 'logAll'>, step: PlannedStep, entry: TightEntry): void {
+export function logTight(
+  { state, now, logAll, open }: Pick<JobContext, 'state' | 'now' | 'logAll' | 'open'>,
+  step: PlannedStep,
+  entry: TightEntry,
+): void {
+  // What it wants measured comes with it.
+  if (step.wants && entry.kind === 'step-done' && !entry.body.took) return open({ kind: 'measure', step: step.id, body: entry.body })
   const how = entry.kind === 'step-done' ? (entry.body.in?.tightened ?? entry.body.tightened) : entry.body.tightened
   const again =
     (how?.is === 'felt' || (how?.is === 'not read' && step.substitute?.byFeel)) &&
@@ -96,7 +104,10 @@ export function doStep(
     job.open({ kind: 'proof', step: step.id })
     return true
   }
-  if (step.check !== undefined && isCheck(step.check) && looksOf(step.check)) job.open({ kind: 'spin', check: step.check, step: step.id })
+  if (step.wants && !makesTight(state, step) && isLast(step, nextPass(state, step.id) ?? undefined))
+    job.open({ kind: 'measure', step: step.id })
+  else if (step.check !== undefined && isCheck(step.check) && looksOf(step.check))
+    job.open({ kind: 'spin', check: step.check, step: step.id })
   else if (step.check !== undefined && isCheck(step.check)) job.log('check-passed', { check: step.check, shown: 'the step', step: step.id })
   else if (makesTight(state, step)) tighten(job, step, member)
   else job.log('step-done', { ...expectedDone(state, step), ...(label !== undefined ? { label } : {}) })

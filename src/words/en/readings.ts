@@ -1,7 +1,7 @@
 import type { JobState } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import type { ProofReading, ProofRole } from '../../core/safety'
-import { type InstrumentUsed, type QuantityId, type Result, unitLabel } from '../../core/units'
+import { type InstrumentUsed, type Measurement, type QuantityId, type Result, unitLabel } from '../../core/units'
 
 type Reading = JobState['readings'][number]
 
@@ -67,6 +67,16 @@ export function proofPlace(r: Pick<ProofReading, 'at' | 'between' | 'role'>, fil
   if (r.between !== undefined) return r.between
   if (r.at !== undefined) return `${file?.connections.find((c) => c.id === r.at)?.name ?? r.at}, + and −`
   return ROLE_WORDS[r.role ?? 'poles']
+}
+
+/** How it was measured, where that changes what it means: ` (500 V, 60 s)`. */
+export function conditionWords(condition: Measurement['condition']): string {
+  const parts = [
+    condition?.testVolts === undefined ? '' : `${condition.testVolts} V`,
+    condition?.seconds === undefined ? '' : `${condition.seconds} s`,
+    condition?.temperature === undefined ? '' : `${condition.temperature} °C`,
+  ].filter(Boolean)
+  return parts.length > 0 ? ` (${parts.join(', ')})` : ''
 }
 
 /** With what it was measured, and whether it was in calibration then: `torque 4–20, calibration ended 2026-11-16`. */

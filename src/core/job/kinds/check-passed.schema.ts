@@ -1,4 +1,4 @@
-import { closed, need, oneOf, stepId, testItems, text, type Stored, wordedItems } from './fields.schema'
+import { closed, need, oneOf, stepId, testItems, text, TOOK, took, type Stored, wordedItems } from './fields.schema'
 import { CHECK_IDS } from '../checks'
 import { SHOWN_BY } from '../vocabulary'
 
@@ -8,6 +8,7 @@ export const versions = {
   1: closed({ check, evidence: need(), step: stepId(), items: wordedItems() }),
   2: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: wordedItems() }),
   3: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems() }),
+  4: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems(), took: took() }),
 }
 
 export const samples: Stored<typeof versions> = {
@@ -28,5 +29,16 @@ export const samples: Stored<typeof versions> = {
       { item: 'lever-firm', result: 'right' },
       { name: 'Drum cool after the stand', result: 'right' },
     ],
+  },
+  4: {
+    check: 'brakes',
+    shown: 'its list',
+    evidence: 'lever firm',
+    step: 'up:step:front-brake-check',
+    items: [
+      { item: 'lever-firm', result: 'right' },
+      { name: 'Drum cool after the stand', result: 'right' },
+    ],
+    took: TOOK,
   },
 }

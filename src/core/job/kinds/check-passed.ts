@@ -1,4 +1,6 @@
-import { setCheck } from '../apply-steps'
+import { findStep, flag } from '../apply-context'
+import { setCheck, takeFigures } from '../apply-steps'
+import { judge, notedDown, type Took } from '../measuring'
 import type { CheckId } from '../checks'
 import { itemsAsWords, itemsFromWords, type TestItem } from '../checks/looks'
 import type { ShownBy } from '../vocabulary'
@@ -13,6 +15,8 @@ interface Passed {
   readonly evidence?: string
   readonly step?: string
   readonly items?: readonly TestItem[]
+  /** Figures that its step wants read. */
+  readonly took?: readonly Took[]
 }
 
 /** A check was passed, with what shows it. */
@@ -21,11 +25,12 @@ export const checkPassed: KindOf<typeof versions, Passed> = {
     1: ({ items, ...body }) => ({ ...body, ...(items ? { items: itemsFromWords(items) } : {}) }),
     2: ({ items, ...body }) => ({ ...body, ...(items ? { items: itemsFromWords(items) } : {}) }),
     3: (body) => body as Passed,
+    4: (body) => body as Passed,
   },
   writes: {
     1: {
       since: 0,
-      write: ({ shown, evidence, items, ...body }) => ({
+      write: ({ shown, evidence, items, took: _, ...body }) => ({
         ...body,
         evidence: evidence ?? shown ?? 'looked at',
         ...(items ? { items: itemsAsWords(items) } : {}),
@@ -33,14 +38,19 @@ export const checkPassed: KindOf<typeof versions, Passed> = {
     },
     2: {
       since: 13,
-      write: ({ shown = 'looked at', items, ...body }) => ({ ...body, shown, ...(items ? { items: itemsAsWords(items) } : {}) }),
+      write: ({ shown = 'looked at', items, took: _, ...body }) => ({ ...body, shown, ...(items ? { items: itemsAsWords(items) } : {}) }),
     },
-    3: { since: 14, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
+    3: { since: 14, write: ({ shown = 'looked at', took: _, ...body }) => ({ ...body, shown }) },
+    4: { since: 15, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
   },
   writers: 'work',
   struckBy: 'writer',
   claims: ['check', 'step'],
-  apply(ctx, { check, step, ...how }) {
+  apply(ctx, { check, step, took, ...how }) {
+    const planned = step === undefined ? undefined : findStep(ctx.draft, step)
+    if (took && step !== undefined) takeFigures(ctx, step, took)
+    if (planned?.wants && !judge(planned.wants, planned.relations ?? [], took ?? [], notedDown(ctx.draft)).holds)
+      return flag(ctx, 'not measured', planned.id)
     setCheck(ctx, check, 'passed', how, step)
   },
 }

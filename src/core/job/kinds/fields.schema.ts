@@ -136,6 +136,8 @@ export const measurement = {
     rotor: oneOf(['still', 'turning']),
   }),
 }
+/** Figures that were read for what a step wants. */
+export const took = () => list(closed({ want: id(), ...measurement }), 40)
 /** As builds before 14 wrote them: in words. */
 export const wordedItems = () => list(closed({ name: need(120), result: oneOf(ITEM_RESULTS).required() }), 40)
 /** Ours by id, a machine file's own in its words: one of the two. */
@@ -164,6 +166,21 @@ export const fixingSpec = () =>
     >,
   })
 export const partSpec = () => closed({ id: id(), name: need(120) })
+
+/** A sample of them, with every field of a measurement. */
+export const TOOK = [
+  {
+    want: 'insulation',
+    quantity: 'resistance',
+    result: { is: 'over', limit: 2000 },
+    unit: 'Mohm',
+    mode: 'insulation',
+    live: false,
+    instrument: { id: 'i-insulation', name: 'insulation tester', calibratedTo: '2027-02-24' },
+    raw: [2000],
+    condition: { testVolts: 500, seconds: 60, temperature: 19, rotor: 'still' },
+  },
+] as const
 
 /** What a schema lets through, as it is stored: read only, and what may be left out is left out, never `undefined`. */
 type Tidy<T> = T extends readonly unknown[]

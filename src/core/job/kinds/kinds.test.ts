@@ -63,7 +63,7 @@ describe('kinds of entries', () => {
     for (const [v, body] of Object.entries(samples)) {
       const read = readEntry(entryOf(kind, Number(v), body))!.body
       // A plan is written as it comes from the planner, never from another plan without words.
-      for (const form of kind === 'plan-adopted' && v === '2' ? [NEWEST_FORM] : [0, 12, NEWEST_FORM]) {
+      for (const form of kind === 'plan-adopted' && v !== '1' ? [NEWEST_FORM] : [0, 12, NEWEST_FORM]) {
         const one = written(kind, read as never, form)
         expect(() => versions[one.v]!.validateSync(JSON.parse(JSON.stringify(one.body))), `${kind} ${v} at ${form}`).not.toThrow()
         expect(one.v).toBeLessThanOrEqual(form === 0 ? 1 : form < NEWEST_FORM && kind !== 'plan-adopted' ? 1 : Infinity)

@@ -1,5 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, type Schema } from 'yup'
 import { PASSES, WAIT_KINDS } from '../../machine'
+import { QUANTITIES, UNIT_IDS } from '../../units'
 import { ACTION_KINDS, type Plan, type PlanFacts } from '../../planning'
 import { POWERS } from '../vocabulary'
 import { closed, figure, figureOrWord, fixingSpec, id, list, need, oneOf, partSpec, some, stepId, type Stored, text } from './fields.schema'
@@ -292,39 +293,78 @@ const stepFacts: Record<string, Any> = {
   looks: some({ judges: list(need(140), 200).required() }),
 }
 
-/** A plan as facts: every one that a gate rests on, by id, and no words. */
-const version2 = closed({
-  file: need(120),
-  revision: need(60),
-  reason: text(),
-  settings: closed({
-    proofMinutes: figure(1, 10_000).required(),
-    proofMinutesHigh: figure(1, 10_000),
-    deadVolts: figure(0, 60).required(),
-  }).required(),
-  plan: closed({
-    planner: need(40),
-    goals: array().strict().of(text(120).required()).min(1).max(20).required(),
-    upOrder: oneOf(['planned', 'reverse']).required(),
-    down: limbFacts(stepFacts),
-    up: limbFacts(stepFacts),
-    swap: list(
-      closed({
-        id: need(140),
-        goal: text(120),
-        part: text(120),
-        minutes: minutes.required(),
-        compare: list(
-          closed({ id: id(), unit: text(16), value: figureOrWord().required(), smaller: figure(0), larger: figure(0), options: words(60) }),
-          60,
-        ),
-      }),
-      200,
-    ).required(),
-  }).required() as unknown as Schema<PlanFacts>,
-})
+/** The same with the figures that a step wants read, and what they have to be to each other. */
+const { want: _, ...stepFactsBefore } = stepFacts
+const stepFactsNow: Record<string, Any> = {
+  ...stepFactsBefore,
+  wants: list(
+    closed({
+      id: id(),
+      quantity: oneOf(QUANTITIES).required(),
+      unit: oneOf(UNIT_IDS).required(),
+      low: figure(),
+      high: figure(),
+      most: figure(),
+      within: figure(0),
+      testVolts: figure(0),
+      seconds: figure(0),
+      repeats: figure(1, 12),
+      adjust: some({ way: need(80), by: figure().required() }),
+    }),
+    40,
+  ),
+  relations: list(
+    closed({
+      is: oneOf(['centred', 'sum']).required(),
+      of: list(need(120), 3).min(2).required(),
+      value: figure(),
+      within: figure(0).required(),
+    }),
+    20,
+  ),
+}
 
-export const versions = { 1: version1, 2: version2 }
+/** A plan as facts: every one that a gate rests on, by id, and no words. */
+const asFacts = (shape: Record<string, Any>) =>
+  closed({
+    file: need(120),
+    revision: need(60),
+    reason: text(),
+    settings: closed({
+      proofMinutes: figure(1, 10_000).required(),
+      proofMinutesHigh: figure(1, 10_000),
+      deadVolts: figure(0, 60).required(),
+    }).required(),
+    plan: closed({
+      planner: need(40),
+      goals: array().strict().of(text(120).required()).min(1).max(20).required(),
+      upOrder: oneOf(['planned', 'reverse']).required(),
+      down: limbFacts(shape),
+      up: limbFacts(shape),
+      swap: list(
+        closed({
+          id: need(140),
+          goal: text(120),
+          part: text(120),
+          minutes: minutes.required(),
+          compare: list(
+            closed({
+              id: id(),
+              unit: text(16),
+              value: figureOrWord().required(),
+              smaller: figure(0),
+              larger: figure(0),
+              options: words(60),
+            }),
+            60,
+          ),
+        }),
+        200,
+      ).required(),
+    }).required() as unknown as Schema<PlanFacts>,
+  })
+
+export const versions = { 1: version1, 2: asFacts(stepFacts), 3: asFacts(stepFactsNow) }
 
 const MINUTES = { low: 1, likely: 2, high: 4 }
 const SPAN = { handsOn: 2, elapsed: 2 }
@@ -335,6 +375,109 @@ const ADOPTED = {
   reason: 'first',
 }
 const SCREW = { id: 'lid-screw-1', joint: 'lid-screws', label: 'M5×12', place: 'front', keep: 'cell', cell: 'A1', at: [0, 1] } as const
+
+const FACTS = {
+  ...ADOPTED,
+  plan: {
+    planner: '1',
+    goals: ['inspect'],
+    upOrder: 'planned',
+    down: {
+      minutes: SPAN,
+      proved: true,
+      steps: [
+        {
+          id: 'down:undo:lid-screws',
+          action: 'undo:lid-screws',
+          kind: 'release',
+          limb: 'down',
+          pose: 'upright',
+          turn: { by: [['flat', 'upright']], people: 2, minutes: MINUTES },
+          tool: 'hex-4',
+          insteadOf: { tool: 'torque-1-6', byFeel: true },
+          people: 1,
+          minutes: MINUTES,
+          wait: { kind: 'rest', minutes: 5, from: 'done' },
+          number: 1,
+          pair: 'up:undo:lid-screws',
+          why: ['goal'],
+          gives: ['off lid-screws'],
+          needs: { fact: 'off', of: 'mat-edge' },
+          dead: true,
+          fixings: [{ id: 'lid-screw-1', joint: 'lid-screws', keep: 'cell', cell: 'A1', captive: true, stay: true, consumable: true }],
+          parts: ['lid'],
+          cautions: ['H2'],
+        },
+      ],
+    },
+    up: {
+      minutes: SPAN,
+      proved: true,
+      steps: [
+        {
+          id: 'up:undo:lid-screws',
+          action: 'undo:lid-screws',
+          kind: 'release',
+          limb: 'up',
+          pose: 'upright',
+          people: 1,
+          minutes: MINUTES,
+          number: 1,
+          pair: 'down:undo:lid-screws',
+          why: [],
+          gives: ['off lid-screws'],
+          after: ['up:step:look'],
+          power: 'live',
+          mains: true,
+          fixings: [],
+          parts: [],
+          passes: ['started', 'final'],
+          torque: { value: 2.5, unit: 'Nm', source: 'estimated' },
+          joint: { role: 'cover', critical: 'brake' },
+          lock: { product: 'medium', grade: 'medium', handlingMinutes: 20, cureHours: 24, source: 'maker' },
+          reopen: 8,
+          check: 'brakes',
+          cover: true,
+          cautions: [],
+          want: { quantity: 'torque', unit: 'Nm', window: [2, 3], instrument: 'wrench', testVolts: 100, load: 1, repeats: 3 },
+          counterHold: true,
+          looks: { judges: ['lid-screws'] },
+        },
+      ],
+    },
+    swap: [
+      {
+        id: 'swap-lid',
+        goal: 'inspect',
+        part: 'lid',
+        minutes: MINUTES,
+        compare: [{ id: 'holes', unit: 'mm', value: 14, smaller: 0, larger: 1, options: ['a', 'b'] }],
+      },
+    ],
+  },
+} as const
+
+const WANTS = {
+  wants: [
+    {
+      id: 'left',
+      quantity: 'angle',
+      unit: 'deg',
+      low: 30,
+      high: 35,
+      most: 40,
+      within: 1,
+      testVolts: 100,
+      seconds: 60,
+      repeats: 2,
+      adjust: { way: 'clockwise', by: 0.5 },
+    },
+  ],
+  relations: [
+    { is: 'centred', of: ['left', 'left', 'left'], within: 1 },
+    { is: 'sum', of: ['left', 'left'], value: 5, within: 0.2 },
+  ],
+} as const
 
 export const samples: Stored<typeof versions> = {
   1: {
@@ -420,84 +563,12 @@ export const samples: Stored<typeof versions> = {
       ],
     },
   },
-  2: {
-    ...ADOPTED,
+  2: FACTS,
+  3: {
+    ...FACTS,
     plan: {
-      planner: '1',
-      goals: ['inspect'],
-      upOrder: 'planned',
-      down: {
-        minutes: SPAN,
-        proved: true,
-        steps: [
-          {
-            id: 'down:undo:lid-screws',
-            action: 'undo:lid-screws',
-            kind: 'release',
-            limb: 'down',
-            pose: 'upright',
-            turn: { by: [['flat', 'upright']], people: 2, minutes: MINUTES },
-            tool: 'hex-4',
-            insteadOf: { tool: 'torque-1-6', byFeel: true },
-            people: 1,
-            minutes: MINUTES,
-            wait: { kind: 'rest', minutes: 5, from: 'done' },
-            number: 1,
-            pair: 'up:undo:lid-screws',
-            why: ['goal'],
-            gives: ['off lid-screws'],
-            needs: { fact: 'off', of: 'mat-edge' },
-            dead: true,
-            fixings: [{ id: 'lid-screw-1', joint: 'lid-screws', keep: 'cell', cell: 'A1', captive: true, stay: true, consumable: true }],
-            parts: ['lid'],
-            cautions: ['H2'],
-          },
-        ],
-      },
-      up: {
-        minutes: SPAN,
-        proved: true,
-        steps: [
-          {
-            id: 'up:undo:lid-screws',
-            action: 'undo:lid-screws',
-            kind: 'release',
-            limb: 'up',
-            pose: 'upright',
-            people: 1,
-            minutes: MINUTES,
-            number: 1,
-            pair: 'down:undo:lid-screws',
-            why: [],
-            gives: ['off lid-screws'],
-            after: ['up:step:look'],
-            power: 'live',
-            mains: true,
-            fixings: [],
-            parts: [],
-            passes: ['started', 'final'],
-            torque: { value: 2.5, unit: 'Nm', source: 'estimated' },
-            joint: { role: 'cover', critical: 'brake' },
-            lock: { product: 'medium', grade: 'medium', handlingMinutes: 20, cureHours: 24, source: 'maker' },
-            reopen: 8,
-            check: 'brakes',
-            cover: true,
-            cautions: [],
-            want: { quantity: 'torque', unit: 'Nm', window: [2, 3], instrument: 'wrench', testVolts: 100, load: 1, repeats: 3 },
-            counterHold: true,
-            looks: { judges: ['lid-screws'] },
-          },
-        ],
-      },
-      swap: [
-        {
-          id: 'swap-lid',
-          goal: 'inspect',
-          part: 'lid',
-          minutes: MINUTES,
-          compare: [{ id: 'holes', unit: 'mm', value: 14, smaller: 0, larger: 1, options: ['a', 'b'] }],
-        },
-      ],
+      ...FACTS.plan,
+      up: { ...FACTS.plan.up, steps: FACTS.plan.up.steps.map(({ want: _want, ...step }) => ({ ...step, ...WANTS })) },
     },
   },
 }

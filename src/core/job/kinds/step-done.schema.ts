@@ -13,6 +13,8 @@ import {
   tightened,
   tightenedBefore,
   tightenedBy,
+  TOOK,
+  took,
   type Stored,
 } from './fields.schema'
 
@@ -40,6 +42,7 @@ export const versions = {
     tightened: tightened(),
     /* Minutes to wait by the maker's label, where somebody read it. */
     label: figure(0, 10_000),
+    took: took(),
   }),
 }
 
@@ -76,5 +79,6 @@ export const samples: Stored<typeof versions> = {
     },
     tightened: { is: 'felt', band: [5, 9] },
     label: 15,
+    took: TOOK,
   },
 }

@@ -1,9 +1,10 @@
 import { passOutcome } from '../outcomes'
-import { findStep } from '../apply-context'
+import { findStep, flag } from '../apply-context'
 import { moveIn, moveOut, movePart } from '../apply-fixings'
 import { beginWait } from '../waits'
 import { applyLock, setPower } from '../apply-power'
-import { flagUnready, setStep } from '../apply-steps'
+import { flagUnready, isLast, setStep, takeFigures } from '../apply-steps'
+import { judge, notedDown, type Took } from '../measuring'
 import type { KindOf } from './kind'
 import type { Pass } from '../../machine'
 import { readBefore, stored, type Tightened, writeBefore } from '../tightened'
@@ -22,6 +23,8 @@ type Done = Omit<Stored<typeof versions>[1], 'in'> & {
   readonly tightened?: Tightened
   /** Minutes to wait by the maker's label, where somebody read it. */
   readonly label?: number
+  /** Figures that the step wants read. */
+  readonly took?: readonly Took[]
 }
 
 function before({ members, pass, ...how }: NonNullable<Stored<typeof versions>[2]['in']>): In {
@@ -39,7 +42,7 @@ export const stepDone: KindOf<typeof versions, Done> = {
   writes: {
     1: {
       since: 0,
-      write: ({ in: went, tightened: _, label: __, ...body }) => {
+      write: ({ in: went, tightened: _, label: __, took: ___, ...body }) => {
         if (!went) return body
         const { wrench, ...how } = writeBefore(went.tightened)
         return { ...body, in: { members: went.members, pass: went.pass, ...how, ...(wrench ? { tool: wrench.name } : {}) } }
@@ -47,7 +50,7 @@ export const stepDone: KindOf<typeof versions, Done> = {
     },
     2: {
       since: 13,
-      write: ({ in: went, tightened: _, label: __, ...body }) =>
+      write: ({ in: went, tightened: _, label: __, took: ___, ...body }) =>
         went ? { ...body, in: { members: went.members, pass: went.pass, ...writeBefore(went.tightened) } } : body,
     },
     3: {
@@ -66,6 +69,10 @@ export const stepDone: KindOf<typeof versions, Done> = {
     const { draft, mark, time } = ctx
     const step = findStep(draft, body.step)
     if (step) flagUnready(ctx, step, time.at)
+    if (body.took) takeFigures(ctx, body.step, body.took)
+    // Without its figures, or outside its window, a step is not done: what was read is kept.
+    if (step?.wants && isLast(step, body.pass) && !judge(step.wants, step.relations ?? [], body.took ?? [], notedDown(draft)).holds)
+      return flag(ctx, 'not measured', step.id)
     setStep(ctx, body.step, body.pass ? passOutcome(body.pass) : 'done', {
       ...(body.minutes !== undefined ? { minutes: body.minutes } : {}),
       ...(body.breakaway !== undefined ? { breakaway: body.breakaway } : {}),

@@ -93,6 +93,23 @@ export const adapter = 'Adapter'
 export const straightOn = 'Straight on'
 export const atARightAngle = 'At a right angle'
 export const changesNothing = 'changes nothing'
+export const whatItShows = 'What it shows'
+export const measuredWith = 'Measured with'
+export const measuredWithWhat = 'With what was it measured?'
+export const figures = 'Figures'
+export const figureName = (name: string, n: number, of: number): string => (of > 1 ? `${name}, ${n + 1} of ${of}` : name)
+export const shownAs = (text: string, over: boolean, unit: string): string => `${over ? '> ' : ''}${text} ${unit}`
+export const was = (figure: string): string => `It was ${figure}.`
+export const unit = 'Unit'
+export const overItsRange = 'OL: over its range'
+export const testVolts = 'Test voltage, V'
+export const testSeconds = 'For how long, s'
+export const nextFigure = 'Next figure'
+export const logTheFigures = 'Log the figures'
+export const isNotAFigure = (text: string): string => `“${text}” is not a figure.`
+export const keyInWhatItShows = 'Key in what it shows.'
+export const voltsAndSeconds = 'Test voltage up to 20,000 V and seconds, as numbers.'
+export const loggedNotDone = 'Logged, and not done: put it right and measure again, or close and say why it is left.'
 export const lost = 'Lost'
 export const foundAgain = 'Found again'
 export const backInItsOwn = 'Back in its own hole'

@@ -18,6 +18,7 @@ export const nothingHasComeOff = 'Nothing has come off yet. What you log stands 
 export const turnRow = (title: string, people: number): string => `◩ ${title} — ${people === 2 ? 'two people' : 'one person'}`
 export const waitOf = (wait: number): string => `◩ ${wait} min with no hands on it`
 export const notYetFirst = '◆ Not yet. First:'
+export const keyInTheFigures = 'Key in what it shows'
 export const labelMinutes = (wait: number): string => `Minutes on the maker’s label, if more than ${wait}`
 export const isNotMinutes = (text: string): string => `▲ “${text}” is not a number of minutes: 0 to 600.`
 export const beginTheWait = 'It waits from now'
