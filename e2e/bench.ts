@@ -99,8 +99,29 @@ export async function step(page: Page): Promise<string> {
   if (label.startsWith('Enter the readings')) await readings(page, ['0.2', '0'])
   if (label.startsWith('Look, and answer')) await allRight(page)
   if (label.includes('say how')) await page.getByRole('dialog').getByRole('button', { name: 'Log it as final' }).click()
+  if (label.includes('Key in what it shows')) await figures(page)
   await expect(async () => expect(await card(page).locator('article').innerText()).not.toBe(before)).toPass({ timeout: 10_000 })
   return what
+}
+
+/** Keys in what a step wants measured: the middle of each window, with the first instrument of the list. */
+async function figures(page: Page): Promise<void> {
+  const sheet = page.getByRole('dialog', { name: 'What it shows' })
+  for (;;) {
+    const window = /Wanted: (?:at least |at most )?(-?[\d.]+)(?: to (-?[\d.]+))?/.exec(await sheet.innerText())
+    const [low, high] = [Number(window?.[1] ?? 10), Number(window?.[2] ?? window?.[1] ?? 10)]
+    const with_ = sheet.getByLabel('Measured with')
+    if ((await with_.inputValue()) === '') await with_.selectOption({ index: 1 })
+    await sheet
+      .locator('input[inputmode="decimal"]')
+      .last()
+      .fill(String((low + high) / 2))
+    const next = sheet.getByRole('button', { name: 'Next figure' })
+    if (!(await next.isVisible())) break
+    await next.click()
+  }
+  await sheet.getByRole('button', { name: 'Log the figures' }).click()
+  await expect(sheet).toBeHidden()
 }
 
 /** Answers a check: everything that has to stand stands, everything looked at is right. */

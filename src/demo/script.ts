@@ -1,3 +1,4 @@
+import { NEWEST_FORM } from '../core/build'
 import {
   type Bodies,
   clickedWith,
@@ -61,7 +62,8 @@ export class JobScript {
       by: this.by,
       sentBy: this.by,
       device: 'demo',
-      ...written(kind, body, 0),
+      // A plan keeps its words here: the script reads them.
+      ...(kind === 'plan-adopted' ? { kind, v: 1, body } : written(kind, body, NEWEST_FORM)),
     } as Entry)
     this.written.push({ kind, body, by: this.by, at: this.clock })
     return this

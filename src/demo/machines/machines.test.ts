@@ -5,6 +5,7 @@ import { parseMachineFile } from '../../formats/machine-file'
 import { checkIntegrity, compareOne, fileVolts, type MachineFile } from '../../core/machine'
 import {
   expectedDone,
+  fold,
   KNOWN_IDS,
   type JobState,
   looseCount,
@@ -64,7 +65,14 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
   for (const { part, compare } of found.value.swap)
     if (part && compare)
       book.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
-  const now = (): JobState => reduce('j1', book.entries)
+  let folded: JobState | null = null
+  let seen = 0
+  const now = (): JobState => {
+    if (!folded) folded = reduce('j1', book.entries)
+    else if (book.entries.length > seen) folded = fold(folded, book.entries.slice(seen)) ?? reduce('j1', book.entries)
+    seen = book.entries.length
+    return folded
+  }
   const waits: string[] = []
   const does = (limb: 'down' | 'up'): void => {
     for (let n = 0; n < 150; n++) {
