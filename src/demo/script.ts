@@ -36,7 +36,6 @@ export interface ScriptedJob {
 }
 
 const MINUTE = 60_000
-const WRENCHES = demoInstruments(0)
 
 /** Writes a demo job as its people would have: by the planner's steps and the same taps, a clock running on. */
 export class JobScript {
@@ -147,7 +146,10 @@ export class JobScript {
     const value = step.torque?.value
     const figures = wellRead(step, notedDown(state))
     const adapter = step.tool?.adapter
-    const wrench = value === undefined || !isFinal(step, nextPass(state, step.id)) ? undefined : wrenchesFor(value, WRENCHES, adapter)[0]
+    const wrench =
+      value === undefined || !isFinal(step, nextPass(state, step.id))
+        ? undefined
+        : wrenchesFor(value, demoInstruments(this.clock), adapter)[0]
     if (!wrench)
       return void this.write('step-done', { ...expectedDone(state, step), ...figures, minutes: step.minutes.likely }, step.minutes.likely)
     for (let entry = null as TightEntry | null; entry?.kind !== 'step-done';) {

@@ -126,7 +126,10 @@ function readings(state: JobState, pen: Pen): ReportSection | null {
           pen.when(state.power.proof.at),
           pen.nameOf(state.power.proof.by),
           instrumentWords(state.power.proof.instrument, state.power.proof.at),
-          state.power.proof.readings.map((r) => `${r.volts} V`).join(', '),
+          state.power.proof.readings
+            .filter((r) => !r.role?.startsWith('tester'))
+            .map((r) => `${r.volts} V`)
+            .join(', '),
         ),
       ]
     : []
