@@ -46,6 +46,8 @@ interface Keyed {
   readonly text: string
   readonly unit: UnitId
   readonly over: boolean
+  /** With what, once another quantity is keyed in. */
+  readonly used?: Took['instrument']
 }
 
 /** The figures that a step wants: each with its unit and instrument, beside what was noted on the way down. Without them it is not done. */
@@ -86,20 +88,29 @@ function Figures({
   const mine = keyed[at]!
   const instrument = useInstrument(want.quantity)
   const put = (more: Partial<Keyed>): void => (setFault(undefined), setKeyed(keyed.map((k, i) => (i === at ? { ...k, ...more } : k))))
-  const figures = slots.map(({ want: w }, i) =>
-    tookOf(
+  // Each quantity has its own instrument: an angle is not read with a voltmeter.
+  const usedFor = (i: number): Took['instrument'] => (slots[i]!.want.quantity === want.quantity ? instrument.used : keyed[i]!.used)
+  const go = (to: number): void => {
+    instrument.remember()
+    setKeyed(keyed.map((k, i) => (slots[i]!.want.quantity === want.quantity && instrument.used ? { ...k, used: instrument.used } : k)))
+    setAt(to)
+  }
+  const figures = slots.map(({ want: w }, i) => {
+    const used = usedFor(i)
+    return tookOf(
       w,
       keyed[i]!,
-      instruments.find((x) => x.id === instrument.used?.id),
-      instrument.used,
-    ),
-  )
+      instruments.find((x) => x.id === used?.id),
+      used,
+    )
+  })
   const read = figures.flatMap((f) => f ?? [])
   const judged = judge(wants, step.relations ?? [], read, step.limb === 'up' ? notedDown(state) : [])
   const done = (): void => {
     const bad = slots.findIndex((_, i) => figures[i] === null)
-    if (bad >= 0) return (setAt(bad), setFault(keyed[bad]!.text ? say.isNotAFigure(keyed[bad]!.text) : say.keyInWhatItShows))
-    if (!instrument.used) return setFault(say.measuredWithWhat)
+    if (bad >= 0) return (go(bad), setFault(keyed[bad]!.text ? say.isNotAFigure(keyed[bad]!.text) : say.keyInWhatItShows))
+    const bare = slots.findIndex((_, i) => !usedFor(i))
+    if (bare >= 0) return (go(bare), setFault(say.measuredWithWhat))
     const condition = conditionOf(wants, volts, seconds)
     if (condition === null) return setFault(say.voltsAndSeconds)
     const took = read.map((t) => (condition && t.quantity === 'resistance' ? { ...t, condition } : t))
@@ -122,7 +133,7 @@ function Figures({
               type="button"
               role="tab"
               aria-selected={i === at}
-              onClick={() => setAt(i)}
+              onClick={() => go(i)}
               className="narrow min-h-12 rounded-md border-2 border-rule px-3 text-left text-[15px] aria-selected:border-copper aria-selected:bg-copper-tint"
             >
               {say.figureName(slot.want.name, slot.n, slot.want.repeats ?? 1)}
@@ -180,7 +191,7 @@ function Figures({
         />
         <Verdicts judged={judged} wants={wants} />
         {at < slots.length - 1 && figures[at] !== null ? (
-          <Button weight="primary" onClick={() => setAt(at + 1)}>
+          <Button weight="primary" onClick={() => go(at + 1)}>
             {say.nextFigure}
           </Button>
         ) : (
