@@ -53,13 +53,14 @@ export function TightSheet({
     if ('fault' in lock) return setFault(lock.fault)
     const said: Tightened = { ...tightened.how, ...(reason.trim() ? { reason: reason.trim() } : {}) }
     const entry = tightEntry(state, step, said, one?.id)
+    how.remember()
+    // First: what it wants measured opens a sheet of its own.
+    onClose()
     if (entry.kind === 'fixing-in') logTight(job, step, entry)
     else {
       const { lock: _, ...body } = entry.body
       logTight(job, step, { kind: 'step-done', body: { ...body, ...lock } })
     }
-    how.remember()
-    onClose()
   }
   return (
     <Sheet open onClose={onClose} title={say.howTight} note={one ? say.titleAt(step.title, one.place) : step.title}>
@@ -104,7 +105,7 @@ function useHow(step: PlannedStep, touched: () => void) {
   const [force, setForce] = useState<'50' | '150' | '300'>('150')
   const given = step.tool?.adapter
   const [reach, setReach] = useState(given ? String(given.reach) : '')
-  const [angle, setAngle] = useState<'0' | '90'>(given?.angle === 90 ? '90' : '0')
+  const [angle, setAngle] = useState(String(given?.angle ?? 0))
   const method = tightMethod(job, step)
   const first = method.by === 'wrench' ? method.wrench : wanted === undefined ? undefined : wrenchesFor(wanted, job.instruments, given)[0]
   const wrench = useInstrument('torque', first?.id)
@@ -166,6 +167,9 @@ function useHow(step: PlannedStep, touched: () => void) {
                 onChange={setAngle}
                 options={[
                   { value: '0', label: say.straightOn },
+                  ...(given && given.angle !== 0 && given.angle !== 90
+                    ? [{ value: String(given.angle), label: say.atAngle(given.angle) }]
+                    : []),
                   { value: '90', label: say.atARightAngle, hint: say.changesNothing },
                 ]}
               />

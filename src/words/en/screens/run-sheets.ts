@@ -91,6 +91,7 @@ export const safety = (role: string, critical: string | undefined): string => `$
 export const adapterReachMm = 'Adapter reach, mm'
 export const adapter = 'Adapter'
 export const straightOn = 'Straight on'
+export const atAngle = (angle: number): string => `At ${angle}°, as the file has it`
 export const atARightAngle = 'At a right angle'
 export const changesNothing = 'changes nothing'
 export const whatItShows = 'What it shows'
