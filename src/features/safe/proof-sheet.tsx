@@ -63,6 +63,8 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   const [rotor, setRotor] = useState<Rotor | ''>(hasPhases(file) ? '' : 'no phases')
   const places = proofPlaces(cls, feeds(file), rotor !== 'no phases')
   const [source, setSource] = useState('')
+  // A machine on the mains has no pack of its own to try the meter on.
+  const mains = file !== null && !file.pack
   const [values, setValues] = useState<Readonly<Record<string, string>>>({})
   const slots = places.flatMap(slotsOf)
   const [at, setAt] = useState(0)
@@ -79,6 +81,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
     const wild = slots.findIndex((slot) => Math.abs(readNumber(valueOf(slot))!) > 2000)
     if (wild >= 0) return (setAt(wild), setFault(say.noMeterHereReads))
     if (!instrument.used) return setFault(say.whichMeterItHas)
+    if (mains && source.trim() === '') return (setAt(0), setFault(say.nameTheSource))
     const readings = places.map((p): ProofReading => {
       const [dc, ac] = slotsOf(p).map((slot) => readNumber(valueOf(slot))!)
       const named = p.role.startsWith('tester') && source.trim() !== ''
@@ -181,7 +184,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
         <TextField
           label={say.triedOn}
           hint={cls === 'B' ? say.halfOrAUnit : say.anySourceAbove}
-          placeholder={say.thePacksOwnPlug}
+          placeholder={mains ? say.aSourceByName : say.thePacksOwnPlug}
           value={source}
           onChange={(e) => (setFault(undefined), setSource(e.target.value))}
           maxLength={120}
