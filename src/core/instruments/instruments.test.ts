@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { daysLeft, type Instrument, thoseFor, usedOf } from './index'
+import { daysLeft, errorOf, type Instrument, thoseFor, usedOf } from './index'
 
 const one = (over: Partial<Instrument>): Instrument => ({
   id: 'i',
@@ -23,6 +23,14 @@ describe('the shop’s instruments', () => {
     expect(thoseFor(all, 'resistance').map((i) => i.name)).toEqual(['ohms only'])
   })
 
+  it('knows what a reading may be off by its maker’s word, in the unit that was read; nothing where nobody says', () => {
+    const meter = one({ ranges: [{ unit: 'V', from: 0, to: 600, percent: 0.5, offset: 0.02 }] })
+    expect(errorOf(meter, 50, 'V')).toBeCloseTo(0.27, 9)
+    expect(errorOf(meter, 50_000, 'mV')).toBeCloseTo(270, 6)
+    expect(errorOf(meter, 900, 'V')).toBeUndefined()
+    expect(errorOf(meter, 50, 'ohm')).toBeUndefined()
+    expect(errorOf(one({}), 50, 'V')).toBeUndefined()
+  })
   it('counts the last day of a calibration as 0, at any hour of it', () => {
     expect(daysLeft('2026-11-28', new Date(2026, 10, 28, 0, 1).getTime())).toBe(0)
     expect(daysLeft('2026-11-28', new Date(2026, 10, 28, 23, 59).getTime())).toBe(0)

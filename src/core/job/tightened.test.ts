@@ -143,6 +143,8 @@ describe('the way of making tight', () => {
     expect(methodFor(after(clickedWith(2, wrench('i-torque-6'))), step(18), SHOP, undefined, NOW - 30 * DAY)).toMatchObject({
       wrench: { id: 'i-torque-20' },
     })
+    // Both in calibration: the one in use goes before the narrower.
+    expect(methodFor(clicked, step(18), SHOP, undefined, NOW - 30 * DAY)).toMatchObject({ wrench: { id: 'i-torque-60' } })
     expect(methodFor(clicked, step(900), SHOP, undefined, NOW)).toEqual({ by: 'asked' })
     expect(methodFor(clicked, step(undefined), SHOP, undefined, NOW)).toEqual({ by: 'asked' })
     expect(methodFor(clicked, step(undefined, plain), SHOP, undefined, NOW)).toEqual({ by: 'hand' })

@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Logbook } from '../../../tests/logbook'
 import { heron } from '../../demo/machines/heron'
+import { wellRead } from '../../demo/figures'
 import { NEWEST_FORM } from '../build'
+import { proofPlaces } from '../safety'
 import { plan } from '../planning'
 import { deadAt, dischargeOpen, type Entry, openWaits, reduce, stillWaits, waitingFor, written } from './index'
 
@@ -46,10 +48,10 @@ describe('the ten minutes of the tractor', () => {
   })
   it('are not over by the seconds of another entry, nor by more than can have passed as the server saw it', () => {
     const book = tractor()
-    begin(book)
+    const first = begin(book)
     const of = begin(book)
     book.wait(20)
-    ended(book, 'e5', 9999)
+    ended(book, first, TEN)
     expect(shut(book)).toBe(true)
     const quick = tractor()
     ended(quick, begin(quick), TEN)
@@ -118,6 +120,47 @@ describe('the ten minutes of the tractor', () => {
       ],
     })
     expect(stillWaits(reduce('j1', [low, ...book.entries.slice(1)]), WAIT.id)).toBe(false)
+  })
+})
+
+describe('a wait on the way up', () => {
+  it('shuts what comes after it', () => {
+    const book = tractor()
+    const bleed = stateOf(book).up.find((s) => s.wait !== undefined)!
+    const after = stateOf(book).up.find((s) => s.after?.includes(bleed.id))!
+    const of = book.log('step-done', { step: bleed.id, ...wellRead(bleed) }).id
+    const waits = () => waitingFor(stateOf(book), after, 0).some((m) => m.is === 'waiting' && m.step === bleed.id)
+    expect(waits()).toBe(true)
+    book.wait(bleed.wait!)
+    book.log('wait-ended', { step: bleed.id, of, seconds: bleed.wait! * 60 })
+    expect(waits()).toBe(false)
+  })
+})
+
+describe('a rotor that could have turned', () => {
+  const proved = (rotor: 'chocked' | 'phases parted'): Logbook => {
+    const book = tractor()
+    const of = begin(book)
+    book.wait(10)
+    ended(book, of, TEN)
+    const readings = proofPlaces('B', [{}], true).map((p) => ({
+      ...p,
+      volts: p.role.startsWith('tester') ? 390 : 0,
+      ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
+    }))
+    book.log('proof-taken', { instrument: { name: 'two-pole' }, rotor, readings })
+    return book
+  }
+  it('ends a proof where the machine is moved with its phases joined, and not where they are parted', () => {
+    for (const [rotor, dead] of [
+      ['chocked', false],
+      ['phases parted', true],
+    ] as const) {
+      const book = proved(rotor)
+      expect(deadAt(stateOf(book).power, 0)).toBe(true)
+      book.log('pose-changed', { to: 'on-stands', name: 'on its stands', people: 2 })
+      expect(deadAt(stateOf(book).power, 0), rotor).toBe(dead)
+    }
   })
 })
 
