@@ -92,6 +92,10 @@ const action = (page: Page) => card(page).locator('button.bg-copper')
 export async function step(page: Page): Promise<string> {
   const before = await card(page).locator('article').innerText()
   const what = await title(page)
+  if (await card(page).getByRole('button', { name: 'Say how its first power comes' }).isVisible()) {
+    await firstPower(page)
+    return what
+  }
   const button = action(page)
   await expect(button.first()).toBeEnabled()
   const label = await button.first().innerText()
@@ -124,12 +128,18 @@ async function figures(page: Page): Promise<void> {
   await expect(sheet).toBeHidden()
 }
 
+/** Each item of a check, tapped as right. */
+export async function tapRight(page: Page): Promise<void> {
+  const sheet = page.getByRole('dialog')
+  await expect(sheet.getByRole('button', { name: 'Log the check' })).toBeVisible()
+  for (const item of await sheet.getByRole('button', { name: /: Right$/ }).all()) await item.click()
+}
+
 /** Answers a check: everything that has to stand stands, everything looked at is right. */
 async function allRight(page: Page): Promise<void> {
   const sheet = page.getByRole('dialog')
-  await expect(sheet.getByRole('button', { name: 'Log the check' })).toBeVisible()
+  await tapRight(page)
   for (const box of await sheet.getByRole('checkbox').all()) await box.check()
-  await sheet.getByRole('button', { name: 'All of them right' }).click()
   await sheet.getByRole('button', { name: 'Log the check' }).click()
   await expect(sheet).toBeHidden()
 }
@@ -149,6 +159,28 @@ export async function readings(page: Page, volts: readonly string[]): Promise<vo
     }
   }
   await sheet.getByRole('button', { name: 'Log this proof' }).click()
+  await expect(sheet).toBeHidden()
+}
+
+/** How the first power comes after motor, controller or loom were opened. */
+async function firstPower(page: Page): Promise<void> {
+  await card(page).getByRole('button', { name: 'Say how its first power comes' }).click()
+  const sheet = page.getByRole('dialog', { name: 'First power' })
+  await sheet.getByRole('radio', { name: /through a fuse/ }).check()
+  await sheet.getByLabel('Limited to, A').fill('5')
+  await sheet.getByRole('button', { name: 'That is how it comes' }).click()
+  await expect(sheet).toBeHidden()
+}
+
+/** Told when it is over: a ride as far as a rung, its metres and minutes, and three stops with each brake where they are asked. */
+export async function ride(page: Page, to: string, metres: string, minutes: string): Promise<void> {
+  await card(page).getByRole('button', { name: 'Back from the ride' }).click()
+  const sheet = page.getByRole('dialog', { name: 'The ride' })
+  await sheet.getByRole('radio', { name: to }).check()
+  await sheet.getByLabel('Metres', { exact: true }).fill(metres)
+  await sheet.getByLabel('Minutes', { exact: true }).fill(minutes)
+  for (const brake of await sheet.getByRole('button', { name: /3 stops, firm/ }).all()) await brake.click()
+  await sheet.getByRole('button', { name: 'Log this ride' }).click()
   await expect(sheet).toBeHidden()
 }
 

@@ -168,7 +168,7 @@ test('axe finds nothing on any screen, by day and by night, on tablet and phone'
     ['reading', () => page.getByRole('button', { name: /^Another reading/ }).click()],
   ])
   await page.goto(named('no. 5'))
-  await cleanSheets(page, [['ride', () => page.getByRole('button', { name: 'Stopped, or add notes and a log' }).click()]])
+  await cleanSheets(page, [['ride', () => page.getByRole('button', { name: 'Back from the ride' }).click()]])
   await page.goto(named('no. 7'))
   await page.getByRole('radio', { name: 'front motor', exact: true }).check()
   await cleanSheets(page, [

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { quayCsv } from '../src/demo/ride'
-import { card, compareNew, journal, later, readings, signIn, step, stepUntil, takeInDunlin, title } from './bench'
+import { card, compareNew, journal, later, readings, ride, signIn, step, stepUntil, takeInDunlin, tapRight, title } from './bench'
 
 const sheet = (page: Page) => page.getByRole('dialog')
 const panelStep = (page: Page, name: string) =>
@@ -185,7 +185,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await later(request, 25)
   await page.reload()
   await card(page).getByRole('button', { name: 'Look, and answer' }).click()
-  await sheet(page).getByRole('button', { name: 'All of them right' }).click()
+  await tapRight(page)
   await sheet(page).getByRole('button', { name: 'Log the check' }).click()
   await expect(sheet(page).getByText('First: wheels off the ground, the machine held.')).toBeVisible()
   for (const box of await sheet(page).getByRole('checkbox').all()) await box.check()
@@ -199,16 +199,14 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await expect(page.getByText('nothing loose')).toBeVisible()
   await step(page)
 
-  // Ride: a rung with the wheels up, then nothing until the cure ends; then rung by rung.
-  await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
-  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the threadlocker to cure/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Ridden, nothing wrong' })).toHaveCount(0)
+  // Pushed, then nothing until the cure ends; then one ride, told when it is over.
+  await ride(page, 'Pushed, ten metres', '12', '1')
+  await expect(page.getByRole('heading', { name: /Not yet: waiting for the threadlocker to cure/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Back from the ride' })).toHaveCount(0)
   await later(request, 24 * 60)
   await page.reload()
-  for (const rung of ['Walking pace, twenty metres', 'Three stops with each brake', 'Gently, half a kilometre']) {
-    await expect(page.getByRole('heading', { level: 2, name: rung })).toBeVisible()
-    await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
-  }
+  await expect(page.getByRole('heading', { level: 2, name: 'Walking pace, twenty metres' })).toBeVisible()
+  await ride(page, 'Until it is warm, then cold', '5200', '25')
   await rideWithLogs(page)
 
   // Hand back: one page, and the same as text, as data and as dates.
@@ -219,6 +217,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
     .getByRole('button', { name: /^Tyres, brake, play, plugs/ })
     .click()
   await page.getByLabel('Handed to').fill('quay porters')
+  await page.getByRole('radio', { name: 'Gone', exact: true }).check()
   await page.getByRole('button', { name: 'Hand it back' }).click()
   await expect(page.getByRole('heading', { name: 'It has gone home' })).toBeVisible()
   const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1')
@@ -232,6 +231,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
     'machine file',
     'bar end scraped',
     'Tyres, brake, play, plugs',
+    'What you complained of',
   ])
     expect(text.text).toContain(words)
   expect(JSON.parse((await download(page, 'As data')).text)).toMatchObject({ machine: 'Dunlin journey', owner: expect.any(String) })
@@ -243,7 +243,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
 
 /** A ride whose logs are wrong one after the other, each told plainly; then one that is judged. */
 async function rideWithLogs(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Stopped, or add notes and a log' }).click()
+  await page.getByRole('button', { name: 'Once more' }).last().click()
   const give = (name: string, text: string | Buffer) =>
     sheet(page)
       .getByLabel('Its log, if there is one')
@@ -264,6 +264,7 @@ async function rideWithLogs(page: Page): Promise<void> {
   await give('quay.csv', rows.join('\n'))
   await expect(sheet(page).getByText(/quay.csv · 3,000 lines/)).toBeVisible()
   await sheet(page).getByLabel('How did it ride?').fill('pulls clean from standstill')
+  await sheet(page).getByLabel('Minutes', { exact: true }).fill('2')
   await sheet(page).getByRole('button', { name: 'Log this ride' }).click()
   await expect(sheet(page)).toBeHidden()
   await expect(page.getByText(/4\.\d+ ± 0\.5 m\/s², at least 3\.5/)).toBeVisible()

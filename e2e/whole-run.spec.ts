@@ -1,5 +1,19 @@
 import { expect, test } from '@playwright/test'
-import { card, chooseJob, journal, keptForOffline, later, server, signIn, step, stepUntil, takeInDunlin, takePicture, title } from './bench'
+import {
+  card,
+  chooseJob,
+  journal,
+  keptForOffline,
+  later,
+  ride,
+  server,
+  signIn,
+  step,
+  stepUntil,
+  takeInDunlin,
+  takePicture,
+  title,
+} from './bench'
 
 /** The device's clock can be moved on from within: every page of the test reads it with this added. */
 const SHIFTED = () => {
@@ -91,9 +105,9 @@ test('down to the motor and back up, with a reload at every stage, a server kill
   await expect(page.getByText('▲ LIVE')).toBeVisible()
   await page.reload()
   await step(page)
-  await expect(page.getByRole('heading', { name: 'Once more with the wheels up' })).toBeVisible()
-  await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
-  await expect(page.getByRole('heading', { name: /No ride yet: waiting for the threadlocker to cure/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Pushed, ten metres' })).toBeVisible()
+  await ride(page, 'Pushed, ten metres', '12', '1')
+  await expect(page.getByRole('heading', { name: /Not yet: waiting for the threadlocker to cure/ })).toBeVisible()
   await page.reload()
   await page.getByRole('button', { name: 'On to hand back' }).click()
   await expect(page.getByRole('heading', { name: 'Not ready to go home' })).toBeVisible()
@@ -112,16 +126,20 @@ test('an inspection goes from the door to the owner', async ({ page }) => {
   await step(page)
   await stepUntil(page, 'Everything is back')
   await step(page)
-  for (const rung of ['Once more with the wheels up', 'Walking pace, twenty metres', 'Three stops with each brake']) {
-    await expect(page.getByRole('heading', { name: rung })).toBeVisible()
-    await page.getByRole('button', { name: 'Ridden, nothing wrong' }).click()
-  }
-  await page.getByRole('button', { name: 'Stopped, or add notes and a log' }).click()
-  await page.getByLabel('How did it ride?').fill('pulls clean')
-  await page.getByLabel('Kilometres').fill('far')
+  // Only covers were open: two hundred metres, and no ladder.
+  await expect(page.getByRole('heading', { name: 'Two hundred metres' })).toBeVisible()
+  await page.getByRole('button', { name: 'Back from the ride' }).click()
   await page.getByRole('button', { name: 'Log this ride' }).click()
-  await expect(page.getByText('“far” is not a distance in kilometres.')).toBeVisible()
-  await page.getByLabel('Kilometres').fill('1,5')
+  await expect(page.getByText('As far as which of them?')).toBeVisible()
+  await page.getByRole('radio', { name: 'Two hundred metres' }).check()
+  await page.getByLabel('How did it ride?').fill('pulls clean')
+  await page.getByLabel('Metres', { exact: true }).fill('far')
+  await page.getByRole('button', { name: 'Log this ride' }).click()
+  await expect(page.getByText('“far” is not a distance in metres.')).toBeVisible()
+  await page.getByLabel('Metres', { exact: true }).fill('90')
+  await expect(page.getByText('Too short to show it: Two hundred metres. That stays open.')).toBeVisible()
+  await page.getByLabel('Metres', { exact: true }).fill('1500')
+  await page.getByLabel('Minutes', { exact: true }).fill('6')
   await page.getByRole('button', { name: 'Log this ride' }).click()
   await page.getByRole('button', { name: 'On to hand back' }).click()
   await page.getByLabel('Something else').fill('tug the 6-pins')
@@ -130,7 +148,11 @@ test('an inspection goes from the door to the owner', async ({ page }) => {
   await page.getByRole('button', { name: 'Add it to the page' }).click()
   await page.getByLabel('Handed to').fill('quay porters')
   await page.getByRole('button', { name: 'Hand it back' }).click()
+  await expect(page.getByText('Is what the owner complained of gone? Their page says so first.')).toBeVisible()
+  await page.getByRole('radio', { name: 'Gone', exact: true }).check()
+  await page.getByRole('button', { name: 'Hand it back' }).click()
   await expect(page.getByRole('heading', { name: 'It has gone home' })).toBeVisible()
-  await expect(page.getByText(/Not ridden: full, as far as the limit/)).toBeVisible()
+  await expect(page.getByText('What you complained of')).toBeVisible()
+  await expect(page.getByText(/It is gone\./)).toBeVisible()
   await expect.poll(async () => (await journal(page, jobId)).at(-1)?.kind).toBe('handed-back')
 })

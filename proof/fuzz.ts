@@ -53,8 +53,8 @@ function show(state: JobState, entries: readonly Entry[]): void {
   const texts = [
     JSON.stringify(summarize(state)),
     ...entries.flatMap((e) => readEntry(e) ?? []).map((e) => describeEntry(e, state)),
-    reportMarkdown(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
-    reportJson(writeReport(state, { nameOf: () => 'x', when: String, now: state.lastAt })),
+    reportMarkdown(writeReport(state, { nameOf: () => 'x', when: String, shop: 'x', now: state.lastAt })),
+    reportJson(writeReport(state, { nameOf: () => 'x', when: String, shop: 'x', now: state.lastAt })),
   ]
   for (const step of [...state.down, ...state.up]) texts.push(...waitingFor(state, step, state.lastAt).map((m) => missingWords(m, state)))
   stageMissing(state, 'handed back', state.lastAt)

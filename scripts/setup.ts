@@ -32,6 +32,7 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
   await addDevice(sql, BENCH_TABLET)
   for (const instrument of demoInstruments(now)) await putInstrument(sql, instrument, true)
   for (const file of files) await addMachine(sql, file, JSON.stringify(file, null, 1))
+  const { shop } = await loadSettings(sql)
   for (const job of demoJobs(files, now)) {
     const id = v7()
     const number = String(
@@ -51,7 +52,7 @@ export async function loadDemo(sql: Sql, now: number): Promise<void> {
         ],
         by,
         () => Math.round(at),
-        { page: (state) => pageOf(state, names) },
+        { page: (state) => pageOf(state, names, shop) },
       )
     }
   }

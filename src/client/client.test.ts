@@ -275,7 +275,7 @@ describe('a large plan', () => {
   it('goes by itself, and what stands beside it in its own order', async () => {
     server.mode = 'down'
     const client = await open()
-    const big = { plan: { text: 'x'.repeat(180_000), down: { steps: [] }, up: { steps: [] } } }
+    const big = { plan: { text: 'x'.repeat(180_000), down: { steps: [] }, up: { steps: [] }, swap: [] } }
     client.logAll([
       { kind: 'note-added', body: { text: 'before' } },
       { kind: 'plan-adopted', body: big as never },

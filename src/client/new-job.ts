@@ -16,13 +16,13 @@ const PATIENCE_MS = 6_000
 /** Opens a job with its first entries: kept on this device first, then sent, as everything else is. */
 export async function takeIn(
   items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[],
-  who: { readonly person: string; readonly device: string },
+  who: { readonly person: string; readonly device: string; readonly form: number },
 ): Promise<TakenIn> {
   const jobId = v7()
   const at = now()
   const drafts = items.map(
     ({ kind, body }) =>
-      ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, 0)) }) as EntryDraft,
+      ({ id: v7(), jobId, base: 0, at, by: who.person, device: who.device, ...mended(written(kind, body, who.form)) }) as EntryDraft,
   )
   const fresh = numbered(drafts)
   const jotted = jot(fresh)

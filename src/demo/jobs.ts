@@ -1,7 +1,7 @@
 import type { Bodies } from '../core/job'
 import type { FixingSpec } from '../core/planning'
 import { fileVolts, type MachineFile } from '../core/machine'
-import { DEFAULT_LIMITS, RIDE_STAGES, summariseRide } from '../core/ride'
+import { DEFAULT_LIMITS, summariseRide } from '../core/ride'
 import { quayLog } from './ride'
 import { JobScript, type ScriptedJob } from './script'
 
@@ -35,6 +35,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     revision: file.revision,
     owner,
     ...(fileVolts(file) !== null ? { fullVolts: fileVolts(file)! } : {}),
+    class: file.class,
   })
   const start = (hoursAgo: number, by: string, file = dunlin) => new JobScript(file.id, now - hoursAgo * HOUR, by)
 
@@ -56,21 +57,28 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .steps('up')
     .write('reading-taken', { place: 'pack at rest', ...volts(54.3, 3) }, 2)
     .write('stage-moved', { to: 'prove' })
-  for (const stage of RIDE_STAGES.slice(0, 4))
-    home.write(
+  home
+    .write(
       'ride-added',
       {
-        stage,
+        rungs: ['walking pace', 'brake stops', 'both ways', 'gentle'],
         outcome: 'passed',
-        ...(stage === 'gentle' ? { text: 'over the cobbles and back, nothing', kilometres: 0.6 } : {}),
+        metres: 640,
+        minutes: 6,
+        rider: 'Tobias',
+        brakes: [
+          { brake: 'front', stops: 3, from: 18, metres: 4.6 },
+          { brake: 'rear', stops: 3, from: 18, metres: 5.8 },
+          { brake: 'together', stops: 3, from: 18, metres: 2.9 },
+        ],
+        text: 'over the cobbles and back, nothing',
       },
-      4,
+      9,
     )
-  home
     .write('ride-added', fullRide(), 9)
     .write('stage-moved', { to: 'hand back' })
     .write('recheck-set', { what: 'tug both 6-pins', due: 'after 50 km', kilometres: 50 })
-    .write('handed-back', { to: PORTERS })
+    .write('handed-back', { to: PORTERS, complaint: 'gone' })
 
   const curing = start(6, 'p-aldo')
     .write('job-opened', { number: '', machine: machine('no. 5'), stand: '4', complaint: 'front wheel grinds and gets hot' })
@@ -101,7 +109,7 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
   const trike = new JobScript(null, now - 1.4 * HOUR, 'p-tobias')
     .write('job-opened', {
       number: '',
-      machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery', fullVolts: 42 },
+      machine: { name: 'delivery trike', unit: 'bakery', owner: 'harbour bakery', fullVolts: 42, class: 'ride-on' },
       stand: '5',
       complaint: 'grinds at the left rear',
     })
@@ -251,10 +259,12 @@ function fullRide(): Bodies['ride-added'] {
   const log = summariseRide('quay-no-9.csv', quayLog({ seconds: 420, hz: 25, top: 19 }), { ...DEFAULT_LIMITS, topSpeed: 20 })
   if (!log.ok) throw new Error(`the demo ride cannot be read: ${log.error.kind}`)
   return {
-    stage: 'full',
+    rungs: ['full'],
     outcome: 'passed',
+    minutes: 7,
+    rider: 'Tobias',
     text: 'pulls clean from standstill, quiet',
-    kilometres: log.value.findings.find((f) => f.id === 'distance')?.value ?? 0,
+    metres: Math.round((log.value.findings.find((f) => f.id === 'distance')?.value ?? 0) * 1000),
     log: log.value,
   }
 }

@@ -1,6 +1,7 @@
 import { NEWEST_FORM } from '../core/build'
 import {
   type Bodies,
+  checkStatus,
   clickedWith,
   type Entry,
   expectedDone,
@@ -11,6 +12,7 @@ import {
   notedDown,
   presentStep,
   reduce,
+  relevantChecks,
   tightEntry,
   type TightEntry,
   wrenchesFor,
@@ -116,6 +118,8 @@ export class JobScript {
       if (!step) return this
       if (step.turn && state.pose.id !== step.turn.to)
         this.write('pose-changed', { to: step.turn.to, name: step.turn.title, people: step.turn.people }, 1.5)
+      if (step.power === 'live' && !checkStatus(state, 'first power', this.clock).open && relevantChecks(state).includes('first power'))
+        this.write('check-passed', { check: 'first power', shown: 'fuse', amps: 5 }, 2)
       if (step.check === 'dead') {
         this.write(
           'proof-taken',

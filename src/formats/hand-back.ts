@@ -2,6 +2,9 @@ import * as say from '../words/en/screens/page'
 import {
   type AnyCheck,
   checkStatus,
+  ladderIn,
+  openedIn,
+  wantedIn,
   type JobState,
   type Mark,
   relevantChecks,
@@ -10,16 +13,16 @@ import {
   type TightenedBy,
   torqueDoubts,
 } from '../core/job'
-import { type Finding, RIDE_STAGES } from '../core/ride'
+import type { Finding } from '../core/ride'
 import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
 import { checkWords, itemWords } from '../words/en/checks'
 import { missingWords } from '../words/en/missing'
-import { findingName, findingWords, RIDE_HOW } from '../words/en/rides'
+import { brakeLine, findingName, findingWords, RIDE_HOW, rideLine } from '../words/en/rides'
 import { signNames } from '../words/en/names'
 import { titleOf } from '../words/en/titles'
 import { faultAction, faultWords, observedWords, readingName, testWords } from '../words/en/diagnosis'
-import { leftWords, recheckDue, recheckWhat, rideWords, skippedWords } from '../words/en/entries'
+import { leftWords, recheckDue, recheckWhat, skippedWords } from '../words/en/entries'
 import { conditionWords, instrumentWords, readingPlace, resultWords } from '../words/en/readings'
 import { doubtsWords, howWords, reachedWords, wantedTorque } from '../words/en/tightness'
 
@@ -28,6 +31,8 @@ export interface Pen {
   readonly nameOf: (person: string) => string
   readonly when: (at: number) => string
   readonly now: number
+  /** The shop's name. */
+  readonly shop: string
 }
 
 /** The page that goes with the machine: what was done, by whom, measured with what, and what was not checked. */
@@ -35,12 +40,15 @@ export function writeReport(state: JobState, pen: Pen): Report {
   const at = state.handedBack?.at ?? state.lastAt
   return {
     format: REPORT_FORMAT,
+    shop: pen.shop,
     job: state.number,
     machine: [state.machine.name, state.machine.unit].filter(Boolean).join(' '),
     work: state.job || say.whatWasDone,
     owner: state.machine.owner || say.noOwnerGiven,
     at: new Date(at).toISOString(),
     sections: [
+      notRepaired(state),
+      answer(state),
       came(state),
       damage(state),
       done(state, pen),
@@ -58,6 +66,27 @@ export function writeReport(state: JobState, pen: Pen): Report {
 const section = (id: string, title: string, lines: readonly string[], more: Partial<ReportSection> = {}): ReportSection | null =>
   lines.length > 0 || (more.table && more.table.rows.length > 0) || more.look ? { id, title, lines, ...more } : null
 const by = (m: Mark, pen: Pen): string => `${pen.nameOf(m.by)}, ${pen.when(m.at)}`
+
+/** It went home as it is: why, what is open on it, and that nobody rides it. */
+function notRepaired(state: JobState): ReportSection | null {
+  const back = state.handedBack
+  if (back?.as !== 'not repaired') return null
+  const open = back.missing.map((m) => {
+    const detail = m.is === 'check' ? checkStatus(state, m.check, back.at).missing : []
+    return say.openOnIt(
+      missingWords(m, state),
+      detail.slice(0, NAMED).map((d) => missingWords(d, state)),
+      detail.length - NAMED,
+    )
+  })
+  return section('not repaired', say.notRepaired, [say.notToBeRidden, say.whyNot(back.why ?? ''), ...open], { look: true })
+}
+
+/** What became of what the owner complained of. */
+function answer(state: JobState): ReportSection | null {
+  const now = state.handedBack?.complaint
+  return now ? section('answer', say.whatYouComplainedOf, [say.complaintNow(state.complaint, now)], { look: now !== 'gone' }) : null
+}
 
 function came(state: JobState): ReportSection | null {
   const words = [...new Set([state.complaint, ...state.symptoms.map((s) => s.text)].filter(Boolean))]
@@ -208,8 +237,11 @@ function overrides(state: JobState, pen: Pen): ReportSection | null {
 }
 
 function rides(state: JobState, pen: Pen): ReportSection | null {
+  const longer = new Set(state.flags.filter((f) => f.kind === 'longer than could be').map((f) => f.entry))
   const lines = state.rides.flatMap((r) => [
-    `${r.stage ? `${RIDE_HOW[r.stage].title}${r.outcome === 'stopped' ? say.stopped : ''}: ` : ''}${rideWords(r)}${r.kilometres !== undefined ? `, ${Number(r.kilometres.toPrecision(3))} km` : ''} (${pen.nameOf(r.by)})`,
+    `${r.rungs ? `${r.rungs.map((g) => RIDE_HOW[g].title).join('; ')}${r.outcome === 'stopped' ? say.stopped : ''}: ` : ''}${rideLine(r)} (${pen.nameOf(r.by)})`,
+    ...(r.brakes ?? []).map((b) => brakeLine(b, ladderIn(state).stops)),
+    ...(longer.has(r.entry) ? [say.moreMinutesThanPassed] : []),
     ...(r.log
       ? [
           say.byItsLog(
@@ -223,6 +255,27 @@ function rides(state: JobState, pen: Pen): ReportSection | null {
       : []),
   ])
   return section('rides', say.rides, lines.length > 0 ? lines : [say.notRidden])
+}
+
+/** What was not read, and not read again: serials, a tyre that was off, readings of before. */
+function notRead(state: JobState): string[] {
+  const begun = Math.min(
+    ...[...state.swap, ...state.up].flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])),
+    Infinity,
+  )
+  const again = (r: JobState['readings'][number]): boolean =>
+    state.readings.some((o) => o.at >= begun && o.test === r.test && o.drive === r.drive && o.place === r.place)
+  const once = state.readings.filter((r) => r.test !== undefined && r.at < begun && begun < Infinity && !again(r))
+  const pressure =
+    state.readings.some((r) => r.quantity === 'pressure') ||
+    Object.values(state.steps).some((s) => s.took?.some((t) => t.figures.some((f) => f.quantity === 'pressure')))
+  return [
+    ...Object.values(state.parts)
+      .filter((p) => p.replaced && !p.replaced.newSerial)
+      .map((p) => say.noSerial(p.name)),
+    ...((openedIn(state) ?? []).includes('tyre') && !pressure ? [say.tyreNotRead] : []),
+    ...(once.length > 0 ? [say.notReadAgain([...new Set(once.map((r) => readingName(r)))].join('; '))] : []),
+  ]
 }
 
 /** How many things that do not add up are named on the page, before it says how many more. */
@@ -247,7 +300,9 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
       .map((i) => say.notTested(checkWords(id), itemWords(i)))
   })
   const passed = ridesPassed(state)
-  const stages = RIDE_STAGES.filter((s) => !passed.has(s)).map((s) => RIDE_HOW[s].title.toLowerCase())
+  const stages = wantedIn(state)
+    .filter((s) => !passed.has(s))
+    .map((s) => RIDE_HOW[s].title.toLowerCase())
   const logs = state.rides.flatMap((r) =>
     (r.log?.findings ?? []).filter((f) => f.verdict === 'cannot say').map((f) => `${findingName(f.id)}: ${findingWords(f)}`),
   )
@@ -262,6 +317,7 @@ function unchecked(state: JobState, pen: Pen): ReportSection | null {
     ...felt.map(say.tightenedByFeelNot),
     ...(unread.length > 0 ? [say.tightenedNotRead(unread.join('; '))] : []),
     ...(stages.length > 0 ? [say.notRiddenStages(stages.join('; '))] : []),
+    ...notRead(state),
     ...skipped,
     ...new Set(logs),
   ]

@@ -11,6 +11,8 @@ export interface ReportSection {
 
 export interface Report {
   readonly format: typeof REPORT_FORMAT
+  /** Whose page it is; absent on pages of before that was written. */
+  readonly shop?: string
   readonly job: string
   readonly machine: string
   readonly work: string
@@ -23,6 +25,7 @@ export interface Report {
 /** The page as Markdown (CommonMark with tables). What the people of the shop wrote is escaped, so that it cannot turn into markup. */
 export function reportMarkdown(report: Report): string {
   const out = [
+    ...(report.shop ? [`${plain(report.shop)}`, ''] : []),
     `# ${plain(report.machine)}: ${plain(report.work)}`,
     '',
     `Job ${plain(report.job)} · ${plain(report.owner)} · ${report.at.slice(0, 10)}`,

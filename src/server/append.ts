@@ -8,7 +8,7 @@ import { findJob } from '../db/jobs'
 import { loadMachineText } from '../db/machines'
 import { listPeople, type ShopPerson } from '../db/people'
 import { staysOn, type Stay } from '../db/sessions'
-import { currentLimits } from '../db/settings'
+import { currentLimits, loadSettings } from '../db/settings'
 import { parseEntry } from '../formats/entry'
 import { pageOf } from './pages'
 import { refusal } from './permissions'
@@ -64,7 +64,7 @@ export async function appendBatch(
     return { status: 409, message: 'This server holds another past than the tablet: it was put back from a backup.', again: 'later' }
   if (!session.maySend)
     return { status: 403, message: 'This tablet has no key any more. Sign in on it once, and what it kept goes up.', again: 'other person' }
-  const [everybody, stays] = await Promise.all([listPeople(sql), staysOn(sql, session.device)])
+  const [everybody, stays, { shop }] = await Promise.all([listPeople(sql), staysOn(sql, session.device), loadSettings(sql)])
   const people = new Map(everybody.map((p) => [p.id, p]))
   const names = new Map([...people.values()].map((p) => [p.id, p.name]))
   const desk: Desk = {
@@ -83,7 +83,7 @@ export async function appendBatch(
   for (const value of batch) checked.push(await check(desk, value, checked))
   const create = await opening(sql, jobId, checked)
   const result = await append(sql, jobId, checked, session.person.id, sending.now ?? Date.now, {
-    page: (state) => pageOf(state, names),
+    page: (state) => pageOf(state, names, shop),
     ...(create ? { create } : {}),
   })
   if (result) return result

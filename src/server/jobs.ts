@@ -82,6 +82,9 @@ export async function noteOlder(device: string, build: number | undefined): Prom
   if ((build ?? 0) < BUILD) await sawOlder(db(), device)
 }
 
+/** The build up to whose forms entries are written. */
+export const form = (): Promise<number> => writtenForm(db())
+
 /** Everything that a job's screen starts from; null when there is no such job. */
 export async function loadJob(id: string): Promise<JobPack | null> {
   if (!/^[0-9a-f-]{36}$/.test(id)) return null

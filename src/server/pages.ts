@@ -4,6 +4,7 @@ import type { Sql } from '../db/client'
 import { readEntries } from '../db/entries'
 import { listPeople } from '../db/people'
 import { addReport, hasEntries, mark, marked, unfrozen } from '../db/reports'
+import { loadSettings } from '../db/settings'
 import { writeReport } from '../formats/hand-back'
 import type { Report } from '../formats/report'
 
@@ -14,11 +15,12 @@ const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', 
 export class OldShop extends Error {}
 
 /** The page that goes home, from the job as it stands with its hand back: names and times written out, as it is printed. */
-export function pageOf(state: JobState, names: ReadonlyMap<string, string>): Report {
+export function pageOf(state: JobState, names: ReadonlyMap<string, string>, shop: string): Report {
   return writeReport(state, {
     nameOf: (person) => names.get(person) ?? 'somebody',
     when: (at) => when.format(at),
     now: state.handedBack?.at ?? state.lastAt,
+    shop,
   })
 }
 
@@ -38,12 +40,13 @@ export async function freezePages(sql: Sql): Promise<number> {
   if ((await marked(sql, FROZEN)) !== null) return 0
   const names = new Map((await listPeople(sql)).map((p) => [p.id, p.name]))
   const missing = await unfrozen(sql)
+  const { shop } = await loadSettings(sql)
   for (const { jobId, seq } of missing) {
     const state = reduce(
       jobId,
       (await readEntries(sql, jobId, 0)).filter((e) => e.seq <= seq),
     )
-    if (state.handedBack) await addReport(sql, { jobId, seq, reducer: REDUCER_VERSION, body: pageOf(state, names) })
+    if (state.handedBack) await addReport(sql, { jobId, seq, reducer: REDUCER_VERSION, body: pageOf(state, names, shop) })
   }
   await mark(sql, FROZEN, BUILD)
   return missing.length

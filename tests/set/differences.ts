@@ -30,6 +30,19 @@ export const DIFFERENCES: readonly Difference[] = [
   { at: /^\/flags$/, fault: 14, why: 'a ride while two devices disagree on the pack', only: twoTablets },
   { at: /^\/power\/proof\/(dead|lasts|ended)$/, fault: 15, why: 'a voltage that nobody knows is the higher class', only: unknownVolts },
   { at: /^\/fixings\/[^/]*\/(tightened(\/.*)?|torque)$/, fault: 25, why: 'a number that nobody read is no longer one that was reached' },
+  { at: /^\/opened$/, fault: 27, why: 'new in the state' },
+  {
+    at: /^\/(handedBack\/missing|flags)$/,
+    fault: 27,
+    why: 'it went home without power, or with something open',
+    only: (now) => now.handedBack?.missing.some((m) => m.is === 'check' && m.check === 'whole') ?? false,
+  },
+  {
+    at: /^\/flags$/,
+    fault: 27,
+    why: 'it was ridden without power, or with something open',
+    only: (now) => now.flags.some((f) => f.kind === 'check shut' && f.subject === 'ride'),
+  },
   { at: /^\/waits$/, fault: 26, why: 'new in the state' },
   { at: /^\/power\/proof\/of$/, fault: 26, why: 'new in the state: what a proof is judged by' },
   {
@@ -59,6 +72,11 @@ function asWas({ quantity, named, result, unit, instrument, ...rest }: Reading):
   }
 }
 
+/** A ride as version 1 has it: one rung, and kilometres. */
+function rideAsWas({ rungs, metres, ...rest }: JobState['rides'][number]): object {
+  return { ...rest, ...(rungs ? { stage: rungs[0] } : {}), ...(metres !== undefined ? { kilometres: metres / 1000 } : {}) }
+}
+
 /** Facts of the present state as reducer 6 wrote them: what was missing in words, threadlocker by its step's title, readings by words. */
 export function asReducer6(now: JobState): object {
   const heads = Object.fromEntries(
@@ -73,6 +91,7 @@ export function asReducer6(now: JobState): object {
     heads,
     moves: now.moves.map((m) => ({ ...m, missing: m.missing.map(asWord) })),
     readings: now.readings.map(asWas),
+    rides: now.rides.map(rideAsWas),
     ...(now.power.proof ? { power: { ...now.power, proof: { ...now.power.proof, instrument: now.power.proof.instrument.name } } } : {}),
     locks: now.locks.map((l) => ({ ...l, subject: titleOf(now, l.subject) })),
     ...(now.handedBack ? { handedBack: { ...now.handedBack, missing: now.handedBack.missing.map(asWord) } } : {}),

@@ -4,7 +4,7 @@ import { Refused } from '@/features/shell/refused'
 import { Header } from '@/features/shell/header'
 import { TakeIn } from '@/features/intake/take-in'
 import { pageFrame } from '@/server/frame'
-import { jobsToDo, machines } from '@/server/jobs'
+import { form, jobsToDo, machines } from '@/server/jobs'
 import { may } from '@/server/permissions'
 
 export const metadata = { title: say.takeIn }
@@ -16,7 +16,13 @@ export default async function Page() {
     <>
       <Header {...header} here="take-in" />
       {may(session.person.role, 'take in') ? (
-        <TakeIn machines={await machines()} jobs={await jobsToDo()} person={session.person.id} device={session.device} />
+        <TakeIn
+          machines={await machines()}
+          jobs={await jobsToDo()}
+          person={session.person.id}
+          device={session.device}
+          form={await form()}
+        />
       ) : (
         <Refused what={say.takingMachines} />
       )}

@@ -14,6 +14,8 @@ export function adoptPlan(draft: Draft, body: Bodies['plan-adopted'], stamp?: St
   draft.planned = true
   draft.earlier = [...keptIds]
   draft.goals = [...plan.goals]
+  if (plan.provedAs) draft.provedAs = plan.provedAs
+  else delete draft.provedAs
   draft.settings = strictest(stamp?.settings ?? DEFAULT_SETTINGS, body.settings)
   draft.fileRevision = body.revision
   draft.down = renumber([...kept, ...plan.down.steps])

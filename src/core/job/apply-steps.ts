@@ -7,6 +7,8 @@ import { settle } from './claims'
 import { waitingFor } from './readiness'
 import { beginWait } from './waits'
 import type { CheckState, Draft, StepState } from './state'
+import type { StopSign } from '../ride'
+import { CHECK_IDS, type CheckRule, CHECKS } from './checks'
 
 const FRESH_STEP: StepState = { status: 'waiting', differs: [], photos: [], notes: [] }
 
@@ -52,6 +54,12 @@ export function flagUnready(ctx: Ctx, step: PlannedStep, at: number): void {
   const waits = waitingFor(ctx.draft, step, at)
   if (waits.some((w) => w.is === 'not dead')) flag(ctx, 'not dead', step.id)
   if (waits.some((w) => w.is !== 'not dead')) flag(ctx, 'not ready', step.id)
+}
+
+/** The checks that a stop sign reopens: what was passed before no longer holds, until it is looked at again. */
+export function reopenFor(ctx: Ctx, sign: StopSign): void {
+  for (const check of CHECK_IDS)
+    if ((CHECKS[check] as CheckRule).reopenedBy?.includes(sign)) setCheck(ctx, check, 'failed', { items: [], sign })
 }
 
 export function setCheck(ctx: Ctx, check: string, how: 'passed' | 'failed' | 'overridden', more: object, step?: string): void {

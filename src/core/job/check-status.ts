@@ -28,7 +28,10 @@ export function relevantChecks(state: JobState): AnyCheck[] {
   const unknown = state.down.flatMap((step) => (step.check !== undefined && !isCheck(step.check) ? [asCheck(step.check)] : []))
   const fromPlan = state.up.flatMap((step) => (step.check !== undefined && !notNeeded(state, step.after) ? [asCheck(step.check)] : []))
   const matters = (told: CheckRule['told']): CheckId[] => CHECK_IDS.filter((c) => CHECKS[c].told === told && ruleOf(c).matters?.(state))
-  return [...new Set<AnyCheck>([...unknown, ...matters('first'), ...fromPlan, ...matters('with the plan'), ...matters('last')])]
+  const reopened = CHECK_IDS.filter((c) => state.checks[c]?.failed?.sign !== undefined)
+  return [
+    ...new Set<AnyCheck>([...unknown, ...matters('first'), ...fromPlan, ...reopened, ...matters('with the plan'), ...matters('last')]),
+  ]
 }
 
 /** Checks of a job that bind something and are not passed, in the order of the list of checks. */
@@ -85,6 +88,7 @@ export function checkStatus(state: JobState, check: AnyCheck, at: When): CheckSt
 /** A check that was ticked falls open again when something that it looked at is undone; null while all of it holds. */
 function unheld(state: JobState, check: AnyCheck): Missing[] | null {
   const record = state.checks[check]
+  if (record?.failed?.sign !== undefined) return [{ is: 'stopped', sign: record.failed.sign }]
   if (!record?.passed)
     return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map((of) => ({ is: 'item', of })) : null
   const open = state.up

@@ -82,7 +82,7 @@ describe('a locked joint', () => {
     expect(rideShut(s, 'wheel off the ground', s.lastAt + 20 * MINUTE).map((c) => c.check)).not.toContain('full cure')
     expect(rideShut(s, 'walking pace', s.lastAt + 1439 * MINUTE).map((c) => c.check)).toContain('full cure')
     expect(rideShut(s, 'walking pace', s.lastAt + 1440 * MINUTE).map((c) => c.check)).not.toContain('full cure')
-    book.log('ride-added', { text: 'early', stage: 'walking pace', outcome: 'passed' })
+    book.log('ride-added', { text: 'early', rungs: ['walking pace'], outcome: 'passed' })
     expect(state(book).flags.map((f) => f.kind)).toContain('check shut')
   })
 })
@@ -179,11 +179,11 @@ describe('the ladder of rides', () => {
   it('counts as ridden only with the needed stages passed, and a stop takes the upper ones back', () => {
     const book = new Logbook().open()
     const missing = (): readonly string[] => said(checkStatus(state(book), 'ridden', 0).missing, state(book))
-    expect(missing()).toEqual(['no ride is logged'])
+    expect(missing()).toEqual(['nothing is logged that proves it'])
     for (const stage of ['wheel off the ground', 'walking pace', 'brake stops', 'gentle'] as const)
-      book.log('ride-added', { text: 'fine', stage, outcome: 'passed' })
+      book.log('ride-added', { text: 'fine', rungs: [stage], outcome: 'passed' })
     expect(missing()).toEqual([])
-    book.log('ride-added', { text: 'noise', stage: 'brake stops', outcome: 'stopped' })
+    book.log('ride-added', { text: 'noise', rungs: ['brake stops'], outcome: 'stopped' })
     expect(missing()).toEqual(['brake stops not passed', 'gentle not passed'])
   })
   it('a ride logged in one line still counts', () => {

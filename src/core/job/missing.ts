@@ -1,7 +1,7 @@
 import type { Compared } from '../machine'
-import type { RideStage } from '../ride'
+import type { RideStage, StopSign } from '../ride'
 import type { PackSign } from '../safety'
-import type { AnyCheck } from './vocabulary'
+import type { AnyCheck, Power } from './vocabulary'
 import type { TestItem } from './checks/looks'
 
 /** A piece that is not where it belongs: disputed counts as loose, `waiting` is in its own hole, on its carrier, or not
@@ -19,12 +19,24 @@ export interface LoosePiece {
 export type Missing =
   | {
       readonly is:
-        'not done' | 'not dead' | 'disputed' | 'no ride' | 'pack not looked over' | 'no reason' | 'unknown entry' | 'done already'
+        | 'not done'
+        | 'not dead'
+        | 'disputed'
+        | 'no ride'
+        | 'opened not said'
+        | 'pack not looked over'
+        | 'no reason'
+        | 'unknown entry'
+        | 'done already'
     }
   | LoosePiece
   | { readonly is: 'part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'curing'; readonly product: string; readonly subject: string; readonly disturbed: boolean }
-  | { readonly is: 'rung'; readonly rung: RideStage; readonly disputed: boolean }
+  /** `short`: it was ridden, and less far or less long than shows it. */
+  | { readonly is: 'rung'; readonly rung: RideStage; readonly disputed: boolean; readonly short?: true }
+  | { readonly is: 'loose'; readonly pieces: number }
+  | { readonly is: 'power'; readonly power: Exclude<Power, 'live'> }
+  | { readonly is: 'stopped'; readonly sign: StopSign }
   | { readonly is: 'pack sign'; readonly sign: PackSign }
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }

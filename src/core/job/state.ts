@@ -1,5 +1,6 @@
 import type { Attempt } from '../fasteners'
-import type { Compared, Pass, WaitKind } from '../machine'
+import type { Compared, MachineClass, Opened, Pass, ProvedAs, WaitKind } from '../machine'
+import type { StopSign } from '../ride'
 import type { FixingSpec, PartSpec, PlannedStep, SwapPlanStep } from '../planning'
 import { record } from '../text'
 import { DEFAULT_SETTINGS, type JobSettings } from './settings'
@@ -9,12 +10,12 @@ import type { Bodies } from './entries'
 import type { Took } from './measuring'
 import type { Missing } from './missing'
 import type { Stage } from './stages'
-import type { LeftWhy, OutPlace, PhotoShows, Power, ShownBy } from './vocabulary'
+import type { ComplaintNow, LeftWhy, Used, OutPlace, PhotoShows, Power, ShownBy } from './vocabulary'
 import type { Tightened } from './tightened'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 11
+export const REDUCER_VERSION = 12
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -122,8 +123,14 @@ export interface LockState extends Mark {
 }
 
 export interface CheckState {
-  readonly passed?: Mark & { readonly shown?: ShownBy; readonly evidence?: string; readonly items?: readonly TestItem[] }
-  readonly failed?: Mark & { readonly items: readonly TestItem[]; readonly text?: string }
+  readonly passed?: Mark & {
+    readonly shown?: ShownBy
+    readonly amps?: number
+    readonly evidence?: string
+    readonly items?: readonly TestItem[]
+  }
+  /** `sign` where a ride was stopped for it. */
+  readonly failed?: Mark & { readonly items: readonly TestItem[]; readonly text?: string; readonly sign?: StopSign }
   readonly overridden?: Mark & { readonly reason: string }
   readonly disputed?: readonly string[]
 }
@@ -147,6 +154,7 @@ export type FlagKind =
   | 'nothing to cross out'
   | 'stands on a crossed-out entry'
   | 'reason missing'
+  | 'longer than could be'
 
 /** Something odd that was logged all the same. */
 export interface Flag {
@@ -218,12 +226,23 @@ export interface JobState {
     readonly revision?: string
     readonly owner?: string
     readonly fullVolts?: number
+    /** Absent in jobs of before that was asked. */
+    readonly class?: MachineClass
   }
+  /** How its work is proved, as its plan has it. */
+  readonly provedAs?: ProvedAs
+  /** What was opened, as somebody said, where no plan knows it. */
+  readonly opened: readonly (Mark & { readonly opened: readonly Opened[] })[]
   /** What was said of full charge where no file knows it. */
   readonly charge: readonly (Mark & ChargeClaim)[]
   readonly stand: string
   readonly complaint: string
   readonly job: string
+  /** How its owner is reached. */
+  readonly reach?: string
+  readonly usedAtDoor?: Used
+  /** What it may cost before its owner is asked again. */
+  readonly ceiling?: number
   readonly goals: readonly string[]
   readonly variants: Readonly<Record<string, string>>
   readonly openedAt: number
@@ -285,6 +304,11 @@ export interface JobState {
   readonly handedBack?: Mark & {
     readonly to: string
     readonly text?: string
+    /** Absent where it went home repaired. */
+    readonly as?: 'not repaired'
+    readonly why?: string
+    readonly complaint?: ComplaintNow
+    readonly used?: Used
     readonly seq: number
     readonly reducer: number
     readonly missing: readonly Missing[]
@@ -347,6 +371,7 @@ export function emptyState(jobId: string): JobState {
     comparisons: record(),
     photos: [],
     faults: [],
+    opened: [],
     skipped: [],
     rides: [],
     ridden: record(),

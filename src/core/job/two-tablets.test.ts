@@ -100,9 +100,11 @@ const FACTS: readonly Fact[] = [
   {
     name: 'ride',
     before: (b) =>
-      (['walking pace', 'brake stops'] as const).forEach((stage) => b.log('ride-added', { text: 'fine', stage, outcome: 'passed' })),
-    safe: ['ride-added', { text: 'fine', stage: 'gentle', outcome: 'passed' }],
-    unsafe: ['ride-added', { text: 'noise', stage: 'gentle', outcome: 'stopped' }],
+      (['walking pace', 'brake stops'] as const).forEach((stage) =>
+        b.log('ride-added', { text: 'fine', rungs: [stage], outcome: 'passed' }),
+      ),
+    safe: ['ride-added', { text: 'fine', rungs: ['gentle'], outcome: 'passed' }],
+    unsafe: ['ride-added', { text: 'noise', rungs: ['gentle'], outcome: 'stopped' }],
     open: (s, at) => checkStatus(s, 'ridden', at).open,
   },
 ]
@@ -335,7 +337,7 @@ describe('what is stored and odd', () => {
   )
   it('an entry that cannot be read is flagged, and the rest of the job stands', () => {
     const book = new Logbook().open()
-    book.log('plan-adopted', { plan: { goals: 4, down: { steps: [] }, up: { steps: [] } } } as never)
+    book.log('plan-adopted', { plan: { goals: 4, down: { steps: [] }, up: { steps: [] }, swap: [] } } as never)
     book.log('note-added', { text: 'after it' })
     const s = state(book)
     expect(s.flags).toEqual([expect.objectContaining({ kind: 'unreadable', subject: 'plan-adopted' })])

@@ -1,3 +1,4 @@
+import { FIRST_POWERS } from '../ride'
 import type { CheckId } from './checks'
 import type { Stage } from './stages'
 
@@ -21,8 +22,9 @@ export interface FixingMove {
 export const POWERS = ['live', 'isolated', 'out'] as const
 export type Power = (typeof POWERS)[number]
 
-/** What shows that a check is passed: somebody looked, went by its list, did the step that is it, or answers for it in person. */
-export const SHOWN_BY = ['looked at', 'its list', 'the step', 'answers for it'] as const
+/** What shows that a check is passed: somebody looked, went by its list, did the step that is it, answers for it
+ * in person; or how power came back. */
+export const SHOWN_BY = ['looked at', 'its list', 'the step', 'answers for it', ...FIRST_POWERS] as const
 export type ShownBy = (typeof SHOWN_BY)[number]
 
 /** Why a step was left undone, or a test left out, or a fixing not put back, where it is one of the usual reasons. */
@@ -38,6 +40,17 @@ export type RecheckOf = (typeof RECHECK_OF)[number]
 /** What a photo shows, where nobody has to say it. */
 export const PHOTO_SHOWS = ['delivery'] as const
 export type PhotoShows = (typeof PHOTO_SHOWS)[number]
+
+/** What a machine's counter counts. */
+export const USED_UNITS = ['km', 'h'] as const
+export interface Used {
+  readonly value: number
+  readonly unit: (typeof USED_UNITS)[number]
+}
+
+/** What became of what the owner complained of. */
+export const COMPLAINT_NOW = ['gone', 'still there', 'cannot be said'] as const
+export type ComplaintNow = (typeof COMPLAINT_NOW)[number]
 
 /** How a fault is dealt with. */
 export const FAULT_WAYS = ['swap', 'mend', 'leave'] as const

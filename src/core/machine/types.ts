@@ -4,6 +4,7 @@ import type { Doing, Minutes } from './doing'
 import type { Fact, Guard } from './guard-types'
 import type { CompareSpec } from './compare'
 import type { Connection, Joint } from './joint'
+import type { PartRole } from './opened'
 
 export const MACHINE_CLASSES = ['scooter', 'e-bike', 'ride-on', 'buggy', 'tractor', 'indoor machine'] as const
 export type MachineClass = (typeof MACHINE_CLASSES)[number]
@@ -65,6 +66,8 @@ export interface Part {
   readonly id: string
   readonly name: string
   readonly mass?: Quantity
+  /** What it is to the machine, where its having been opened decides how the work is proved; a drive's part is its motor. */
+  readonly role?: PartRole
   /** Parts that make this one up; it comes off as one piece and may be split later. */
   readonly of?: readonly string[]
   /** Comes off together with this part. */

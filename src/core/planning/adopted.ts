@@ -1,8 +1,8 @@
-import type { CompareSpec, Joint, Minutes, WaitKind, Want } from '../machine'
+import type { CompareSpec, Joint, Minutes, Opened, WaitKind, Want } from '../machine'
 import type { FixingSpec, Plan, PlannedStep, SwapPlanStep } from './types'
 
 /** What a job takes over of a plan. */
-export interface AdoptedPlan extends Pick<Plan, 'planner' | 'goals' | 'swap' | 'upOrder'> {
+export interface AdoptedPlan extends Pick<Plan, 'planner' | 'provedAs' | 'goals' | 'swap' | 'upOrder'> {
   readonly down: AdoptedLimb
   readonly up: AdoptedLimb
 }
@@ -73,6 +73,7 @@ type AsPlanned =
   | 'cover'
   | 'cautions'
   | 'relations'
+  | 'opens'
 
 export interface SwapFacts {
   readonly id: string
@@ -80,11 +81,12 @@ export interface SwapFacts {
   readonly goal?: string
   readonly part?: string
   readonly compare?: readonly Omit<CompareSpec, 'name' | 'why'>[]
+  readonly opens?: readonly Opened[]
   readonly minutes: Minutes
 }
 
 /** A plan as a job keeps it, without words. */
-export interface PlanFacts extends Pick<Plan, 'planner' | 'goals' | 'upOrder'> {
+export interface PlanFacts extends Pick<Plan, 'planner' | 'provedAs' | 'goals' | 'upOrder'> {
   readonly down: LimbFacts
   readonly up: LimbFacts
   readonly swap: readonly SwapFacts[]
@@ -137,6 +139,7 @@ function factsOfStep(s: PlannedStep): StepFacts {
     cautions: s.cautions,
     wants: s.wants?.map(({ name: _, adjust, ...w }) => ({ ...w, ...(adjust ? { adjust: { way: adjust.way, by: adjust.by } } : {}) })),
     relations: s.relations,
+    opens: s.opens,
   }) as StepFacts
 }
 
@@ -145,6 +148,7 @@ export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
   const limb = ({ steps, minutes, proved }: AdoptedLimb): LimbFacts => ({ steps: steps.map(factsOfStep), minutes, proved })
   return {
     planner: plan.planner,
+    ...(plan.provedAs ? { provedAs: plan.provedAs } : {}),
     goals: plan.goals,
     upOrder: plan.upOrder,
     down: limb(plan.down),
@@ -156,10 +160,26 @@ export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
           goal: s.goal,
           part: s.part?.id,
           minutes: s.minutes,
+          opens: s.opens,
           compare: s.compare?.map(({ name: _, why: __, ...facts }) => facts),
         }) as SwapFacts,
     ),
   }
+}
+
+/** A plan for a build that knows nothing of what a step opens, and how the work is proved. */
+export function withoutOpens<
+  S extends object,
+  P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S>; readonly swap: readonly object[] },
+>(plan: P): P {
+  const bare = <T extends object>(list: readonly T[]): T[] =>
+    list.map((s) => {
+      const { opens: _, ...rest } = s as { readonly opens?: unknown }
+      return rest as T
+    })
+  const { provedAs: _, ...rest } = plan as { readonly provedAs?: unknown }
+  const limb = (of: LimbOf<S>): LimbOf<S> => ({ ...of, steps: bare(of.steps) })
+  return { ...(rest as P), down: limb(plan.down), up: limb(plan.up), swap: bare(plan.swap) }
 }
 
 /** A plan for a build that knows no figures that a step wants read. */
@@ -201,6 +221,7 @@ export function planOfFacts(facts: PlanFacts): AdoptedPlan {
   const limb = ({ steps, minutes, proved }: LimbFacts): AdoptedLimb => ({ steps: steps.map(bareStep), minutes, proved })
   return {
     planner: facts.planner,
+    ...(facts.provedAs ? { provedAs: facts.provedAs } : {}),
     goals: facts.goals,
     upOrder: facts.upOrder,
     down: limb(facts.down),

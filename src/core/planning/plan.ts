@@ -4,6 +4,7 @@ import { type Action, compileDown, expandGoal, usableModes } from './actions'
 import { LOOKED_AT, rejectedSets } from './alternatives'
 import { cheapestCompletion, type Completion } from './completion'
 import { equip, orByFeel, stoppedBy } from './equip'
+import { opensBySwap, provedAs } from './opens'
 import { consumableNeeds, secondPerson, toolNeeds } from './tools-and-people'
 import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
@@ -107,6 +108,7 @@ export function plan(
 
   return ok({
     planner: PLANNER_VERSION,
+    provedAs: provedAs(file),
     goals,
     down: limb(withPairs(downSteps, upSteps), down),
     swap: goals.flatMap((id) =>
@@ -117,6 +119,7 @@ export function plan(
           ...(goals.length > 1 ? { job: index.goals.get(id)!.name, goal: id } : {}),
           ...(found ? { part: { id: found.id, name: found.name } } : {}),
           ...(found?.compare ? { compare: found.compare } : {}),
+          ...given('opens', opensBySwap(index, part)),
         }
       }),
     ),
@@ -144,6 +147,10 @@ export function plan(
       .map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
+
+/** A list that has something in it. */
+const given = <K extends string, T>(key: K, list: readonly T[]): { readonly [P in K]?: readonly T[] } =>
+  (list.length > 0 ? { [key]: list } : {}) as never
 
 /** A limb of two. */
 const half = ({ onProgress, ...rest }: Watch, which: 0 | 1): Watch => ({

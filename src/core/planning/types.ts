@@ -1,4 +1,20 @@
-import type { CompareSpec, Guard, Joint, Lock, Looks, Minutes, Pass, Relation, Tool, Use, Variants, WaitKind, Want } from '../machine'
+import type {
+  CompareSpec,
+  Guard,
+  Joint,
+  Lock,
+  Looks,
+  Minutes,
+  Opened,
+  ProvedAs,
+  Pass,
+  Relation,
+  Tool,
+  Use,
+  Variants,
+  WaitKind,
+  Want,
+} from '../machine'
 import type { Result } from '../result'
 import type { Quantity } from '../units'
 
@@ -154,6 +170,8 @@ export interface PlannedStep {
   /** The check that it passes. */
   readonly check?: string
   readonly cover?: true
+  /** What it opens, on the way down; the proof of the work goes by it. */
+  readonly opens?: readonly Opened[]
   readonly cautions: readonly string[]
   readonly consumables: readonly Use[]
 }
@@ -207,6 +225,8 @@ export interface SwapPlanStep {
   readonly part?: PartSpec
   /** What the new part has to have in common with the old one, before anything is undone for it. */
   readonly compare?: readonly CompareSpec[]
+  /** What is opened by it: the part that is replaced. */
+  readonly opens?: readonly Opened[]
   readonly minutes: Minutes
 }
 
@@ -221,6 +241,8 @@ export interface Alternative {
 
 export interface Plan {
   readonly planner: string
+  /** How the work is proved. Absent in plans of before that was asked. */
+  readonly provedAs?: ProvedAs
   readonly goals: readonly string[]
   readonly down: LimbPlan
   readonly swap: readonly SwapPlanStep[]

@@ -1,6 +1,7 @@
 import { both, factKey, factsIn, type FileIndex, settled, type Variants, actionId, poseWish, stepId, cellName } from '../machine'
 import type { Action } from './actions'
 import type { Sequence } from './order'
+import { opensOf } from './opens'
 import { fixingSpecs, jointFacts, plugFacts } from './fixing-specs'
 import { asksDead, describe, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
 import { standingWaits } from './standing'
@@ -35,6 +36,7 @@ export function writeDown(
     const numbered = action.kind !== 'prove' && action.kind !== 'support'
     const power = powerOf(index, action, 'down')
     const check = index.steps.get(action.subject)?.check
+    const opens = opensOf(index, action)
     const step: PlannedStep = {
       id: stepId('down', action.id),
       limb: 'down',
@@ -48,6 +50,7 @@ export function writeDown(
       ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
       fixings: joint ? fixingSpecs(joint, nextCell) : [],
       parts: partSpecs(index, action.gives),
+      ...(opens.length > 0 ? { opens } : {}),
     }
     before = here
     return step

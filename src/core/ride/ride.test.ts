@@ -1,15 +1,22 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { quayLog } from '../../demo/ride'
+import { OPENED, type Opened, type ProvedAs } from '../machine'
 import {
+  deceleration,
+  judgeStop,
+  ladderOf,
+  LADDERS,
+  longEnough,
+  rungOf,
+  rungsUpTo,
+  wantedRungs,
   below,
   brakingStop,
   cleanLog,
   DEFAULT_LIMITS,
   fitHeat,
   judgeRide,
-  nextRide,
-  RIDE_STAGES,
   type RawLog,
   strips,
   summariseRide,
@@ -243,10 +250,87 @@ describe('strips and summary', () => {
 })
 
 describe('the ladder', () => {
-  it('goes up one rung at a time, from the lowest that is not passed', () => {
-    expect(nextRide(new Set())).toBe('wheel off the ground')
-    expect(nextRide(new Set(['wheel off the ground', 'walking pace', 'brake stops'] as const))).toBe('gentle')
-    expect(nextRide(new Set(['wheel off the ground', 'brake stops', 'gentle'] as const))).toBe('walking pace')
-    expect(nextRide(new Set(RIDE_STAGES))).toBeNull()
+  const names = Object.keys(LADDERS) as ProvedAs[]
+  const all = [...OPENED, 'nothing'] as const
+  it.each(names)('of a %s wants only rungs that are on it, and something for whatever was opened', (as) => {
+    const ladder = ladderOf(as)
+    for (const opened of all) {
+      const wanted = wantedRungs(ladder, opened === 'nothing' ? [] : [opened])
+      expect(wanted.length, opened).toBeGreaterThan(0)
+      expect(
+        [...ladder.wanted[opened]].every((r) => ladder.rungs.includes(r)),
+        opened,
+      ).toBe(true)
+      // In the order of the ladder.
+      expect([...wanted].sort((a, b) => ladder.rungs.indexOf(a) - ladder.rungs.indexOf(b))).toEqual(wanted)
+    }
+  })
+  it.each(names)('of a %s wants no less when more was opened', (as) => {
+    const ladder = ladderOf(as)
+    for (const a of OPENED)
+      for (const b of OPENED) {
+        const both = wantedRungs(ladder, [a, b])
+        for (const r of wantedRungs(ladder, [a])) if (r !== 'short ride') expect(both, `${a} and ${b}`).toContain(r)
+      }
+  })
+  it('asks of a scooter what was opened, and no more', () => {
+    const of = (...opened: Opened[]) => wantedRungs(ladderOf('scooter'), opened)
+    expect(of()).toEqual(['short ride'])
+    expect(of('cover')).toEqual(['short ride'])
+    expect(of('tyre')).toEqual(['brake stops', 'gentle'])
+    expect(of('plug')).toEqual(['both ways', 'gentle'])
+    for (const heart of ['motor', 'controller', 'loom'] as const)
+      expect(of(heart)).toEqual(expect.arrayContaining(['full', 'hill', 'heat soak']))
+    expect(of('tyre', 'cover')).toEqual(['brake stops', 'gentle'])
+  })
+  it('never asks anybody to ride what nobody rides', () => {
+    for (const opened of OPENED)
+      for (const rung of wantedRungs(ladderOf('indoor machine'), [opened])) expect(rungOf(rung).kind, rung).toBe('run')
+  })
+  it('first power of a steering drive comes with nobody on it', () => {
+    expect(wantedRungs(ladderOf('steering'), ['motor'])[0]).toBe('hands off')
+  })
+  it('one ride stands for what is wanted below, and for what it reached', () => {
+    const ladder = ladderOf('scooter')
+    const wanted = wantedRungs(ladder, ['wheel'])
+    expect(rungsUpTo(ladder, wanted, new Set(), 'gentle')).toEqual(['push', 'walking pace', 'brake stops', 'gentle'])
+    expect(rungsUpTo(ladder, wanted, new Set(['push'] as const), 'brake stops')).toEqual(['walking pace', 'brake stops'])
+    expect(rungsUpTo(ladder, wanted, new Set(), 'full')).toEqual([...wanted, 'full'])
+  })
+  it('a rung wants its metres and minutes, where they were noted', () => {
+    expect(longEnough('gentle', { metres: 499 })).toBe(false)
+    expect(longEnough('gentle', { metres: 500 })).toBe(true)
+    expect(longEnough('gentle', {})).toBe(true)
+    expect(longEnough('heat soak', { metres: 9000, minutes: 9 })).toBe(false)
+    expect(longEnough('brake stops', { metres: 1, minutes: 0 })).toBe(true)
+  })
+})
+
+describe('a stop by tape', () => {
+  it('is v²/2s', () => {
+    // 20 km/h in 4.41 m: (20/3.6)²/(2·4.41) = 3.5 m/s².
+    expect(deceleration(20, 4.41)!.value).toBeCloseTo(3.5, 2)
+    expect(deceleration(25, 8)!.value).toBeCloseTo(3.014, 3)
+    expect(deceleration(0, 4)).toBeNull()
+    expect(deceleration(20, 0)).toBeNull()
+    expect(deceleration(20, Number.NaN)).toBeNull()
+  })
+  it('has a doubt in which the speed counts twice', () => {
+    const { value, u } = deceleration(20, 4.41)!
+    expect(u / value).toBeCloseTo(Math.hypot(2 * (0.5 / 20), 0.25 / 4.41), 6)
+    expect(deceleration(10, 1.1)!.u / deceleration(10, 1.1)!.value).toBeGreaterThan(u / value)
+  })
+  it('is judged with twice its doubt, by what it is stopped with, and not at all on new pads', () => {
+    const stops = ladderOf('scooter').stops
+    const verdict = (brake: 'front' | 'together', metres: number, fresh?: true) =>
+      judgeStop({ brake, from: 20, metres, ...(fresh ? { fresh } : {}) }, stops)?.verdict
+    expect(verdict('together', 3)).toBe('good')
+    expect(verdict('together', 4.4)).toBe('look')
+    expect(verdict('together', 7)).toBe('bad')
+    expect(verdict('front', 7)).toBe('good')
+    expect(verdict('front', 14)).toBe('bad')
+    expect(verdict('front', 14, true)).toBe('noted')
+    expect(judgeStop({ brake: 'pedal', from: 10, metres: 3 }, ladderOf('tractor').stops)?.verdict).toBe('noted')
+    expect(judgeStop({ brake: 'front' }, stops)).toBeNull()
   })
 })

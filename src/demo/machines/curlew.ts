@@ -25,7 +25,7 @@ export function curlew(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'curlew',
-    revision: '2026-06',
+    revision: '2026-12',
     name: 'Curlew',
     class: 'ride-on',
     variants: [
@@ -87,10 +87,11 @@ export function curlew(): MachineFile {
         back: doing('Lower shroud up, tongues into the upper', [way(FLAT, null, 1)], { cautions: ['H63'] }),
       },
       { id: 'upper-shroud', name: 'upper shroud', mass: q(0.3, 'kg'), escape: off('steering-wheel') },
-      { id: 'steering-wheel', name: 'steering wheel', mass: q(1.9, 'kg'), tethers: ['horn-plug'] },
+      { id: 'steering-wheel', role: 'steering', name: 'steering wheel', mass: q(1.9, 'kg'), tethers: ['horn-plug'] },
       { id: 'cowling', name: 'controller cowling', mass: q(0.4, 'kg') },
       {
         id: 'controller',
+        role: 'controller',
         name: 'controller',
         mass: q(0.9, 'kg'),
         serviceable: false,
@@ -120,6 +121,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'star',
+        role: 'gearbox',
         name: 'coupling star',
         mass: q(0.02, 'kg'),
         escape: off('motor'),
@@ -128,6 +130,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'column',
+        role: 'steering',
         name: 'steering column',
         mass: q(9.4, 'kg'),
         of: ['torque-sensor', 'motor', 'star'],
@@ -149,9 +152,9 @@ export function curlew(): MachineFile {
           ifOmitted: 'One tooth out, and the wheel stands askew and the learnt centre is wrong.',
         }),
       },
-      { id: 'torque-sensor', name: 'torque sensor', mass: q(0.4, 'kg'), serviceable: false, escape: off('column') },
+      { id: 'torque-sensor', role: 'steering', name: 'torque sensor', mass: q(0.4, 'kg'), serviceable: false, escape: off('column') },
       { id: 'tilt-spring', name: 'tilt spring', mass: q(0.1, 'kg') },
-      { id: 'shaft', name: 'intermediate shaft', mass: q(1.1, 'kg') },
+      { id: 'shaft', role: 'steering', name: 'intermediate shaft', mass: q(1.1, 'kg') },
     ],
     joints: [
       fixing(

@@ -48,6 +48,7 @@ export function parts(end: End, id: Id, arm: string): Part[] {
   return [
     {
       id: id('wheel'),
+      role: 'wheel',
       name: `${end} wheel`,
       mass: q(5.6, 'kg'),
       of: [id('motor'), id('disc'), id('rim'), id('rim-half'), id('tyre'), id('tube')],
@@ -76,7 +77,15 @@ export function parts(end: End, id: Id, arm: string): Part[] {
         cautions: ['H28'],
       }),
     },
-    { id: id('disc'), name: `${end} brake disc`, mass: q(0.12, 'kg'), transfer: true, handed: 'left', escape: off(id('wheel')) },
+    {
+      id: id('disc'),
+      role: 'brake',
+      name: `${end} brake disc`,
+      mass: q(0.12, 'kg'),
+      transfer: true,
+      handed: 'left',
+      escape: off(id('wheel')),
+    },
     { id: id('rim'), name: `${end} rim`, mass: q(0.7, 'kg') },
     {
       id: id('rim-half'),
@@ -88,6 +97,7 @@ export function parts(end: End, id: Id, arm: string): Part[] {
     },
     {
       id: id('tyre'),
+      role: 'tyre',
       name: `${end} tyre`,
       mass: q(0.8, 'kg'),
       escape: off(id('rim-half')),
@@ -95,10 +105,11 @@ export function parts(end: End, id: Id, arm: string): Part[] {
       back: doing('Tyre on, arrow forward at the top', [way(SIDE, null, 3)], { note: 'Tube with a breath of air in it first.' }),
     },
     { id: id('tube'), name: `${end} tube`, mass: q(0.2, 'kg'), with: id('tyre') },
-    { id: id('caliper'), name: `${end} brake caliper`, mass: q(0.3, 'kg') },
+    { id: id('caliper'), role: 'brake', name: `${end} brake caliper`, mass: q(0.3, 'kg') },
     { id: end === 'front' ? 'neck-cover' : 'arm-cover', name: end === 'front' ? 'neck cover' : 'arm cover', mass: q(0.1, 'kg') },
     {
       id: id('controller'),
+      role: 'controller',
       name: `${end} controller`,
       mass: q(0.5, 'kg'),
       escape: off('deck-lid'),

@@ -48,7 +48,7 @@ export function godwit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'godwit',
-    revision: '2026-05',
+    revision: '2026-12',
     name: 'Godwit',
     class: 'e-bike',
     variants: [
@@ -113,6 +113,7 @@ export function godwit(): MachineFile {
       { id: 'guard', name: 'bash guard', mass: q(0.6, 'kg') },
       {
         id: 'chainring',
+        role: 'gearbox',
         name: 'chainring with its spider',
         mass: q(0.4, 'kg'),
         handed: 'right',
@@ -145,9 +146,17 @@ export function godwit(): MachineFile {
           ifOmitted: 'A lead between motor and shell is worn through in a week.',
         }),
       },
-      { id: 'torque-spindle', name: 'spindle with its torque sensor', mass: q(0.9, 'kg'), serviceable: false, escape: off('gear') },
+      {
+        id: 'torque-spindle',
+        role: 'gearbox',
+        name: 'spindle with its torque sensor',
+        mass: q(0.9, 'kg'),
+        serviceable: false,
+        escape: off('gear'),
+      },
       {
         id: 'gear-cover',
+        role: 'gearbox',
         name: 'gear cover',
         mass: q(0.3, 'kg'),
         escape: off('motor'),
@@ -162,6 +171,7 @@ export function godwit(): MachineFile {
       },
       {
         id: 'gear',
+        role: 'gearbox',
         name: 'nylon gear',
         mass: q(0.15, 'kg'),
         escape: off('gear-cover'),
@@ -171,9 +181,10 @@ export function godwit(): MachineFile {
           ifOmitted: 'Dry nylon melts on the first dune.',
         }),
       },
-      { id: 'drive-bearing', name: 'right spindle bearing', mass: q(0.06, 'kg'), escape: off('gear') },
+      { id: 'drive-bearing', role: 'gearbox', name: 'right spindle bearing', mass: q(0.06, 'kg'), escape: off('gear') },
       {
         id: 'controller',
+        role: 'controller',
         name: 'controller',
         mass: q(0.3, 'kg'),
         tethers: ['phase-plug', 'loom-plug', 'speed-plug'],
@@ -189,6 +200,7 @@ export function godwit(): MachineFile {
       },
       {
         id: 'front-loom',
+        role: 'loom',
         name: 'display loom',
         mass: q(0.1, 'kg'),
         lift: doing('Draw the loom forward, cord tied on', [way(WHEELS, null, 1.5)], { cautions: ['H39'] }),

@@ -33,7 +33,7 @@ export function heron(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'heron',
-    revision: '2026-01',
+    revision: '2026-12',
     name: 'Heron',
     class: 'tractor',
     variants: [
@@ -110,6 +110,7 @@ export function heron(): MachineFile {
       },
       {
         id: 'inverter',
+        role: 'controller',
         name: 'inverter',
         mass: q(14, 'kg'),
         serviceable: false,
@@ -123,6 +124,7 @@ export function heron(): MachineFile {
       },
       {
         id: 'pump',
+        role: 'cooling',
         name: 'coolant pump',
         mass: q(1.2, 'kg'),
         tethers: ['pump-plug'],
@@ -148,8 +150,8 @@ export function heron(): MachineFile {
           ifOmitted: 'Drawn in by its bolts it breaks the flange.',
         }),
       },
-      { id: 'resolver', name: 'resolver', mass: q(0.3, 'kg'), serviceable: true, escape: off('motor') },
-      { id: 'gearbox', name: 'gearbox', mass: q(70, 'kg') },
+      { id: 'resolver', role: 'motor', name: 'resolver', mass: q(0.3, 'kg'), serviceable: true, escape: off('motor') },
+      { id: 'gearbox', role: 'gearbox', name: 'gearbox', mass: q(70, 'kg') },
     ],
     joints: [
       fixing(

@@ -44,7 +44,7 @@ export function knot(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'knot',
-    revision: '2026-04',
+    revision: '2026-12',
     name: 'Knot',
     class: 'indoor machine',
     variants: [
@@ -109,7 +109,7 @@ export function knot(): MachineFile {
         lift: doing('Side panel off', [way(BOTH, null, 0.5)], { photo: 'the open side, before anything is moved' }),
         back: doing('Side panel on', [way(BOTH, null, 0.5)], { cautions: ['H63'] }),
       },
-      { id: 'supply', name: 'power supply', mass: q(1.1, 'kg'), serviceable: false, tethers: ['supply-plug'] },
+      { id: 'supply', role: 'supply', name: 'power supply', mass: q(1.1, 'kg'), serviceable: false, tethers: ['supply-plug'] },
       {
         id: 'actuator',
         name: 'tilt actuator',
@@ -131,6 +131,7 @@ export function knot(): MachineFile {
       { id: 'strut', name: 'gas strut', mass: q(0.5, 'kg') },
       {
         id: 'belt',
+        role: 'gearbox',
         name: 'drive belt',
         mass: q(0.2, 'kg'),
         escape: all(off('idler-bolt'), open),
@@ -152,9 +153,10 @@ export function knot(): MachineFile {
           ifOmitted: 'Out of line it eats its belt.',
         }),
       },
-      { id: 'pulley', name: 'motor pulley', mass: q(0.15, 'kg'), escape: off('motor') },
+      { id: 'pulley', role: 'gearbox', name: 'motor pulley', mass: q(0.15, 'kg'), escape: off('motor') },
       {
         id: 'idler',
+        role: 'gearbox',
         name: 'idler with its arm',
         mass: q(0.3, 'kg'),
         of: ['idler-bearing'],
@@ -162,9 +164,10 @@ export function knot(): MachineFile {
         lift: doing('Idler off its pin, spring with it', [way(UP, null, 0.5)], { cautions: ['H26'] }),
         back: doing('Idler on its pin, spring in its hole', [way(UP, null, 1)], { cautions: ['H26'] }),
       },
-      { id: 'idler-bearing', name: 'idler bearing', mass: q(0.03, 'kg'), escape: off('idler') },
+      { id: 'idler-bearing', role: 'gearbox', name: 'idler bearing', mass: q(0.03, 'kg'), escape: off('idler') },
       {
         id: 'control',
+        role: 'controller',
         name: 'control box',
         mass: q(0.4, 'kg'),
         tethers: ['actuator-plug', 'motor-plug', 'remote-plug', 'supply-plug'],

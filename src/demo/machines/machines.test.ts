@@ -13,6 +13,7 @@ import {
   openWaits,
   presentStep,
   reduce,
+  relevantChecks,
   tally,
   waitingFor,
 } from '../../core/job'
@@ -79,6 +80,8 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
       const step = presentStep(now(), limb, now().lastAt)
       if (!step) return
       if (step.check === 'spin test') book.wait(60).log('note-added', { text: 'waited' })
+      if (step.power === 'live' && relevantChecks(now()).includes('first power'))
+        book.log('check-passed', { check: 'first power', shown: high ? 'pre-charge' : 'fuse', ...(high ? {} : { amps: 5 }) })
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))

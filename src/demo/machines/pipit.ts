@@ -56,7 +56,7 @@ export function pipit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'pipit',
-    revision: '2026-03',
+    revision: '2026-12',
     name: 'Pipit',
     class: 'scooter',
     variants: [
@@ -138,6 +138,7 @@ export function pipit(): MachineFile {
       },
       {
         id: 'controller',
+        role: 'controller',
         name: 'controller',
         mass: q(0.25, 'kg'),
         tethers: ['phases', 'hall', 'control-plug', 'pack-plug'],
@@ -147,6 +148,7 @@ export function pipit(): MachineFile {
       },
       {
         id: 'fender',
+        role: 'brake',
         name: 'rear fender',
         mass: q(0.3, 'kg'),
         of: ['pad'],
@@ -159,7 +161,7 @@ export function pipit(): MachineFile {
           ifOmitted: 'Turned round, it brakes nothing.',
         }),
       },
-      { id: 'pad', name: 'brake pad', mass: q(0.05, 'kg'), escape: off('fender') },
+      { id: 'pad', role: 'brake', name: 'brake pad', mass: q(0.05, 'kg'), escape: off('fender') },
       { id: 'fender-spring', name: 'fender spring', mass: q(0.02, 'kg'), with: 'fender' },
       {
         id: 'wheel',
@@ -187,7 +189,7 @@ export function pipit(): MachineFile {
           ifOmitted: 'A lead under the cover is cut by its edge.',
         }),
       },
-      { id: 'tyre', name: 'solid tyre', mass: q(0.7, 'kg'), escape: off('wheel') },
+      { id: 'tyre', role: 'tyre', name: 'solid tyre', mass: q(0.7, 'kg'), escape: off('wheel') },
     ],
     joints: [
       fixing(

@@ -60,7 +60,7 @@ export function plover(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'plover',
-    revision: '2026-02',
+    revision: '2026-12',
     name: 'Plover',
     class: 'ride-on',
     variants: [
@@ -138,6 +138,7 @@ export function plover(): MachineFile {
       },
       {
         id: 'controller',
+        role: 'controller',
         name: 'controller',
         mass: q(0.7, 'kg'),
         tethers: ['phases', 'hall', 'feed', 'control-plug'],
@@ -195,10 +196,11 @@ export function plover(): MachineFile {
           ifOmitted: 'Without its loop it is torn at full lock.',
         }),
       },
-      { id: 'tyre', name: 'front tyre', mass: q(1.1, 'kg'), escape: off('wheel') },
+      { id: 'tyre', role: 'tyre', name: 'front tyre', mass: q(1.1, 'kg'), escape: off('wheel') },
       { id: 'tube', name: 'front tube', mass: q(0.3, 'kg'), with: 'tyre' },
       {
         id: 'steering',
+        role: 'steering',
         name: 'handlebar with its stem',
         mass: q(1.8, 'kg'),
         escape: off('stem-bolt'),
@@ -209,6 +211,7 @@ export function plover(): MachineFile {
       },
       {
         id: 'fork',
+        role: 'steering',
         name: 'fork',
         mass: q(5.2, 'kg'),
         handed: 'left',
@@ -221,7 +224,7 @@ export function plover(): MachineFile {
           ifOmitted: 'Turned round it flaps at walking pace.',
         }),
       },
-      { id: 'bearings', name: 'head bearings, both races', mass: q(0.2, 'kg'), escape: off('fork') },
+      { id: 'bearings', role: 'steering', name: 'head bearings, both races', mass: q(0.2, 'kg'), escape: off('fork') },
     ],
     joints: [
       fixing(

@@ -40,7 +40,7 @@ export function redshank(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'redshank',
-    revision: '2026-01',
+    revision: '2026-12',
     name: 'Redshank',
     class: 'buggy',
     variants: [
@@ -114,6 +114,7 @@ export function redshank(): MachineFile {
       },
       {
         id: 'controller',
+        role: 'controller',
         name: 'controller',
         mass: q(0.9, 'kg'),
         tethers: ['motor-plug', 'control-plug', 'feed'],
@@ -121,7 +122,7 @@ export function redshank(): MachineFile {
         lift: doing('Controller out through the cowling opening', [way(DOWN, null, 1)], { note: 'It passes on its edge, plugs last.' }),
         back: doing('Controller in on its edge, plugs first', [way(BOTH, null, 1.5)], { cautions: ['H39'] }),
       },
-      { id: 'solenoid', name: 'park solenoid', mass: q(0.5, 'kg'), tethers: ['solenoid-plug'] },
+      { id: 'solenoid', role: 'brake', name: 'park solenoid', mass: q(0.5, 'kg'), tethers: ['solenoid-plug'] },
       {
         id: 'motor',
         name: 'drive motor',
@@ -142,15 +143,17 @@ export function redshank(): MachineFile {
       },
       {
         id: 'motor-cap',
+        role: 'motor',
         name: 'motor end cap',
         mass: q(0.2, 'kg'),
         escape: off('cowling'),
         lift: doing('End cap off, leads slack', [way(DOWN, null, 0.5)]),
         back: doing('End cap on, brushes free', [way(BOTH, null, 1)]),
       },
-      { id: 'brushes', name: 'pair of brushes', mass: q(0.02, 'kg'), escape: off('motor-cap') },
+      { id: 'brushes', role: 'motor', name: 'pair of brushes', mass: q(0.02, 'kg'), escape: off('motor-cap') },
       {
         id: 'gearbox',
+        role: 'gearbox',
         name: 'gearbox',
         mass: q(11, 'kg'),
         escape: all(off('motor'), off('left-wheel'), off('right-wheel')),
@@ -162,6 +165,7 @@ export function redshank(): MachineFile {
       },
       ...(['left', 'right'] as const).map((side) => ({
         id: `${side}-wheel`,
+        role: 'wheel' as const,
         name: `${side} rear wheel`,
         mass: q(2.6, 'kg'),
         lift: doing(`${side === 'left' ? 'Left' : 'Right'} wheel off its shaft`, [way(UP, null, 1)], {

@@ -44,7 +44,7 @@ export function sanderling(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'sanderling',
-    revision: '2026-02',
+    revision: '2026-12',
     name: 'Sanderling',
     class: 'scooter',
     variants: [
@@ -92,8 +92,8 @@ export function sanderling(): MachineFile {
     sealed: [{ part: 'controller', replacedBy: 'a whole controller', why: 'It is potted: opening it ends it.' }],
     parts: [
       { id: 'deck', name: 'deck' },
-      { id: 'stem', name: 'stem' },
-      { id: 'fork', name: 'fork' },
+      { id: 'stem', role: 'steering', name: 'stem' },
+      { id: 'fork', role: 'steering', name: 'fork' },
       { id: 'display', name: 'display', mass: q(0.15, 'kg') },
       {
         id: 'stem-cover',
@@ -109,6 +109,7 @@ export function sanderling(): MachineFile {
       { id: 'pack', name: 'battery pack', mass: q(2.1, 'kg'), tethers: ['pack-plug'] },
       {
         id: 'controller',
+        role: 'controller',
         name: 'controller',
         mass: q(0.35, 'kg'),
         escape: off('stem-cover'),
@@ -145,7 +146,7 @@ export function sanderling(): MachineFile {
         }),
         tethers: ['phases', 'hall'],
       },
-      { id: 'tyre', name: 'front tyre', mass: q(0.6, 'kg'), escape: off('motor-wheel') },
+      { id: 'tyre', role: 'tyre', name: 'front tyre', mass: q(0.6, 'kg'), escape: off('motor-wheel') },
     ],
     joints: [
       fixing(

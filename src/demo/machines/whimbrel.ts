@@ -58,7 +58,7 @@ export function whimbrel(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'whimbrel',
-    revision: '2026-04',
+    revision: '2026-12',
     name: 'Whimbrel',
     class: 'e-bike',
     variants: [
@@ -139,7 +139,7 @@ export function whimbrel(): MachineFile {
           cautions: ['H33', 'H61'],
         }),
       },
-      { id: 'rotor', name: 'brake disc', mass: q(0.15, 'kg'), transfer: true, escape: off('wheel') },
+      { id: 'rotor', role: 'brake', name: 'brake disc', mass: q(0.15, 'kg'), transfer: true, escape: off('wheel') },
       {
         id: 'cluster',
         name: 'cogs',
@@ -149,10 +149,11 @@ export function whimbrel(): MachineFile {
         lift: doing('Cogs off the hub', [way(BENCH, null, 0.5)]),
         back: doing('Cogs on, wide slot to wide rib', [way(BENCH, null, 0.5)]),
       },
-      { id: 'tyre', name: 'rear tyre', mass: q(0.9, 'kg'), escape: off('wheel') },
+      { id: 'tyre', role: 'tyre', name: 'rear tyre', mass: q(0.9, 'kg'), escape: off('wheel') },
       { id: 'tube', name: 'rear tube', mass: q(0.2, 'kg'), with: 'tyre' },
       {
         id: 'hub-cover',
+        role: 'gearbox',
         name: 'hub cover',
         mass: q(0.3, 'kg'),
         escape: all(off('wheel'), off('cluster')),
@@ -164,6 +165,7 @@ export function whimbrel(): MachineFile {
       },
       {
         id: 'clutch',
+        role: 'gearbox',
         name: 'clutch',
         of: ['gears'],
         mass: q(0.3, 'kg'),
@@ -174,7 +176,7 @@ export function whimbrel(): MachineFile {
           ifOmitted: 'Put in the wrong way round it freewheels both ways.',
         }),
       },
-      { id: 'gears', name: 'planet gears', mass: q(0.2, 'kg'), escape: off('clutch') },
+      { id: 'gears', role: 'gearbox', name: 'planet gears', mass: q(0.2, 'kg'), escape: off('clutch') },
     ],
     joints: [
       fixing(

@@ -1,20 +1,35 @@
 'use client'
 import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
-import { type AnyCheck, mayOverride, stageMissing } from '../../core/job'
+import { type AnyCheck, type ComplaintNow, mayOverride, stageMissing } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
+import { readNumber } from '../../ui/keypad'
 import { useJob } from '../shared/context'
 import { checkWords } from '../../words/en/checks'
+import { ComplaintTiles } from './complaint-tiles'
 import { Rechecks } from './rechecks'
 import { SavePage } from './save-page'
 
 /** What still stands in the way; when to look again; to whom it goes; and the page to print or keep. */
 export function HandBackCard() {
-  const { state, when, log, mayWork, person, open, nameOf } = useJob()
+  const { state, when, log, mayWork, person, open, nameOf, form } = useJob()
   const [to, setTo] = useState(state.machine.owner ?? '')
+  const [complaint, setComplaint] = useState<ComplaintNow | ''>('')
+  const [used, setUsed] = useState('')
   const [fault, setFault] = useState<string>()
   const missing = stageMissing(state, 'handed back', when).flatMap((m) => (m.is === 'check' ? [m.check] : []))
+  const handBack = (): void => {
+    const shown = used.trim() === '' ? undefined : readNumber(used)
+    if (form >= 16 && state.complaint && !complaint) return setFault(say.isItGoneAsk)
+    if (shown === null || (shown !== undefined && (shown < 0 || shown > 10_000_000))) return setFault(say.isNoCount(used))
+    if (!to.trim()) return setFault(say.toWhomDoes)
+    log('handed-back', {
+      to: to.trim(),
+      ...(complaint ? { complaint } : {}),
+      ...(shown !== undefined && state.usedAtDoor ? { used: { value: shown, unit: state.usedAtDoor.unit } } : {}),
+    })
+  }
   if (state.handedBack) {
     return (
       <article className="flex min-h-full flex-col gap-3">
@@ -57,6 +72,17 @@ export function HandBackCard() {
       ) : null}
       <Rechecks />
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+        {mayWork && form >= 16 ? <ComplaintTiles value={complaint} onChange={(c) => (setFault(undefined), setComplaint(c))} /> : null}
+        {mayWork && state.usedAtDoor ? (
+          <TextField
+            label={say.counterShows(state.usedAtDoor.value, state.usedAtDoor.unit)}
+            value={used}
+            onChange={(e) => (setFault(undefined), setUsed(e.target.value))}
+            inputMode="decimal"
+            autoComplete="off"
+            maxLength={12}
+          />
+        ) : null}
         {mayWork ? (
           <TextField label={say.handedTo} value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} />
         ) : null}
@@ -66,13 +92,12 @@ export function HandBackCard() {
           </p>
         ) : null}
         {mayWork ? (
-          <Button
-            weight="primary"
-            disabled={missing.length > 0}
-            onClick={() => (to.trim() ? log('handed-back', { to: to.trim() }) : setFault(say.toWhomDoes))}
-          >
+          <Button weight="primary" disabled={missing.length > 0} onClick={handBack}>
             {say.handItBack}
           </Button>
+        ) : null}
+        {mayWork && missing.length > 0 && form >= 16 ? (
+          <Button onClick={() => open({ kind: 'not repaired' })}>{say.handBackNotRepaired}</Button>
         ) : null}
         <SavePage />
         <Button onClick={() => window.print()}>{say.printThePage}</Button>

@@ -7,6 +7,7 @@ import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { writeReport } from '../../formats/hand-back'
 
+const date = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 /**
@@ -14,7 +15,7 @@ const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', h
  * later entries left out.
  */
 export function useReport(): Report {
-  const { state, view, nameOf, now, pages } = useJob()
+  const { state, view, nameOf, now, pages, settings } = useJob()
   const seq = state.handedBack?.seq
   const kept = pages.find((p) => p.seq === seq)?.body
   const frozen = useMemo(
@@ -28,7 +29,13 @@ export function useReport(): Report {
     [seq, kept, state.jobId, view.entries],
   )
   return (
-    kept ?? writeReport(frozen ?? state, { nameOf, when: (at) => day.format(at), now: frozen?.handedBack?.at ?? (now || state.lastAt) })
+    kept ??
+    writeReport(frozen ?? state, {
+      nameOf,
+      when: (at) => day.format(at),
+      now: frozen?.handedBack?.at ?? (now || state.lastAt),
+      shop: settings.shop,
+    })
   )
 }
 
@@ -44,7 +51,8 @@ export function HandBackPanel() {
       className="overflow-y-auto bg-paper px-6 py-5 print:overflow-visible print:bg-white print:p-0 print:text-[11px] print:leading-tight"
     >
       <header className="mb-3 border-b-2 border-ink pb-2">
-        <p className="text-[15px] text-steel print:text-[11px]">{say.job(report.job, report.owner, report.at.slice(0, 10))}</p>
+        {report.shop ? <p className="title text-[19px] print:text-[15px]">{report.shop}</p> : null}
+        <p className="text-[15px] text-steel print:text-[11px]">{say.job(report.job, report.owner, date.format(new Date(report.at)))}</p>
         <h2 className="title text-[27px] print:text-[20px]">
           {report.machine} · {report.work}
         </h2>
@@ -59,6 +67,13 @@ export function HandBackPanel() {
           {say.handedBackAnd(state.handedBack.to, nameOf(state.handedBack.by), now, clockText(state.handedBack.at, now), state.addenda)}
         </p>
       ) : null}
+      <dl className="mt-6 hidden grid-cols-2 gap-8 text-[11px] print:grid">
+        {[say.forTheShop, say.received].map((name) => (
+          <div key={name} className="border-t border-ink pt-1">
+            {name}
+          </div>
+        ))}
+      </dl>
       <p className="mt-3 hidden text-[10px] text-steel print:block">{say.theMakersManual}</p>
     </div>
   )

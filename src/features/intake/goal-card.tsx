@@ -66,7 +66,8 @@ function useAdopt(file: MachineFile): (planned: { readonly goals: readonly strin
   const { state, log, logAll, settings, show } = useJob()
   return ({ goals, plan }, reason) => {
     const names = goals.flatMap((id) => file.goals.find((g) => g.id === id)?.name ?? [])
-    const { topSpeed: _, lacking: __, ...kept } = settings
+    const { proofMinutes, proofMinutesHigh, deadVolts } = settings
+    const kept = { proofMinutes, ...(proofMinutesHigh !== undefined ? { proofMinutesHigh } : {}), deadVolts }
     logAll([
       { kind: 'goal-set', body: { goals, text: inOneGo(names) } },
       {

@@ -1,10 +1,26 @@
 import * as say from '../../words/en/screens/take-in'
 import type { Bodies, Kind } from '../../core/job'
+import { MACHINE_CLASSES } from '../../core/machine'
 import { cut } from '../../core/text'
 import { readNumber } from '../../ui/keypad'
 
 /** What the door's form has, as it was typed. */
-export const TAKE_IN_FIELDS = ['machine', 'name', 'unit', 'owner', 'stand', 'complaint', 'job', 'damage', 'volts'] as const
+export const TAKE_IN_FIELDS = [
+  'machine',
+  'name',
+  'unit',
+  'owner',
+  'stand',
+  'complaint',
+  'job',
+  'damage',
+  'volts',
+  'class',
+  'reach',
+  'used',
+  'usedUnit',
+  'ceiling',
+] as const
 export type TakeInValues = Readonly<Record<(typeof TAKE_IN_FIELDS)[number], string>>
 
 export interface KnownMachine {
@@ -39,6 +55,15 @@ export function readTakeIn(
     return {
       message: say.isNotAPacks(cut(typed.volts, 12)),
     }
+  const kind = MACHINE_CLASSES.find((c) => c === (machine?.class ?? typed.class))
+  if (!machine && !kind) return { message: say.whatKindIsIt }
+  const figure = (field: 'used' | 'ceiling'): number | null | undefined => {
+    const value = typed[field].trim() === '' ? undefined : readNumber(typed[field])
+    return value !== undefined && value !== null && (value < 0 || value > 10_000_000) ? null : value
+  }
+  const [used, ceiling] = [figure('used'), figure('ceiling')]
+  if (used === null) return { message: say.isNoCount(cut(typed.used, 12)) }
+  if (ceiling === null) return { message: say.isNoSum(cut(typed.ceiling, 12)) }
   const some = <K extends string>(key: K, value: string): { readonly [P in K]?: string } =>
     value ? ({ [key]: value } as { readonly [P in K]: string }) : {}
   const opened: Bodies['job-opened'] = {
@@ -49,10 +74,14 @@ export function readTakeIn(
       ...(machine ? { file: machine.id, revision: machine.revision } : {}),
       ...some('owner', v('owner', 200)),
       ...(volts !== null ? { fullVolts: volts } : {}),
+      ...(kind ? { class: kind } : {}),
     },
     ...some('stand', v('stand', 40)),
     complaint,
     ...some('job', v('job', 200)),
+    ...some('reach', v('reach', 200)),
+    ...(used !== undefined ? { used: { value: used, unit: typed.usedUnit === 'h' ? 'h' : 'km' } } : {}),
+    ...(ceiling !== undefined ? { ceiling } : {}),
   }
   const damage = v('damage', 2000)
   return {

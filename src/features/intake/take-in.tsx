@@ -6,7 +6,7 @@ import { follow } from '../../client/follow'
 import { keptTakeIns, takeIn } from '../../client/new-job'
 import { stayOffline } from '../../client/offline'
 import { sendAs } from '../../client/send'
-import { isNamed, toggleNamed } from '../../core/machine'
+import { isNamed, MACHINE_CLASSES, toggleNamed } from '../../core/machine'
 import { CHARGER_LABELS } from '../../core/safety'
 import { Button, Chip } from '../../ui/button'
 import { TextArea, TextField, Tiles } from '../../ui/field'
@@ -19,16 +19,34 @@ export interface TakeInProps {
   /** Who takes it in, and on which device. */
   readonly person: string
   readonly device: string
+  /** The build up to whose forms entries were written when the page was opened. */
+  readonly form: number
 }
 
-const EMPTY: TakeInValues = { machine: '', name: '', unit: '', owner: '', stand: '', complaint: '', job: '', damage: '', volts: '' }
+const EMPTY: TakeInValues = {
+  machine: '',
+  name: '',
+  unit: '',
+  owner: '',
+  stand: '',
+  complaint: '',
+  job: '',
+  damage: '',
+  volts: '',
+  class: '',
+  reach: '',
+  used: '',
+  usedUnit: 'km',
+  ceiling: '',
+}
 type Kept = Awaited<ReturnType<typeof keptTakeIns>>[number]
 
 /** What is known at the door: machine, owner, what it does, the job to do. Works without a network as the rest does. */
-export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
+export function TakeIn({ machines, jobs, person, device, form: written }: TakeInProps) {
   const [machine, setMachine] = useState(machines.length === 0 ? 'none' : '')
   const [job, setJob] = useState('')
   const [volts, setVolts] = useState('')
+  const [kind, setKind] = useState('')
   const [message, setMessage] = useState<string>()
   const [busy, setBusy] = useState(false)
   const [kept, setKept] = useState<readonly Kept[]>([])
@@ -69,7 +87,7 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
     if ('message' in read) return setMessage(read.message)
     setBusy(true)
     setMessage(undefined)
-    const taken = await takeIn(read.entries, { person, device })
+    const taken = await takeIn(read.entries, { person, device, form: written })
     if (taken.is === 'there') return window.location.assign(`/jobs/${taken.jobId}`)
     setBusy(false)
     if (taken.is === 'unkept') return setMessage(say.thisDevicesStorage)
@@ -78,6 +96,7 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
     setMachine(machines.length === 0 ? 'none' : '')
     setJob('')
     setVolts('')
+    setKind('')
     setForm((n) => n + 1)
   }
   return (
@@ -131,7 +150,16 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
         </div>
         {machine === 'none' ? (
           <>
-            <TextField className="md:col-span-2" label={say.whatIsIt} name="name" placeholder={say.deliveryTrike} maxLength={120} />
+            <div className="grid content-start gap-4 md:col-span-2">
+              <TextField label={say.whatIsIt} name="name" placeholder={say.deliveryTrike} maxLength={120} />
+              <Tiles
+                legend={say.whatKind}
+                name="class"
+                value={kind}
+                onChange={setKind}
+                options={MACHINE_CLASSES.map((c) => ({ value: c as string, label: c, hint: say.KINDS[c] }))}
+              />
+            </div>
             <div className="grid content-start gap-1.5">
               <TextField
                 label={say.packAtFullCharge}
@@ -156,6 +184,7 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
         ) : null}
         <TextField label={say.whichOne} name="unit" placeholder={say.no7} maxLength={120} />
         <TextField label={say.owner} name="owner" placeholder={say.quayPortersPool} maxLength={200} />
+        <TextField label={say.howReached} name="reach" placeholder={say.aNumberOrADesk} maxLength={200} />
         <TextField label={say.stand} name="stand" placeholder={say.emptyAtTheDoor} maxLength={40} />
         <TextArea
           className="md:col-span-3"
@@ -191,6 +220,19 @@ export function TakeIn({ machines, jobs, person, device }: TakeInProps) {
           placeholder={say.leftBarEndScraped}
           maxLength={2000}
         />
+        <div className="flex items-end gap-2">
+          <TextField className="flex-1" label={say.counter} name="used" inputMode="decimal" autoComplete="off" maxLength={12} />
+          <Tiles
+            legend={say.counts}
+            name="usedUnit"
+            defaultValue="km"
+            options={[
+              { value: 'km', label: 'km' },
+              { value: 'h', label: 'h' },
+            ]}
+          />
+        </div>
+        <TextField label={say.mayCost} name="ceiling" inputMode="decimal" autoComplete="off" maxLength={12} hint={say.askedAbove} />
         <p className="text-[15px] text-steel md:col-span-3">{say.aPack}</p>
         <Button type="submit" weight="primary" className="md:col-span-3" disabled={busy}>
           {busy ? say.writingItDown : say.takeItIn}

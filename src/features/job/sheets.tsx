@@ -1,6 +1,7 @@
 'use client'
 import type { SheetState } from '../shared/context'
 import { Fault } from '../fault'
+import { HandBack } from '../handback'
 import { Intake } from '../intake'
 import { Prove } from '../prove'
 import { Run } from '../run'
@@ -38,7 +39,11 @@ export function Sheets({
     case 'spin':
       return <Prove face="check" check={sheet.check} onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'ride':
-      return <Prove face="ride" stage={sheet.stage} onClose={onClose} />
+      return <Prove face="ride" onClose={onClose} {...(sheet.stage ? { stage: sheet.stage } : {})} />
+    case 'first power':
+      return <Prove face="first power" onClose={onClose} />
+    case 'not repaired':
+      return <HandBack face="not repaired" onClose={onClose} />
     case 'test':
       return <Fault face="test" test={sheet.test} drive={sheet.drive} onClose={onClose} />
     case 'skip test':

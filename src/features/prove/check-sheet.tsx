@@ -99,21 +99,23 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
         <fieldset className="grid gap-2">
           <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">{say.thenEach}</legend>
           {looked.map(itemWords).map((name) => (
-            <div key={name} role="group" aria-label={name} className="flex flex-wrap items-center gap-2 border-b border-rule pb-2">
-              <span className="flex-1 basis-44 text-[16.5px]">{name}</span>
-              <Answer label={say.right} on={answers[name] === 'right'} tone="ok" onClick={() => set(name, 'right')} />
+            <div key={name} role="group" aria-label={name} className="flex flex-wrap items-stretch gap-2">
+              <button
+                type="button"
+                aria-pressed={answers[name] === 'right'}
+                onClick={() => set(name, 'right')}
+                className={`min-h-14 flex-1 basis-44 rounded-md border-2 px-3 text-left text-[16.5px] ${answers[name] === 'right' ? ON.ok : 'border-rule bg-paper'}`}
+              >
+                {answers[name] === 'right' ? `${SIGN.ok} ` : ''}
+                {name}
+                <span className="sr-only">: {say.right}</span>
+              </button>
               <Answer label={say.wrong} on={answers[name] === 'wrong'} tone="stop" onClick={() => set(name, 'wrong')} />
               {base.mayLeave ? (
                 <Answer label={say.notTested} on={answers[name] === 'not tested'} tone="look" onClick={() => set(name, 'not tested')} />
               ) : null}
             </div>
           ))}
-          <Button
-            weight="quiet"
-            onClick={() => (setFault(undefined), setAnswers(Object.fromEntries(looked.map((i) => [itemWords(i), 'right' as const]))))}
-          >
-            {say.allOfThemRight}
-          </Button>
         </fieldset>
         <TextArea label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         {fault ? (

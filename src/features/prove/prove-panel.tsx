@@ -1,7 +1,6 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
-import { type AnyCheck, checkStatus, isCheck, looksOf, mayOverride, relevantChecks, ridesPassed } from '../../core/job'
-import { nextRide, RIDE_NEEDED, RIDE_STAGES } from '../../core/ride'
+import { type AnyCheck, checkStatus, isCheck, ladderIn, looksOf, mayOverride, relevantChecks, ridesPassed, wantedIn } from '../../core/job'
 import { Button } from '../../ui/button'
 import { clockText, spanText } from '../../ui/time'
 import { checkWords, itemWords } from '../../words/en/checks'
@@ -12,7 +11,7 @@ import { Block } from '../shared/panel'
 import { RIDE_HOW } from '../../words/en/rides'
 import { RideLogView } from './ride-log-view'
 import { TyreBlock } from './tyre-block'
-import { rideWords } from '../../words/en/entries'
+import { rideLine } from '../../words/en/rides'
 
 /** How many things a check names that it still needs, before it says how many more. */
 const SHOWN = 8
@@ -32,17 +31,18 @@ export function ProvePanel() {
 function Ladder() {
   const { state, nameOf, now, mayWork, open } = useJob()
   const passed = ridesPassed(state)
-  const next = nextRide(passed)
+  const wanted = wantedIn(state)
+  const next = wanted.find((r) => !passed.has(r))
   return (
     <Block title={say.theRideOneRung}>
       <ol className="grid gap-1.5">
-        {RIDE_STAGES.map((stage) => {
-          const rides = state.rides.filter((r) => (r.stage === undefined ? RIDE_NEEDED.includes(stage) : r.stage === stage))
+        {ladderIn(state).rungs.map((stage) => {
+          const rides = state.rides.filter((r) => (r.rungs ?? wanted).includes(stage))
           const last = rides.at(-1)
           const done = passed.has(stage)
           const sign = done ? (
             <span className="text-ok">●</span>
-          ) : last?.outcome === 'stopped' ? (
+          ) : last?.outcome === 'stopped' && (last.rungs ?? wanted).at(-1) === stage ? (
             <span className="text-stop">▲</span>
           ) : stage === next ? (
             <span className="text-copper">◉</span>
@@ -57,10 +57,10 @@ function Ladder() {
               <span className="text-[17px] font-semibold">
                 {sign} {RIDE_HOW[stage].title}
               </span>
-              {RIDE_NEEDED.includes(stage) ? null : <span className="narrow text-[14px] text-steel">{say.canBeLeftOut}</span>}
+              {wanted.includes(stage) ? null : <span className="narrow text-[14px] text-steel">{say.canBeLeftOut}</span>}
               {last ? (
                 <span className="text-[15.5px]">
-                  {say.km(rideWords(last), last.kilometres)}{' '}
+                  {rideLine(last)}{' '}
                   <span className="text-[14px] text-steel">
                     {nameOf(last.by)}
                     {now > 0 ? `, ${clockText(last.at, now)}` : ''}
@@ -129,7 +129,15 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
 function Checks() {
   const { state, now, when, open, log, mayWork, person, nameOf } = useJob()
   const look = (id: AnyCheck): void =>
-    !isCheck(id) ? undefined : looksOf(id) ? open({ kind: 'spin', check: id }) : log('check-passed', { check: id, shown: 'looked at' })
+    !isCheck(id)
+      ? undefined
+      : id === 'first power'
+        ? open({ kind: 'first power' })
+        : id === 'windings cold'
+          ? open({ kind: 'reading' })
+          : looksOf(id)
+            ? open({ kind: 'spin', check: id })
+            : log('check-passed', { check: id, shown: 'looked at' })
   return (
     <Block title={say.checks}>
       <ul className="grid gap-2">
@@ -138,7 +146,7 @@ function Checks() {
           const record = state.checks[id]
           const mark = record?.passed ?? record?.overridden ?? record?.failed
           const list = isCheck(id) && looksOf(id) !== null
-          const ticked = list || id === 'pinch' || id === 'calibration'
+          const ticked = list || id === 'pinch' || id === 'calibration' || id === 'first power' || id === 'windings cold'
           const may = mayOverride(id)
           const left = record?.passed?.items?.filter((i) => i.result === 'not tested') ?? []
           return (
@@ -180,7 +188,11 @@ function Checks() {
               </div>
               {!status.open && mayWork ? (
                 <div className="flex gap-2">
-                  {ticked ? <Button onClick={() => look(id)}>{list ? say.lookAndAnswer : say.itIsRight}</Button> : null}
+                  {ticked ? (
+                    <Button onClick={() => look(id)}>
+                      {list ? say.lookAndAnswer : (isCheck(id) && say.CHECK_ACTION[id]) || say.itIsRight}
+                    </Button>
+                  ) : null}
                   {may === 'mechanic' || (may === 'lead' && person.role === 'lead') ? (
                     <Button weight="quiet" onClick={() => open({ kind: 'override', check: id })}>
                       {say.goOnWithoutWhy}

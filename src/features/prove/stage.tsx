@@ -2,6 +2,7 @@
 import type { CheckId } from '../../core/job'
 import type { RideStage } from '../../core/ride'
 import { CheckSheet } from './check-sheet'
+import { FirstPowerSheet } from './first-power-sheet'
 import { ProveCard } from './prove-card'
 import { ProvePanel } from './prove-panel'
 import { RideSheet } from './ride-sheet'
@@ -11,7 +12,8 @@ export type ProveFace =
   | { readonly face: 'part' }
   | { readonly face: 'card' }
   | { readonly face: 'check'; readonly check: CheckId; readonly step?: string; readonly onClose: () => void }
-  | { readonly face: 'ride'; readonly stage: RideStage; readonly onClose: () => void }
+  | { readonly face: 'ride'; readonly stage?: RideStage; readonly onClose: () => void }
+  | { readonly face: 'first power'; readonly onClose: () => void }
 
 export function ProveStage(props: ProveFace) {
   switch (props.face) {
@@ -22,6 +24,8 @@ export function ProveStage(props: ProveFace) {
     case 'check':
       return <CheckSheet check={props.check} onClose={props.onClose} {...(props.step ? { step: props.step } : {})} />
     case 'ride':
-      return <RideSheet stage={props.stage} onClose={props.onClose} />
+      return <RideSheet onClose={props.onClose} {...(props.stage ? { stage: props.stage } : {})} />
+    case 'first power':
+      return <FirstPowerSheet onClose={props.onClose} />
   }
 }

@@ -94,6 +94,18 @@ function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
           </Button>
         )
       ) : null}
+      {waitsFor('first power') ? (
+        <>
+          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'first power' })}>
+            {say.sayHowItsPower}
+          </Button>
+          {lead ? (
+            <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'first power' })}>
+              {say.withoutALimit}
+            </Button>
+          ) : null}
+        </>
+      ) : null}
       {waitsFor('handling strength') && lead ? (
         <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>
           {say.goOnBefore}

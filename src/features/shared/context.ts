@@ -19,7 +19,9 @@ export type SheetState =
   | { readonly kind: 'tighten'; readonly step: string; readonly member?: string }
   | { readonly kind: 'measure'; readonly step: string; readonly body?: Bodies['step-done'] }
   | { readonly kind: 'spin'; readonly check: CheckId; readonly step?: string }
-  | { readonly kind: 'ride'; readonly stage: RideStage }
+  | { readonly kind: 'ride'; readonly stage?: RideStage }
+  | { readonly kind: 'first power' }
+  | { readonly kind: 'not repaired' }
   | { readonly kind: 'proof'; readonly step?: string }
   | { readonly kind: 'power' }
   | { readonly kind: 'differs'; readonly step: string }
@@ -35,6 +37,8 @@ export type SheetState =
 
 /** What a job's screen needs of the shop's settings. */
 export interface ScreenSettings extends JobSettings {
+  /** The shop's name. */
+  readonly shop: string
   /** Top speed by machine class, km/h: the shop's own limit. */
   readonly topSpeed: Readonly<Record<string, number>>
   /** Names of tools that are not in the shop, when the page was opened. */

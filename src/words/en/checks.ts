@@ -14,7 +14,12 @@ const NAMES: Readonly<Record<CheckId, string>> = {
   tightness: 'Axle, steering and brakes tightened by measure',
   'handling strength': 'Threadlocker at handling strength',
   'full cure': 'Threadlocker fully cured',
-  ridden: 'Ridden',
+  bearings: 'What turns, turns freely',
+  'windings cold': 'Windings read again, cold',
+  'first power': 'First power, limited',
+  'under power': 'Under power',
+  whole: 'Whole again',
+  ridden: 'Proved in use',
   calibration: 'Calibrated',
 }
 
@@ -47,6 +52,9 @@ export const ITEMS: Readonly<Record<CheckItem, string>> = {
   'right-tab-in': 'Right tab in its slot',
   'washers-under': 'A flat washer under both nuts',
   'nuts-final': 'Both nuts final, marks in line',
+  'turns-free': 'Turns freely by hand',
+  'no-notches': 'No notches, no grinding',
+  'no-play': 'No play across the axle',
 }
 
 /** What was looked at: ours by its id, a machine file's own in its words. */

@@ -1,10 +1,9 @@
 import type { JobState, LeftWhy, PhotoShows, RecheckOf, SkippedWhy } from '../../core/job'
 import type { AttemptWay } from '../../core/fasteners'
 import { count } from './count'
-import { STOP_WORDS } from './rides'
 import { titleOf } from './titles'
 
-type One<K extends 'rides' | 'rechecks' | 'skipped' | 'notes'> = JobState[K][number]
+type One<K extends 'rechecks' | 'skipped' | 'notes'> = JobState[K][number]
 
 export const LEFT_WORDS: Readonly<Record<LeftWhy, string>> = {
   'not in the way': 'Not in the way',
@@ -38,11 +37,6 @@ const TRIED_WORDS: Readonly<Record<AttemptWay, string>> = {
 
 /** A usual reason, and what was added to it. */
 const because = (usual: string | undefined, said: string | undefined): string => [usual, said].filter(Boolean).join(': ')
-
-/** How a ride went: what ended it, and what was said of it. */
-export function rideWords(r: Pick<One<'rides'>, 'sign' | 'text'>): string {
-  return because(r.sign && STOP_WORDS[r.sign], r.text) || 'nothing wrong'
-}
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 

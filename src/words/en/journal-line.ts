@@ -1,10 +1,11 @@
 import { signNames } from './names'
 import type { Bodies, Entry, JobState } from '../../core/job'
 import { faultWords, observedWords, readingWords, testWords } from './diagnosis'
-import { leftWords, noteWords, recheckDue, recheckWhat, rideWords, skippedWords } from './entries'
+import { leftWords, noteWords, recheckDue, recheckWhat, skippedWords } from './entries'
 import { instrumentWords, proofPlace, readingPlace } from './readings'
 import { checkWords, itemWords } from './checks'
 import { deliveryWords } from './delivery'
+import { OPENED_WORDS, rideLine } from './rides'
 import { titleOf } from './titles'
 import { STAGE_LABEL } from './job-state'
 
@@ -118,11 +119,13 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'handed-over':
       return `Handed over to ${entry.body.to}`
     case 'ride-added':
-      return `Ride${entry.body.stage ? `, ${entry.body.stage}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${rideWords(entry.body)}${entry.body.kilometres !== undefined ? `, ${entry.body.kilometres} km` : ''}`
+      return `Ride${entry.body.rungs ? `, ${entry.body.rungs.join(', ')}${entry.body.outcome === 'stopped' ? ', stopped' : ''}` : ''}: ${rideLine(entry.body)}`
     case 'recheck-set':
       return `Check again: ${recheckWhat(entry.body, state)}, ${recheckDue(entry.body)}`
+    case 'opened-told':
+      return `Opened: ${entry.body.opened.map((o) => OPENED_WORDS[o]).join(', ')}`
     case 'handed-back':
-      return `Handed back to ${entry.body.to}`
+      return `Handed back${entry.body.as ? `, not repaired${entry.body.why ? ` (${entry.body.why})` : ''},` : ''} to ${entry.body.to}`
     case 'struck':
       return `Crossed out a line${entry.body.reason ? `: ${entry.body.reason}` : ''}`
   }

@@ -1,6 +1,8 @@
 import { signNames } from './names'
 import { chargeOf, type CheckId, isCheck, type JobState, type Missing } from '../../core/job'
 import { checkWords, itemWords } from './checks'
+import { count } from './count'
+import { STOP_WORDS } from './rides'
 import { titleOf } from './titles'
 
 const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)', 'not read': ' (how tight is not known)' } as const
@@ -12,7 +14,8 @@ const SAYS: Says = {
   'not done': () => 'not done yet',
   'not dead': () => 'dead has not been shown, or the proof has ended',
   disputed: () => DISAGREE,
-  'no ride': () => 'no ride is logged',
+  'no ride': () => 'nothing is logged that proves it',
+  'opened not said': () => 'what was opened: nobody said it yet',
   'pack not looked over': () => 'the pack was not looked over',
   'no reason': () => 'a reason for going back',
   'unknown entry': () => 'an entry that this build does not know',
@@ -20,7 +23,10 @@ const SAYS: Says = {
   fixing: ({ label, place, how, cell }) => `${label}, ${place}${how === 'loose' ? (cell !== undefined ? ` (${cell})` : '') : AFTER[how]}`,
   part: ({ name, disputed }) => `${name}${disputed ? ' (disputed)' : ''}`,
   curing: ({ product, subject }, state) => `${product}, ${titleOf(state, subject)}`,
-  rung: ({ rung, disputed }) => (disputed ? `${rung}: ${DISAGREE}` : `${rung} not passed`),
+  rung: ({ rung, disputed, short }) => (disputed ? `${rung}: ${DISAGREE}` : `${rung} ${short ? 'too short to show it' : 'not passed'}`),
+  loose: ({ pieces }) => `${count(pieces, 'piece')} off or loose`,
+  power: ({ power }) => (power === 'out' ? 'its pack is out' : 'its power is off'),
+  stopped: ({ sign }) => `stopped for: ${STOP_WORDS[sign].toLowerCase()}`,
   'pack sign': ({ sign }) => sign,
   'new part': ({ name, disputed }) => (disputed ? `the new ${name}: ${DISAGREE}` : `the new ${name} was not compared`),
   row: ({ name, verdict }) => `${name} ${verdict === 'mismatch' ? 'differs' : 'not measured'}`,
@@ -46,6 +52,7 @@ const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => str
   'pack triage': ({ packCheck }) =>
     packCheck ? `The pack: ${signNames(packCheck.signs)}. It belongs outdoors; only a lead passes it` : 'The pack looked over',
   'reaction path': () => 'The axle held: nuts final, both tabs looked at',
+  'first power': () => 'How its first power comes: through what it is limited by',
   'handling strength': (state, when) => {
     const at = Math.max(...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.handlingAt))
     return `Threadlocker at handling strength${Number.isFinite(at) ? when(at) : ''}`

@@ -1,4 +1,16 @@
-import type { Finding, LogNote, RideStage, StopSign, Unsaid } from '../../core/ride'
+import type { Opened } from '../../core/machine'
+import {
+  type Brake,
+  type BrakeTried,
+  type Finding,
+  type FirstPower,
+  judgeStop,
+  type Ladder,
+  type LogNote,
+  type RideStage,
+  type StopSign,
+  type Unsaid,
+} from '../../core/ride'
 import { formatNumber, unitLabel } from '../../core/units'
 
 /** What is done at each rung of the ladder. */
@@ -7,6 +19,7 @@ export const RIDE_HOW: Readonly<Record<RideStage, { readonly title: string; read
     title: 'Once more with the wheels up',
     how: 'Lid on, wheels off the ground: a breath of throttle each way of the lever, brake, throttle again. Then look at the marks.',
   },
+  push: { title: 'Pushed, ten metres', how: 'Power off: it rolls free, nothing rubs, the brake bites and lets go.' },
   'walking pace': {
     title: 'Walking pace, twenty metres',
     how: 'Stand beside it, then on it, no faster than a walk. Listen; turn both ways to the lock.',
@@ -15,6 +28,11 @@ export const RIDE_HOW: Readonly<Record<RideStage, { readonly title: string; read
     title: 'Three stops with each brake',
     how: 'From a jog: front, rear, both. The lever stays firm, it stops straight, the drive cuts.',
   },
+  'both ways': {
+    title: 'Both ways to the lock',
+    how: 'At a walk, full lock left and right, and a wiggle at every lead that was apart: no cut, no code.',
+  },
+  'short ride': { title: 'Two hundred metres', how: 'Nothing was opened but covers: off, along, and a stop with each brake.' },
   gentle: { title: 'Gently, half a kilometre', how: 'Half throttle, smooth road, no traffic. Off again from standstill five times.' },
   full: {
     title: 'Full, as far as the limit',
@@ -25,6 +43,90 @@ export const RIDE_HOW: Readonly<Record<RideStage, { readonly title: string; read
     title: 'Until it is warm, then cold',
     how: 'Ten minutes as it is used. Let it cool: look at every mark and every joint that has no threadlocker.',
   },
+  'hands off': {
+    title: 'Front wheels up, hands off',
+    how: 'Zero and centre first. Power on, no hand through the rim: two seconds in which nothing moves by itself.',
+  },
+  'lock to lock': {
+    title: 'Lock to lock, front wheels up',
+    how: 'By the rim, slowly, both ways to the stop: helps alike, no notch, no code.',
+  },
+  crawl: {
+    title: 'At a crawl, twenty metres',
+    how: 'Slowest gear, forward and back, on the flat, nobody near. It stops when it is told to.',
+  },
+  'under load': {
+    title: 'Under load, ten minutes',
+    how: 'A pull that it is made for, forward and back. Read motor and controller heat at the end.',
+  },
+  empty: { title: 'Empty, once through', how: 'Nothing on it: starts, runs, stops, both directions. Hand on the switch.' },
+  loaded: { title: 'Loaded, as it is used', how: 'With what it carries: no slower one way than it should be, no smell.' },
+  'full travel': { title: 'Full travel, both ends', how: 'To each end stop: it stops by itself, at the figure that was set.' },
+  stop: { title: 'Stopped on the way', how: 'Switch or key, halfway, both directions: it stops and stays.' },
+  'run warm': { title: 'Ten minutes, then warm', how: 'As long as it works in use. Then a hand near motor and supply, and the marks.' },
+}
+
+/** What was opened. */
+export const OPENED_WORDS: Readonly<Record<Opened, string>> = {
+  tyre: 'tyre',
+  wheel: 'wheel or axle',
+  brake: 'brake',
+  steering: 'steering',
+  motor: 'motor',
+  gearbox: 'gearbox or chain',
+  controller: 'controller',
+  loom: 'loom',
+  cooling: 'cooling',
+  pack: 'pack',
+  supply: 'power supply',
+  plug: 'a plug',
+  cover: 'covers only',
+}
+
+export const BRAKE_WORDS: Readonly<Record<Brake, string>> = {
+  front: 'Front',
+  rear: 'Rear',
+  together: 'Both together',
+  pedal: 'Pedal',
+  parking: 'Parking brake',
+}
+
+export const FIRST_POWER_WORDS: Readonly<Record<FirstPower, { readonly label: string; readonly hint: string }>> = {
+  'limited supply': { label: 'A supply with a limit', hint: 'in place of the pack' },
+  fuse: { label: 'The pack through a fuse', hint: 'small, in the plus lead' },
+  'pre-charge': { label: 'Its own pre-charge', hint: 'the main contacts only after it' },
+}
+
+/** `3.8 ± 0.4 m/s², at least 3.5`: a stop that was measured by tape. The spread is twice the standard uncertainty. */
+export function stopWords({ value, u, least, verdict }: NonNullable<ReturnType<typeof judgeStop>>): string {
+  const sign = verdict === 'bad' ? '▲ ' : verdict === 'look' ? '◆ ' : verdict === 'good' ? '● ' : ''
+  return `${sign}${formatNumber(value, 1)} ± ${formatNumber(2 * u, 1)} m/s²${least !== undefined ? `, at least ${least}` : ''}`
+}
+
+/** How far, how long, who, with what on it, each brake, and how it went. */
+export function rideLine(r: RideTold): string {
+  const how = [r.sign && STOP_WORDS[r.sign], r.text].filter(Boolean).join(': ') || 'nothing wrong'
+  const far = [
+    r.metres !== undefined ? (r.metres >= 1000 ? `${formatNumber(r.metres / 1000, 2)} km` : `${formatNumber(r.metres, 0)} m`) : '',
+    r.minutes !== undefined ? `${formatNumber(r.minutes, 0)} min` : '',
+    r.load !== undefined && r.load > 0 ? `${formatNumber(r.load, 0)} kg on it` : '',
+    r.rider ?? '',
+  ].filter(Boolean)
+  return `${how}${far.length > 0 ? `; ${far.join(', ')}` : ''}`
+}
+interface RideTold {
+  readonly sign?: StopSign
+  readonly text?: string
+  readonly metres?: number
+  readonly minutes?: number
+  readonly load?: number
+  readonly rider?: string
+}
+
+/** Each brake as it was tried: stops, and what was measured; else claimed only. */
+export function brakeLine(b: BrakeTried, stops: Ladder['stops']): string {
+  const judged = judgeStop(b, stops)
+  return `${BRAKE_WORDS[b.brake]}: ${b.stops} stops${judged ? `, from ${b.from} km/h in ${b.metres} m: ${stopWords(judged)}${b.fresh ? ', pads new' : ''}` : ', claimed, not measured'}`
 }
 
 export const STOP_WORDS: Readonly<Record<StopSign, string>> = {

@@ -14,7 +14,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
   const { session, header } = await pageFrame(`/jobs/${id}`)
   const pack = await loadJob(id)
   if (!pack) notFound()
-  const { proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking } = pack.settings
+  const { shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking } = pack.settings
   return (
     <>
       <Header {...header} here="job" />
@@ -28,7 +28,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
         form={pack.form}
         instruments={pack.instruments}
         pages={pack.pages}
-        settings={{ proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
+        settings={{ shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />
     </>
   )

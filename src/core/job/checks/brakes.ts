@@ -5,5 +5,6 @@ export const brakes: CheckRule = {
   without: 'nobody',
   told: 'with the plan',
   binds: { gates: ['hand back', 'handed back'], rides: ['ridden'] },
+  reopenedBy: ['brake soft', 'pulls to a side'],
   looks: { stand: [], items: ['lever-firm', 'disc-free', 'caliper-tight', 'nothing-greasy'], mayLeave: false },
 }

@@ -1,4 +1,4 @@
-import type { RideKind } from '../../ride'
+import type { RideKind, StopSign } from '../../ride'
 import type { Missing } from '../missing'
 import type { JobState } from '../state'
 import type { When } from '../times'
@@ -18,6 +18,8 @@ export interface CheckRule {
   readonly binds: Binds
   /** What is looked at, one by one, where it is made by looking; a machine file may put its own in their place. */
   readonly looks?: CheckLooks
+  /** It falls open when a ride is stopped for one of these. */
+  readonly reopenedBy?: readonly StopSign[]
 }
 
 /** What may not be done while a check is not passed. */

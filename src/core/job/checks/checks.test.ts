@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { Logbook, NOON } from '../../../../tests/logbook'
 import { NEWEST_FORM } from '../../build'
-import { RIDE_STAGES } from '../../ride'
+import { RIDE_STAGES, rungOf } from '../../ride'
 import {
   CHECK_IDS,
   type CheckId,
@@ -19,13 +19,46 @@ import {
 
 /** Rows: what is bound, and the checks that bind it, in the order in which they are told. Every other pair binds nothing. */
 const GATES: Readonly<Record<string, readonly CheckId[]>> = {
-  'hand back': ['tray adds up', 'reaction path', 'brakes', 'spin test'],
-  'handed back': ['tray adds up', 'reaction path', 'brakes', 'spin test', 'tightness', 'full cure', 'ridden', 'calibration'],
+  'hand back': ['tray adds up', 'reaction path', 'brakes', 'bearings', 'windings cold', 'spin test'],
+  'handed back': [
+    'tray adds up',
+    'reaction path',
+    'brakes',
+    'bearings',
+    'windings cold',
+    'first power',
+    'spin test',
+    'tightness',
+    'full cure',
+    'whole',
+    'ridden',
+    'calibration',
+  ],
 }
-const SPUN: readonly CheckId[] = ['pack triage', 'reaction path', 'handling strength']
-const RIDDEN: readonly CheckId[] = ['pack triage', 'reaction path', 'brakes', 'tightness', 'full cure']
+const RUN: readonly CheckId[] = [
+  'pack triage',
+  'reaction path',
+  'bearings',
+  'windings cold',
+  'first power',
+  'handling strength',
+  'under power',
+  'whole',
+]
+const RIDDEN: readonly CheckId[] = [
+  'pack triage',
+  'reaction path',
+  'brakes',
+  'bearings',
+  'windings cold',
+  'first power',
+  'tightness',
+  'full cure',
+  'under power',
+  'whole',
+]
 const POWER: Readonly<Record<string, readonly CheckId[]>> = {
-  live: ['qualified', 'pack triage', 'reaction path'],
+  live: ['qualified', 'pack triage', 'reaction path', 'first power'],
   isolated: ['qualified'],
   out: ['qualified'],
 }
@@ -46,6 +79,8 @@ function allOpen(): JobState {
   book.log('lock-applied', { subject: 'rim', product: 'medium', handlingMinutes: 20, cureHours: 24 })
   book.log('fixing-out', { members: ['front-right-nut-1'], to: 'cell', cell: 'A3' })
   book.log('fixing-in', { members: ['front-right-nut-1'], pass: 'final', tightened: { is: 'not read' } })
+  book.log('power-changed', { to: 'isolated' })
+  book.log('ride-added', { rungs: ['gentle'], outcome: 'stopped', sign: 'motor too hot' })
   const state = reduce('j1', book.entries)
   const nuts = state.up.find((s) => s.id === 'up:undo:front-right-nut')!
   return { ...state, up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts] }
@@ -61,7 +96,7 @@ describe('what a check binds', () => {
     expect(stageMissing(state, gate, NOON)).toEqual((GATES[gate] ?? []).map((check) => ({ is: 'check', check })))
   })
   it.each(RIDE_STAGES)('the ride’s rung “%s”', (rung) => {
-    expect(shut(rideShut(state, rung, NOON))).toEqual(rung === 'wheel off the ground' ? SPUN : RIDDEN)
+    expect(shut(rideShut(state, rung, NOON))).toEqual({ pushed: [], run: RUN, ridden: RIDDEN }[rungOf(rung).kind])
   })
   it('a ride without a rung counts as one on the road', () => expect(shut(rideShut(state, undefined, NOON))).toEqual(RIDDEN))
   it.each(POWERS)('a step that makes it %s', (power) => {
@@ -86,7 +121,7 @@ describe('what a check binds', () => {
   it('and nothing else is bound by anything', () => {
     for (const [id, { binds }] of Object.entries(CHECKS)) {
       for (const gate of binds.gates ?? []) expect(GATES[gate], id).toContain(id)
-      for (const ride of binds.rides ?? []) expect(ride === 'spun' ? SPUN : RIDDEN, id).toContain(id)
+      for (const ride of binds.rides ?? []) expect(ride === 'run' ? RUN : RIDDEN, id).toContain(id)
       for (const power of binds.power ?? []) expect(POWER[power], id).toContain(id)
       for (const step of binds.steps ?? []) expect(STEPS[step], id).toContain(id)
     }
@@ -100,6 +135,7 @@ describe('when a check matters', () => {
     const state = reduce('j1', book.entries)
     expect(CHECK_IDS.filter((c) => (CHECKS[c] as { matters?: (s: JobState) => boolean }).matters?.(state))).toEqual([
       'tray adds up',
+      'whole',
       'ridden',
     ])
   })

@@ -7,5 +7,5 @@ export const handlingStrength: CheckRule = {
   told: 'last',
   matters: (state) => state.locks.length > 0,
   needs: (state, at) => curing(state, at, (lock) => lock.handlingAt),
-  binds: { rides: ['spun'], steps: ['spin test'] },
+  binds: { rides: ['run'], steps: ['spin test'] },
 }

@@ -1,8 +1,10 @@
 import type { CheckRule } from './check'
 import type { CheckLooks } from './looks'
+import { bearings } from './bearings'
 import { brakes } from './brakes'
 import { calibration } from './calibration'
 import { dead } from './dead'
+import { firstPower } from './first-power'
 import { fullCure } from './full-cure'
 import { handlingStrength } from './handling-strength'
 import { packTriage } from './pack-triage'
@@ -15,6 +17,9 @@ import { spinTest } from './spin-test'
 import { support } from './support'
 import { tightness } from './tightness'
 import { trayAddsUp } from './tray-adds-up'
+import { underPower } from './under-power'
+import { whole } from './whole'
+import { windingsCold } from './windings-cold'
 
 export type { CheckRule } from './check'
 export type { CheckItem, CheckStand, TestItem } from './looks'
@@ -30,11 +35,16 @@ export const CHECKS = {
   'tray adds up': trayAddsUp,
   'reaction path': reactionPath,
   brakes,
+  bearings,
+  'windings cold': windingsCold,
+  'first power': firstPower,
   'spin test': spinTest,
   pinch,
   tightness,
   'handling strength': handlingStrength,
   'full cure': fullCure,
+  'under power': underPower,
+  whole,
   ridden,
   calibration,
 } as const satisfies Readonly<Record<string, CheckRule>>

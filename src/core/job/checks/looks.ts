@@ -15,6 +15,9 @@ export const CHECK_ITEMS = [
   'right-tab-in',
   'washers-under',
   'nuts-final',
+  'turns-free',
+  'no-notches',
+  'no-play',
 ] as const
 export type CheckItem = (typeof CHECK_ITEMS)[number]
 
@@ -54,6 +57,9 @@ const AS_WORDS: Readonly<Record<CheckItem, string>> = {
   'right-tab-in': 'Right tab in its slot',
   'washers-under': 'A flat washer under both nuts',
   'nuts-final': 'Both nuts final, marks in line',
+  'turns-free': 'Turns freely by hand',
+  'no-notches': 'No notches, no grinding',
+  'no-play': 'No play across the axle',
 }
 
 interface WordedItem {

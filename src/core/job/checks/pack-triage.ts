@@ -10,5 +10,5 @@ export const packTriage: CheckRule = {
     if (packCheck.disputed) return [{ is: 'disputed' }]
     return packCheck.result === 'sound' ? [] : packCheck.signs.map((sign) => ({ is: 'pack sign', sign }))
   },
-  binds: { rides: ['spun', 'ridden'], power: ['live'], steps: ['spin test'] },
+  binds: { rides: ['run', 'ridden'], power: ['live'], steps: ['spin test'] },
 }

@@ -4,6 +4,7 @@ import type { CheckRule } from './check'
 export const reactionPath: CheckRule = {
   without: 'nobody',
   told: 'with the plan',
-  binds: { gates: ['hand back', 'handed back'], rides: ['spun', 'ridden'], power: ['live'], steps: ['spin test'] },
+  binds: { gates: ['hand back', 'handed back'], rides: ['run', 'ridden'], power: ['live'], steps: ['spin test'] },
+  reopenedBy: ['mark moved'],
   looks: { stand: [], items: ['left-tab-in', 'right-tab-in', 'washers-under', 'nuts-final'], mayLeave: false },
 }

@@ -5,6 +5,7 @@ export const spinTest: CheckRule = {
   without: 'lead',
   told: 'with the plan',
   binds: { gates: ['hand back', 'handed back'] },
+  reopenedBy: ['code'],
   looks: {
     stand: ['wheels-up', 'as-it-rides', 'hands-clear', 'short-throttle'],
     items: ['turns-forward', 'runs-smoothly', 'no-grinding', 'brake-stops-it', 'cut-off-cuts', 'lights-and-horn', 'slows-by-regen'],

@@ -1,4 +1,4 @@
-import { closed, need, oneOf, stepId, testItems, text, TOOK, took, type Stored, wordedItems } from './fields.schema'
+import { closed, figure, need, oneOf, stepId, testItems, text, TOOK, took, type Stored, wordedItems } from './fields.schema'
 import { CHECK_IDS } from '../checks'
 import { SHOWN_BY } from '../vocabulary'
 
@@ -9,6 +9,15 @@ export const versions = {
   2: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: wordedItems() }),
   3: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems() }),
   4: closed({ check, shown: oneOf(SHOWN_BY).required(), evidence: text(), step: stepId(), items: testItems(), took: took() }),
+  5: closed({
+    check,
+    shown: oneOf(SHOWN_BY).required(),
+    evidence: text(),
+    step: stepId(),
+    items: testItems(),
+    took: took(),
+    amps: figure(0, 10_000),
+  }),
 }
 
 export const samples: Stored<typeof versions> = {
@@ -40,5 +49,17 @@ export const samples: Stored<typeof versions> = {
       { name: 'Drum cool after the stand', result: 'right' },
     ],
     took: TOOK,
+  },
+  5: {
+    check: 'first power',
+    shown: 'fuse',
+    evidence: 'blade',
+    step: 'up:step:power',
+    items: [
+      { item: 'lever-firm', result: 'right' },
+      { name: 'Drum cool after the stand', result: 'right' },
+    ],
+    took: TOOK,
+    amps: 5,
   },
 }

@@ -15,6 +15,8 @@ interface Passed {
   readonly evidence?: string
   readonly step?: string
   readonly items?: readonly TestItem[]
+  /** What the supply was limited to, or the fuse has, A. */
+  readonly amps?: number
   /** Figures that its step wants read. */
   readonly took?: readonly Took[]
 }
@@ -26,11 +28,12 @@ export const checkPassed: KindOf<typeof versions, Passed> = {
     2: ({ items, ...body }) => ({ ...body, ...(items ? { items: itemsFromWords(items) } : {}) }),
     3: (body) => body as Passed,
     4: (body) => body as Passed,
+    5: (body) => body as Passed,
   },
   writes: {
     1: {
       since: 0,
-      write: ({ shown, evidence, items, took: _, ...body }) => ({
+      write: ({ shown, evidence, items, took: _, amps: __, ...body }) => ({
         ...body,
         evidence: evidence ?? shown ?? 'looked at',
         ...(items ? { items: itemsAsWords(items) } : {}),
@@ -38,10 +41,15 @@ export const checkPassed: KindOf<typeof versions, Passed> = {
     },
     2: {
       since: 13,
-      write: ({ shown = 'looked at', items, took: _, ...body }) => ({ ...body, shown, ...(items ? { items: itemsAsWords(items) } : {}) }),
+      write: ({ shown = 'looked at', items, took: _, amps: __, ...body }) => ({
+        ...body,
+        shown,
+        ...(items ? { items: itemsAsWords(items) } : {}),
+      }),
     },
-    3: { since: 14, write: ({ shown = 'looked at', took: _, ...body }) => ({ ...body, shown }) },
-    4: { since: 15, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
+    3: { since: 14, write: ({ shown = 'looked at', took: _, amps: __, ...body }) => ({ ...body, shown }) },
+    4: { since: 15, write: ({ shown = 'looked at', amps: _, ...body }) => ({ ...body, shown }) },
+    5: { since: 16, write: ({ shown = 'looked at', ...body }) => ({ ...body, shown }) },
   },
   writers: 'work',
   struckBy: 'writer',

@@ -17,6 +17,7 @@ import { jobOpened } from './job-opened'
 import { lockApplied } from './lock-applied'
 import { lockDisturbed } from './lock-disturbed'
 import { noteAdded } from './note-added'
+import { openedTold } from './opened-told'
 import { packChecked } from './pack-checked'
 import { parked } from './parked'
 import { partOff } from './part-off'
@@ -89,6 +90,7 @@ export const KINDS = {
   parked,
   resumed,
   'handed-over': handedOver,
+  'opened-told': openedTold,
   'ride-added': rideAdded,
   'recheck-set': recheckSet,
   'handed-back': handedBack,

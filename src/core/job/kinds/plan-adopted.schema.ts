@@ -1,5 +1,5 @@
 import { array, boolean, lazy, mixed, number, object, type Schema } from 'yup'
-import { PASSES, WAIT_KINDS } from '../../machine'
+import { OPENED, PASSES, PROVED_AS, WAIT_KINDS } from '../../machine'
 import { QUANTITIES, UNIT_IDS } from '../../units'
 import { ACTION_KINDS, type Plan, type PlanFacts } from '../../planning'
 import { POWERS } from '../vocabulary'
@@ -324,8 +324,15 @@ const stepFactsNow: Record<string, Any> = {
   ),
 }
 
+/** The same with what a step opens. */
+const opens = () => list(oneOf(OPENED).required(), 20)
+const stepFactsOpening: Record<string, Any> = { ...stepFactsNow, opens: opens() }
+
 /** A plan as facts: every one that a gate rests on, by id, and no words. */
-const asFacts = (shape: Record<string, Any>) =>
+const asFacts = (
+  shape: Record<string, Any>,
+  proved: { readonly plan: Record<string, Any>; readonly swap: Record<string, Any> } = { plan: {}, swap: {} },
+) =>
   closed({
     file: need(120),
     revision: need(60),
@@ -337,6 +344,7 @@ const asFacts = (shape: Record<string, Any>) =>
     }).required(),
     plan: closed({
       planner: need(40),
+      ...proved.plan,
       goals: array().strict().of(text(120).required()).min(1).max(20).required(),
       upOrder: oneOf(['planned', 'reverse']).required(),
       down: limbFacts(shape),
@@ -347,6 +355,7 @@ const asFacts = (shape: Record<string, Any>) =>
           goal: text(120),
           part: text(120),
           minutes: minutes.required(),
+          ...proved.swap,
           compare: list(
             closed({
               id: id(),
@@ -364,7 +373,12 @@ const asFacts = (shape: Record<string, Any>) =>
     }).required() as unknown as Schema<PlanFacts>,
   })
 
-export const versions = { 1: version1, 2: asFacts(stepFacts), 3: asFacts(stepFactsNow) }
+export const versions = {
+  1: version1,
+  2: asFacts(stepFacts),
+  3: asFacts(stepFactsNow),
+  4: asFacts(stepFactsOpening, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
+}
 
 const MINUTES = { low: 1, likely: 2, high: 4 }
 const SPAN = { handsOn: 2, elapsed: 2 }
@@ -479,6 +493,11 @@ const WANTS = {
   ],
 } as const
 
+const WITH_WANTS = {
+  ...FACTS.plan,
+  up: { ...FACTS.plan.up, steps: FACTS.plan.up.steps.map(({ want: _want, ...step }) => ({ ...step, ...WANTS })) },
+}
+
 export const samples: Stored<typeof versions> = {
   1: {
     ...ADOPTED,
@@ -564,11 +583,14 @@ export const samples: Stored<typeof versions> = {
     },
   },
   2: FACTS,
-  3: {
+  3: { ...FACTS, plan: WITH_WANTS },
+  4: {
     ...FACTS,
     plan: {
-      ...FACTS.plan,
-      up: { ...FACTS.plan.up, steps: FACTS.plan.up.steps.map(({ want: _want, ...step }) => ({ ...step, ...WANTS })) },
+      ...WITH_WANTS,
+      provedAs: 'scooter',
+      down: { ...WITH_WANTS.down, steps: WITH_WANTS.down.steps.map((s) => ({ ...s, opens: ['cover'] })) },
+      swap: WITH_WANTS.swap.map((s) => ({ ...s, opens: ['cover'] })),
     },
   },
 }

@@ -1,6 +1,6 @@
 import { closed, figure, list, need, oneOf, some, text, type Stored } from './fields.schema'
-import { array, number, type Schema } from 'yup'
-import { CHANNELS, RIDE_STAGES, type RideLogSummary, STOP_SIGNS } from '../../ride'
+import { array, boolean, number, type Schema } from 'yup'
+import { BRAKES, CHANNELS, RIDE_STAGES, type RideLogSummary, STOP_SIGNS } from '../../ride'
 
 const slices = () => array().strict().of(number().strict().nullable().defined()).max(2000).required()
 /** Any finite figure: what a logger wrote as time or value may be of any size, and is judged before it comes here. */
@@ -45,6 +45,27 @@ export const versions = {
     sign: oneOf(STOP_SIGNS),
     log: rideLog,
   }),
+  3: closed({
+    rungs: list(oneOf(RIDE_STAGES).required(), RIDE_STAGES.length).min(1).required(),
+    outcome: oneOf(['passed', 'stopped']).required(),
+    sign: oneOf(STOP_SIGNS),
+    metres: figure(0, 10_000_000),
+    minutes: figure(0, 100_000),
+    rider: text(120),
+    /* On it beside the rider, kg. */ load: figure(0, 100_000),
+    brakes: list(
+      closed({
+        brake: oneOf(BRAKES).required(),
+        stops: figure(1, 50).integer().required(),
+        from: figure(0, 300),
+        metres: figure(0, 1000),
+        fresh: boolean().strict(),
+      }),
+      BRAKES.length,
+    ),
+    text: text(),
+    log: rideLog,
+  }),
 }
 
 const LOG: RideLogSummary = {
@@ -61,4 +82,16 @@ const LOG: RideLogSummary = {
 export const samples: Stored<typeof versions> = {
   1: { text: 'pulls clean', kilometres: 1.5, stage: 'gentle', outcome: 'passed', log: LOG },
   2: { text: 'at 15 km/h', kilometres: 1.5, stage: 'gentle', outcome: 'stopped', sign: 'noise', log: LOG },
+  3: {
+    rungs: ['walking pace', 'brake stops'],
+    outcome: 'stopped',
+    sign: 'noise',
+    metres: 220,
+    minutes: 6,
+    rider: 'p-ines',
+    load: 20,
+    brakes: [{ brake: 'front', stops: 3, from: 20, metres: 4.1, fresh: true }],
+    text: 'at 15 km/h',
+    log: LOG,
+  },
 }

@@ -1,3 +1,4 @@
+import type { ComplaintNow } from '../../../core/job'
 import { count } from '../count'
 
 export const checkAgain = 'Check again'
@@ -38,3 +39,19 @@ export const afterHowManyKilometres = 'After how many kilometres?'
 export const jobAndWork = (job: string, work: string): string => `Job ${job}, ${work}`
 export const theCalendarFileCould = (reason: string): string => `The calendar file could not be made: ${reason}`
 export const toWhomDoes = 'To whom does it go?'
+export const forTheShop = 'For the shop'
+export const received = 'Received'
+export const handBackNotRepaired = 'Hand back, not repaired'
+export const itsPageSays = 'Its page says what is open, and that it is not to be ridden.'
+export const whyIsItNot = 'Why is it not repaired?'
+export const whyNotRepaired = 'Why does it go home not repaired? A few words do.'
+export const noPartToBeHad = 'no part to be had; owner does not want it'
+export const isItGone = (complaint: string): string => `“${complaint}”: is that gone?`
+export const isItGoneAsk = 'Is what the owner complained of gone? Their page says so first.'
+export const COMPLAINT: Readonly<Record<ComplaintNow, string>> = {
+  gone: 'Gone',
+  'still there': 'Still there',
+  'cannot be said': 'Cannot be said',
+}
+export const counterShows = (value: number, unit: string): string => `Its counter, ${unit} (${value} at the door)`
+export const isNoCount = (text: string): string => `“${text}” is nothing that a counter shows.`

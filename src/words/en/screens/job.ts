@@ -65,3 +65,4 @@ export const lapsesIn = (span: string): string => ` · lapses in ${span}`
 export const proofEnded = (why: string): string => ` · proof ended: ${why}`
 export const noOwnerGiven = 'no owner given'
 export const thePhotoCouldNot = 'The photo could not be kept. Try once more.'
+export const notRepaired = 'Back, not repaired'

@@ -1,4 +1,6 @@
+import type { ComplaintNow } from '../../../core/job'
 import { count } from '../count'
+
 export const whatWasDone = 'what was done'
 export const noOwnerGiven = 'no owner given'
 export const found = (fault: string, action: string, sure: boolean): string =>
@@ -41,8 +43,8 @@ export const newPartDiffers = (name: string, fresh: string | number | null, old:
 export const differentFromTheFile = 'Different from the file'
 export const goneOnWithout = 'Gone on without, by name'
 export const byItsLog = (name: string, findings: string): string => `By its log, ${name}: ${findings}.`
-export const rides = 'Rides'
-export const notRidden = 'Not ridden.'
+export const rides = 'Proved in use'
+export const notRidden = 'Not proved in use.'
 /** A check that was not made; of the tray also what does not add up. */
 export const notDone = (check: string, open: readonly string[], more: number): string =>
   `${check}: not done${open.length > 0 ? ` (${open.join('; ')}${more > 0 ? `; and ${more} more` : ''})` : ''}`
@@ -51,7 +53,7 @@ export const notTested = (check: string, item: string): string => `${check}: ${i
 export const testLeftOut = (test: string, why: string): string => `Test left out: ${test}. ${why}`
 export const tightenedByFeelNot = (title: string): string => `${title}: tightened by feel, not measured`
 export const tightenedNotRead = (titles: string): string => `Tightened, not read: ${titles}`
-export const notRiddenStages = (stages: string): string => `Not ridden: ${stages}`
+export const notRiddenStages = (stages: string): string => `Not passed: ${stages}`
 export const notChecked = 'Not checked'
 export const everyCheckOfThis = 'Every check of this job was made. What has no check was not looked at.'
 export const checkAgain = 'Check again'
@@ -62,3 +64,20 @@ export const live = 'live'
 export const dead = 'dead'
 export const stopped = ', stopped'
 export const and = ' and '
+export const notRepaired = 'Handed back not repaired'
+export const notToBeRidden = 'NOT TO BE RIDDEN OR RUN.'
+export const whyNot = (why: string): string => `Why: ${why || 'not said'}.`
+/** What is open on it, with what is missing of it. */
+export const openOnIt = (what: string, missing: readonly string[], more: number): string =>
+  `Open: ${what}${missing.length > 0 ? ` (${missing.join('; ')}${more > 0 ? `; and ${more} more` : ''})` : ''}`
+export const whatYouComplainedOf = 'What you complained of'
+const NOW: Readonly<Record<ComplaintNow, string>> = {
+  gone: 'It is gone.',
+  'still there': 'It is still there.',
+  'cannot be said': 'Whether it is gone cannot be said here.',
+}
+export const complaintNow = (complaint: string, now: ComplaintNow): string => `“${complaint}” ${NOW[now]}`
+export const moreMinutesThanPassed = 'More minutes are claimed than had passed since the last step.'
+export const noSerial = (part: string): string => `No number of the new ${part} was noted`
+export const tyreNotRead = 'Tyre pressure: not read'
+export const notReadAgain = (names: string): string => `Read before the work and not again after: ${names}`

@@ -2,24 +2,27 @@ export const beforeItIsClosed = (reopen: number): string =>
   `Before it is closed: a fault found later costs ${Math.round(reopen)} min to get back to.`
 export const notYet = (why: string): string => `Not yet: ${why}.`
 export const first = 'First'
-export const thenEach = 'Then, each'
+export const thenEach = 'Then each: tap what is right'
 export const right = 'Right'
 export const wrong = 'Wrong'
 export const notTested = 'Not tested'
-export const allOfThemRight = 'All of them right'
 export const anythingToAdd = 'Anything to add'
 export const logTheCheck = 'Log the check'
-export const testRideOf = (n: number, of: number): string => `Test ride ${n} of ${of}`
+export const provedOf = (n: number, of: number): string => `Prove: ${n} of ${of} done`
 export const prove = 'Prove'
-export const riddenAsFarAs = 'Ridden, as far as it goes'
-export const noRideYetWaiting = (held: string): string => `No ride yet: waiting for ${held}`
-export const then = (shutCount: number, title: string, how: string): string => `${shutCount > 0 ? `Then: ${title}. ` : ''}${how}`
-export const everyTestRide = 'Every test ride is passed. What is not in them was not tried.'
+export const provedAsFarAs = 'Proved, as far as it is wanted'
+export const notYetWaiting = (held: string): string => `Not yet: waiting for ${held}`
+export const everyTestRide = 'All that was wanted is passed. What is not in it was not tried.'
+export const becauseItOpened = (opened: string): string => `Wanted because of what was opened: ${opened}.`
+export const becauseNothing = 'Nothing was opened.'
+export const whatWasOpened = 'What was opened?'
+export const howItIsProved = 'How it is proved follows from that. All that came apart, also what only had to make way.'
+export const atLeastACover = 'Which of them? Something came off.'
+export const thatIsAll = 'That is all'
 export const curedTheClockRuns = (cured: string): string => `◩ Cured ${cured}. The clock runs on with every screen shut.`
 export const stopAtOnceAt = (signs: string): string => `Stop at once at: ${signs}.`
 export const privateGroundHelmetSlow = 'Private ground, helmet, slow. Local rules decide where it may be ridden.'
-export const riddenNothingWrong = 'Ridden, nothing wrong'
-export const stoppedOrAddNotes = 'Stopped, or add notes and a log'
+export const backFromIt = (rolls: boolean): string => (rolls ? 'Back from the ride' : 'It has run')
 export const onToHandBack = 'On to hand back'
 export const stripSpan = (name: string, to: number, low: number, high: number, unit: string): string =>
   `${name} over ${Math.round(to)} s, from ${low} to ${high} ${unit}`
@@ -36,10 +39,9 @@ export const readWith = 'Read with'
 export const readBar = 'Read, bar'
 export const logIt = 'Log it'
 export const isNoTyrePressure = (text: string): string => `▲ “${text}” is no tyre pressure: 0 to 12 bar.`
-export const theRideOneRung = 'The ride, one rung at a time'
+export const theRideOneRung = 'How it is proved, one rung at a time'
 export const canBeLeftOut = 'can be left out'
-export const km = (last: string, kilometres: number | undefined): string => `${last}${kilometres !== undefined ? `, ${kilometres} km` : ''}`
-export const rideItAgain = 'Ride it again'
+export const rideItAgain = 'Once more'
 export const curingOneClockHolds = 'Curing: one clock holds the spin, the other the ride'
 export const disturbedStripCleanLock = (disturbed: string): string => `▲ disturbed: ${disturbed}. Strip, clean, lock again.`
 export const curedIn = (name: string, span: string): string => `◩ ${name} in ${span}`
@@ -62,10 +64,46 @@ export const stopped = '▲ Stopped'
 export const whatEndedIt = 'What ended it'
 export const howDidItRide = 'How did it ride?'
 export const pullsCleanFromStandstill = 'pulls clean from standstill, quiet'
-export const kilometres = 'Kilometres'
 export const itsLogIfThere = 'Its log, if there is one'
 export const csvWithAHeader = 'GPX, or CSV with a header: time and any of speed, current, voltage, motor temperature.'
-export const logThisRide = 'Log this ride'
+export const logThisRide = (rolls: boolean): string => (rolls ? 'Log this ride' : 'Log this run')
+export const rideTitle = (rolls: boolean): string => (rolls ? 'The ride' : 'The run')
+export const toldOnce = 'Told once, when it is over.'
+export const asFarAs = 'As far as'
+export const anotherRung = 'Something else on this ladder'
+export const howFarUp = 'As far as which of them?'
+export const standsFor = (rungs: string): string => `Stands for: ${rungs}.`
+export const openAsYet = (checks: string): string => `Not open yet: ${checks}. Logged all the same, it is flagged.`
+export const metres = 'Metres'
+export const minutes = 'Minutes'
+export const who = (rolls: boolean): string => (rolls ? 'Who rode' : 'Who ran it')
+export const load = 'Load beside that, kg'
+export const isNotMetres = (text: string): string => `“${text}” is not a distance in metres.`
+export const isNotMinutes = (text: string): string => `“${text}” is not a time in minutes.`
+export const isNoLoad = (text: string): string => `“${text}” is not a load in kilograms.`
+export const howManyMetres = 'How many metres? About is enough.'
+export const howManyMinutes = 'How many minutes? About is enough.'
+export const tooShortFor = (rungs: string): string => `Too short to show it: ${rungs}. That stays open.`
+export const eachBrake = 'Each brake'
+export const measureOne =
+  'From a jog, three stops with each. One of them from a held speed to a line, by tape, says how hard: new pads bedded in first.'
+export const stopsWith = (brake: string, stops: number): string => `${brake}: ${stops} stops, firm and straight`
+export const fromSpeed = 'From km/h'
+export const toStandstill = 'In metres'
+export const newPads = 'new pads'
+export const brakeNotRead = (text: string): string => `“${text}” is no figure of a stop: km/h at the line up to 300, metres up to 1000.`
+export const firstPower = 'First power'
+export const firstPowerWhy = 'Motor, controller or loom were open. Limited, a mistake costs a fuse and no winding.'
+export const through = 'It comes through'
+export const throughWhat = 'Through what does it come?'
+export const limitedToAmps = 'Limited to, A'
+export const threeTimesFree = 'Brushed: three times what it draws running free.'
+export const howManyAmps = (text: string): string =>
+  text.trim() ? `“${text}” is no current: above 0, up to 1000 A.` : 'Limited to how many amps?'
+export const preChargeIsForThe = 'Above 60 V somebody marked qualified for it does this, signed in here.'
+export const thatIsHowItComes = 'That is how it comes'
+export const cannotBeHad = 'No supply and no fuse to be had? A lead goes on without, with the reason.'
+export const CHECK_ACTION: Partial<Record<string, string>> = { 'first power': 'Say how', 'windings cold': 'Enter the reading' }
 export const firstOpen = (open: string): string => `First: ${open}.`
 export const rightOrWrong = (unsaid: string, mayLeave: boolean): string =>
   `“${unsaid}”: right or wrong${mayLeave ? ', or not tested' : ''}?`
@@ -79,7 +117,6 @@ export const motor = 'Motor'
 export const reading = (name: string): string => `Reading ${name}…`
 export const theFileIsLeft = (name: string, error: string): string => `${name}: ${error} The file is left as it was.`
 export const couldNotBeRead = (name: string): string => `${name} could not be read. Try it once more.`
-export const isNotADistance = (km: string): string => `“${km}” is not a distance in kilometres.`
 export const whatEndedItAsk = 'What ended it?'
 export const andMore = (more: number): string => `and ${more} more`
 export const toSpin = 'spin'

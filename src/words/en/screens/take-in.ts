@@ -1,3 +1,5 @@
+import type { MachineClass } from '../../../core/machine'
+
 export const takeAMachineIn = 'Take a machine in'
 export const keptOnThisDevice = (machine: string, complaint: string): string =>
   `Kept on this device: ${machine}, “${complaint}”. It goes up by itself when there is a connection, and gets its number then.`
@@ -37,3 +39,21 @@ export const isNotAPacks = (volts: string): string =>
   `“${volts}” is not a pack’s voltage: 1 to 2,000 V, at full charge. Left empty it counts as above 60 V.`
 export const thisDevicesStorage =
   'This device’s storage is full or fails, and there is no connection: it is kept nowhere. Leave this page open until it is sent.'
+export const whatKind = 'What kind?'
+export const KINDS: Readonly<Record<MachineClass, string>> = {
+  scooter: 'stood on',
+  'e-bike': 'pedalled',
+  'ride-on': 'sat on, slow',
+  buggy: 'carries, off the road',
+  tractor: 'pulls',
+  'indoor machine': 'nobody rides it',
+}
+export const whatKindIsIt = 'What kind of machine is it? How it is proved goes by that.'
+export const howReached = 'How the owner is reached'
+export const aNumberOrADesk = 'a number, a desk'
+export const counter = 'Its counter shows'
+export const counts = 'It counts'
+export const mayCost = 'May cost, before they are asked'
+export const askedAbove = 'Above it nothing goes deeper until they were asked.'
+export const isNoCount = (text: string): string => `“${text}” is nothing that a counter shows.`
+export const isNoSum = (text: string): string => `“${text}” is no sum of money.`

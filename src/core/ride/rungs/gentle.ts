@@ -1,3 +1,0 @@
-import type { Rung } from './rung'
-
-export const gentle: Rung = { kind: 'ridden', needed: true }

@@ -1,3 +1,0 @@
-import type { Rung } from './rung'
-
-export const walkingPace: Rung = { kind: 'ridden', needed: true }
