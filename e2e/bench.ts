@@ -138,9 +138,9 @@ export async function tapRight(page: Page): Promise<void> {
 /** Answers a check: everything that has to stand stands, everything looked at is right. */
 async function allRight(page: Page): Promise<void> {
   const sheet = page.getByRole('dialog')
-  await tapRight(page)
+  await expect(sheet.getByRole('button', { name: 'Log the check' })).toBeVisible()
   for (const box of await sheet.getByRole('checkbox').all()) await box.check()
-  await sheet.getByRole('button', { name: 'Log the check' }).click()
+  await tapRight(page)
   await expect(sheet).toBeHidden()
 }
 

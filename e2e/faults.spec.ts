@@ -115,6 +115,7 @@ test('a clock put back and a note cut in an emoji: order and text hold, and noth
   await page.clock.install({ time: Date.now() - 3 * 3_600_000 })
   await page.clock.resume()
   await card(page).getByRole('button', { name: 'Cross out my last' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Cross it out' }).click()
   await line(page, 'stands')
   await context.setOffline(false)
   await expect(page.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })

@@ -12,6 +12,7 @@ test('a line is crossed out, stays readable, and comes back when its crossing-ou
   await step(page)
   await expect(page.getByText('14 screws + 1 part loose')).toBeVisible()
   await card(page).getByRole('button', { name: 'Cross out my last' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Cross it out' }).click()
   expect(await title(page)).toBe('Undo 14 deck screws')
   await expect(page.getByText('1 part loose')).toBeVisible()
   await card(page)

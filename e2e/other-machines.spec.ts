@@ -75,7 +75,7 @@ test('another machine goes down and up, with another job chosen in the middle, a
   await expect(page.getByRole('button', { name: 'Start down' })).toBeEnabled()
   await page.getByRole('radio', { name: /Exact reverse/ }).check()
   await page.getByRole('button', { name: 'Start down' }).click()
-  const rest = await stepUntil(page, 'At the bottom')
+  const rest = await stepUntil(page, 'New tyre beside the old')
   expect(rest).not.toContain('Fold the mat back, a clip on it')
   expect(rest).toContain('Hold the fender down, hook the spring off')
   expect(rest).toContain('Warm water, then lever the tyre off')

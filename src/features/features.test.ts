@@ -17,6 +17,7 @@ import { describeEntry } from '../words/en/journal-line'
 import { pillOf } from '../words/en/pill'
 import { pedalMay } from './shared/do-step'
 import { doneLabel, factsOfStep } from '../words/en/step-facts'
+import { stageNamed } from './job/use-shown-stage'
 import { looseText, powerWord, stageProgress, stepText } from '../words/en/job-state'
 import { SHAPES } from '../../tests/samples'
 
@@ -111,7 +112,7 @@ describe('words', () => {
     ['isolated', false, 'ISOLATED, NOT PROVED'],
     ['out', false, 'PACK OUT, NOT PROVED'],
     ['out', true, 'PACK OUT'],
-  ] as const)('%s, proved %s: %s', (power, proved, word) => expect(powerWord(power, proved).word).toBe(word))
+  ] as const)('%s, proved %s: %s', (power, proved, word) => expect(powerWord(power, proved, true).word).toBe(word))
   it('tells how far a job is, on both limbs', () => {
     const book = new Logbook().open()
     book.adopt('inspect')
@@ -235,5 +236,31 @@ describe('colours', () => {
     ['ink', 'stop-tint', 7],
   ])('%s on %s reads at %d:1 by day and by night', (a, b, least) => {
     for (const t of [day, night]) expect(contrast(t[a]!, t[b]!)).toBeGreaterThanOrEqual(least)
+  })
+})
+
+describe('a stage in the address', () => {
+  it.each([
+    ['take-down', 'take down'],
+    ['Take%20down', 'take down'],
+    ['Take Down', 'take down'],
+    ['takedown', 'take down'],
+    ['TAKE_DOWN', 'take down'],
+    ['fault', 'find the fault'],
+    ['safe', 'make safe'],
+    ['swap', 'swap'],
+    ['handback', 'hand back'],
+    ['take', null],
+    ['up', 'build up'],
+    ['nonsense', null],
+    ['', null],
+  ] as const)('“%s” is %s', (text, stage) => expect(stageNamed(text)).toBe(stage))
+})
+
+describe('live', () => {
+  it('is an alarm where something is open, and quiet where the machine is closed', () => {
+    expect(powerWord('live', false, true)).toMatchObject({ word: 'LIVE', tone: 'stop' })
+    expect(powerWord('live', false, false)).toMatchObject({ word: 'LIVE, CLOSED', tone: 'closed' })
+    expect(powerWord('isolated', false, true)).toEqual(powerWord('isolated', false, false))
   })
 })

@@ -31,6 +31,8 @@ export interface JobListItem {
   readonly summary: JobSummary
   /** Who worked on it last, by name. */
   readonly by: string
+  /** To whom it was handed over, by name, where they have not taken it up. */
+  readonly to: string | null
 }
 
 export interface JobList {
@@ -57,7 +59,12 @@ export async function listJobs(mark?: PageMark, filter: StandsFilter = {}): Prom
   const [people, found, totals] = await Promise.all([listPeople(sql), countSummaries(sql, filter), shopTotals(sql)])
   const names = new Map(people.map((p) => [p.id, p.name]))
   return {
-    jobs: rows.slice(0, PAGE).map((r) => ({ id: r.jobId, summary: r.summary, by: names.get(r.summary.lastBy) ?? 'somebody' })),
+    jobs: rows.slice(0, PAGE).map((r) => ({
+      id: r.jobId,
+      summary: r.summary,
+      by: names.get(r.summary.lastBy) ?? 'somebody',
+      to: r.summary.handedTo === null ? null : (names.get(r.summary.handedTo) ?? 'somebody'),
+    })),
     next: rows.length > PAGE && last ? { open: !last.summary.handedBack, sortAt: last.sortAt, jobId: last.jobId } : null,
     found,
     totals,

@@ -1,6 +1,6 @@
 'use client'
 import * as say from '../words/en/screens/ui'
-import { Delete } from 'lucide-react'
+import { CornerDownLeft, Delete } from 'lucide-react'
 import { useId } from 'react'
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '−', '0', '.'] as const
@@ -19,12 +19,15 @@ export function Keypad({
   unit,
   value,
   onChange,
+  onEnter,
   fault,
 }: {
   readonly label: string
   readonly unit: string
   readonly value: string
   readonly onChange: (value: string) => void
+  /** What its enter key does: on to the next figure. Without it there is none. */
+  readonly onEnter?: (() => void) | undefined
   readonly fault?: string | undefined
 }) {
   const id = useId()
@@ -41,6 +44,7 @@ export function Keypad({
           autoComplete="off"
           value={value}
           onChange={(e) => onChange(e.target.value)}
+          onKeyDown={(e) => (e.key === 'Enter' && onEnter ? (e.preventDefault(), onEnter()) : undefined)}
           aria-invalid={fault ? true : undefined}
           aria-describedby={fault ? `${id}-fault` : undefined}
           className="min-h-14 w-full rounded-md border-2 border-steel bg-paper px-3 text-right text-[26px] font-semibold tabular-nums"
@@ -72,6 +76,16 @@ export function Keypad({
         >
           <Delete aria-hidden className="size-6" />
         </button>
+        {onEnter ? (
+          <button
+            type="button"
+            aria-label={say.onToTheNext}
+            onClick={onEnter}
+            className="col-start-4 row-span-3 row-start-2 grid min-h-12 place-items-center rounded-md border border-steel bg-bench"
+          >
+            <CornerDownLeft aria-hidden className="size-6" />
+          </button>
+        ) : null}
       </div>
     </div>
   )

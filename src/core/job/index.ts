@@ -32,6 +32,8 @@ export { checkStatus, mayOverride, relevantChecks, rideShut, shutBy, stageMissin
 export { deadAt, proofEnds } from './dead'
 export type { LoosePiece, Missing } from './missing'
 export { ladderIn, openedIn, ridesPassed, wantedIn } from './proving'
+export { carriedTo, swapDone } from './moving'
+export { isOpened } from './whole'
 export { isOpen, isSettled, presentStep, waitingFor } from './readiness'
 export { progress, rungs } from './rungs'
 export type { Rung } from './rungs'

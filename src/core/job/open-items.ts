@@ -33,7 +33,7 @@ export function openItems(state: JobState, at: number): OpenItem[] {
   const next = presentStep(state, stageIndex(state.stage) >= stageIndex('build up') ? 'up' : 'down', at)
   return [
     { is: 'power', power: state.power.state, dead: deadAt(state.power, at) },
-    ...some(state.pose.id !== '', { is: 'pose', pose: state.pose.id, name: state.pose.name }),
+    ...some(state.pose.id !== '' && state.pose.name !== '', { is: 'pose', pose: state.pose.id, name: state.pose.name }),
     ...some(disputed.length > 0, { is: 'disputed', pieces: disputed }),
     ...some(lost.length > 0, { is: 'lost', pieces: lost }),
     ...some(short.length > 0, { is: 'short', items: short }),

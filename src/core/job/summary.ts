@@ -5,6 +5,7 @@ import { isSettled, presentStep } from './readiness'
 import { type Stage, STAGE_RULES } from './stages'
 import type { JobState } from './state'
 import { looseCount } from './tray'
+import { isOpened } from './whole'
 import type { AnyCheck, Power } from './vocabulary'
 
 /**
@@ -17,7 +18,7 @@ export type Next =
   | { readonly is: 'at the bottom' | 'log what comes off' | 'all back' | 'start up' }
 
 /** Raised when what is made of a job for the list of stands changes: rows of an older one are made anew when they are read. */
-export const SUMMARY_VERSION = 1
+export const SUMMARY_VERSION = 2
 
 /** What the list of stands needs of a job; times, not verdicts, so that it can be read at any later moment. */
 export interface JobSummary {
@@ -36,6 +37,8 @@ export interface JobSummary {
   readonly power: Power
   readonly powerSince: number | null
   readonly proved: boolean
+  /** Something is open, loose, off or being worked on. */
+  readonly opened: boolean
   readonly proofEnds: number | null
   readonly next: Next
   readonly handlingAt: number | null
@@ -45,6 +48,8 @@ export interface JobSummary {
   readonly parked: boolean
   readonly handedBack: boolean
   readonly fileless: boolean
+  /** Given to somebody who has not taken it up yet. */
+  readonly handedTo: string | null
   readonly lastBy: string
   readonly lastAt: number
   readonly openedAt: number
@@ -87,6 +92,7 @@ export function summarize(state: JobState): JobSummary {
     power: state.power.state,
     powerSince: state.power.mark?.at ?? null,
     proved: deadAt(state.power, at),
+    opened: isOpened(state),
     proofEnds: proofEnds(state.power),
     next: nextOf(state, at),
     handlingAt: curing.length > 0 ? Math.max(...curing.map((l) => l.handlingAt)) : null,
@@ -97,6 +103,7 @@ export function summarize(state: JobState): JobSummary {
     parked: state.parked !== undefined,
     handedBack: state.handedBack !== undefined,
     fileless: state.machine.file === undefined,
+    handedTo: state.handedOver && state.lastBy !== state.handedOver.to ? state.handedOver.to : null,
     lastBy: state.lastBy,
     lastAt: at,
     openedAt: state.openedAt,

@@ -33,3 +33,12 @@ function unpluggedSince(state: JobState): boolean {
   const wanted = wantedIn(state)
   return wanted.length > 0 && wanted.every((r) => passed.has(r) && state.ridden[r]!.mark.at <= since)
 }
+
+/**
+ * Is something on it open, loose, off or being worked on? Live, that is what hurts somebody; closed, it stands there as its owner uses
+ * it.
+ */
+export function isOpened(state: JobState): boolean {
+  const begun = [...state.down, ...state.up].some((s) => state.steps[s.id]?.status === 'begun')
+  return begun || notWhole(state).some((m) => m.is !== 'power')
+}

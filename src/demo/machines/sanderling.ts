@@ -387,6 +387,8 @@ export function sanderling(): MachineFile {
         limb: 'up',
         check: 'reaction path',
         after: ['undo:left-nut', 'undo:right-nut', 'undo:left-washers', 'undo:right-washers'],
+        // Under the caps nobody sees them any more.
+        before: ['undo:left-cap', 'undo:right-cap'],
         up: doing('Both tabs in their slots: look again', [way(OVER, null, 0.5)], {
           cautions: ['H33'],
           ifOmitted: 'Under throttle the axle turns and the lead is torn off.',
@@ -410,6 +412,20 @@ export function sanderling(): MachineFile {
         before: ['step:pinch-look', 'off:stem-cover'],
         up: doing('Spin test here, before the cover', [way(UP, null, 2)], {
           cautions: ['H31', 'H32', 'H52', 'H57'],
+          looks: {
+            stand: [
+              'Wheel off the ground, the machine held',
+              'Hands, sleeves and loose leads clear',
+              'Short throttle, a hand on the switch',
+            ],
+            items: [
+              'Turns forward, starts off by itself',
+              'Runs smoothly, no grinding or rub',
+              'Brake lever stops it and cuts the drive',
+              'Slows on closing the throttle (regen)',
+              'Lights and horn',
+            ],
+          },
           ifOmitted: 'A fault found after the cover costs the stem again.',
         }),
       },

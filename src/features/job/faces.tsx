@@ -5,7 +5,7 @@ import { HandBack } from '../handback'
 import { Intake } from '../intake'
 import { Prove } from '../prove'
 import { type LadderProps, Run } from '../run'
-import { type JobContext, JobContextProvider } from '../shared/context'
+import { type JobContext, JobContextProvider, useJob } from '../shared/context'
 import type { RunView } from './use-run-view'
 
 /** What a stage shows: its part of the screen, and its card. */
@@ -31,7 +31,7 @@ function RunPart({ run, job }: { readonly run: RunView; readonly job: JobContext
     <LateRun
       job={late}
       limb={run.limb}
-      present={job.stage === 'swap' ? null : present}
+      present={job.stage === 'swap' && run.limb === 'down' ? null : present}
       chosen={run.picked?.id ?? null}
       onChoose={run.choose}
     />
@@ -39,7 +39,10 @@ function RunPart({ run, job }: { readonly run: RunView; readonly job: JobContext
 }
 
 function StepOrEnd({ run: { limb, present, picked } }: { readonly run: RunView }) {
+  const { state } = useJob()
   const step = picked ?? present
+  // All is off that had to: what is swapped stands on the card at once.
+  if (!step && limb === 'down' && state.swap.length > 0) return <Run face="swap" />
   return <Run face="card" limb={limb} step={step} present={step !== null && step.id === present?.id} />
 }
 
@@ -54,7 +57,7 @@ export const FACES: Readonly<Record<Stage, Faces>> = {
   'find the fault': { part: () => <Fault face="part" />, card: () => <Fault face="card" /> },
   'make safe': alongTheRun,
   'take down': alongTheRun,
-  swap: { part: alongTheRun.part, card: (run) => (run.picked ? <StepOrEnd run={run} /> : <Run face="swap" />) },
+  swap: { part: alongTheRun.part, card: (run) => (run.picked || run.limb === 'up' ? <StepOrEnd run={run} /> : <Run face="swap" />) },
   'build up': alongTheRun,
   prove: { part: () => <Prove face="part" />, card: () => <Prove face="card" /> },
   'hand back': { part: () => <HandBack face="part" />, card: () => <HandBack face="card" /> },

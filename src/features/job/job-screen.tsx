@@ -5,7 +5,7 @@ import { useCallback, useEffect, useState } from 'react'
 import { stayOffline } from '../../client/offline'
 import { useJournal } from '../../client/use-journal'
 import { useWakeLock } from '../../client/wake'
-import { isKind, type KindRules, KINDS, type Stage } from '../../core/job'
+import { isKind, type KindRules, KINDS, type Stage, STAGES } from '../../core/job'
 import { Boundary } from '../../ui/boundary'
 import { STAGE_LABEL } from '../../words/en/job-state'
 import { type JobContext, JobContextProvider, type SheetState } from '../shared/context'
@@ -48,15 +48,18 @@ export function JobScreen(props: JobScreenProps) {
   const moment = useWhen(view.state.lastAt)
   const { state, waiting, over } = useWaits(worded ?? view.state, moment.now)
   const [sheet, setSheet] = useState<SheetState | null>(null)
-  const { stage, show: go } = useShownStage(state.stage)
+  const { stage, show: go, unknown } = useShownStage(state.stage)
   const run = useRunView(state, view.ready, stage, moment.when)
   const camera = useCamera(jobId, (photo, about) => void journal.log('photo-added', { photo, ...about, pose: state.pose.id }))
   const { forget } = run
   const show = useCallback((to: Stage): void => (go(to), forget()), [go, forget])
   const job = useJobContext(props, live, { ...moment, state, waiting, over, stage, show, open: setSheet, addPhoto: camera.addPhoto })
-  const mine = job.mayWork
-    ? [...view.entries].reverse().find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && mayUndo(e.kind))
-    : undefined
+  const mine =
+    job.mayWork && !state.handedBack
+      ? [...view.entries]
+          .reverse()
+          .find((e) => e.by === person.id && e.device === device && !state.struck.includes(e.id) && mayUndo(e.kind))
+      : undefined
   const crossOutLast = (): void => void (mine && journal.log('struck', { target: mine.id }))
   const keys = useJobKeys(job, run, sheet !== null, crossOutLast)
   useEffect(() => stayOffline(window.location.pathname), [])
@@ -71,8 +74,8 @@ export function JobScreen(props: JobScreenProps) {
   return (
     <JobContextProvider value={job}>
       <main id="main" className="flex flex-col md:h-[calc(100dvh-48px)]">
-        <Top photoFault={camera.fault} />
-        <StageArea job={job} run={run} crossOutLast={mine ? crossOutLast : null} />
+        <Top fault={camera.fault ?? (unknown === null ? undefined : say.noSuchStage(unknown.slice(0, 40), STAGES.join(', ')))} />
+        <StageArea job={job} run={run} crossOutLast={mine ? () => setSheet({ kind: 'cross out', entry: mine.id }) : null} />
       </main>
       {camera.picker}
       {sheet ? (
@@ -85,16 +88,16 @@ export function JobScreen(props: JobScreenProps) {
 }
 
 /** Which job, is it live, what is loose, and what stands between this device and the server. */
-function Top({ photoFault }: { readonly photoFault: string | undefined }) {
+function Top({ fault }: { readonly fault: string | undefined }) {
   return (
     <div className="screen-only">
       <JobHead />
       <StateStrip />
       <LinkBar />
-      {photoFault ? (
+      {fault ? (
         <p role="alert" className="bg-stop-tint px-4 py-2 text-[16px]">
           <span className="font-bold text-stop">▲ </span>
-          {photoFault}
+          {fault}
         </p>
       ) : null}
     </div>

@@ -70,6 +70,24 @@ function lineOf(entry: Entry | UnknownEntry, state: JobState): string {
   }
 }
 
+/** The last line that a quick undo takes back, as it stands, before it is crossed out. */
+export function CrossOutSheet({ entry: id, onClose }: { readonly entry: string; readonly onClose: () => void }) {
+  const { view, state, log, now } = useJob()
+  const entry = view.entries.find((e) => e.id === id)
+  if (!entry) return null
+  return (
+    <Sheet open onClose={onClose} title={say.crossOutThis} note={now > 0 ? clockText(entry.at, now) : ''}>
+      <div className="grid gap-4">
+        <p className="text-[18px]">{lineOf(entry, state)}</p>
+        <p className="text-[16px] text-steel">{say.itStaysReadable}</p>
+        <Button weight="primary" onClick={() => (log('struck', { target: id }), onClose())}>
+          {say.crossItOut}
+        </Button>
+      </div>
+    </Sheet>
+  )
+}
+
 /** The journal as a paper log: newest first, crossed-out lines struck through; any can be crossed out. */
 export function JournalSheet({ onClose }: { readonly onClose: () => void }) {
   const { view, state, now, nameOf, log, mayWork, person } = useJob()

@@ -6,7 +6,7 @@ import { Intake } from '../intake'
 import { Prove } from '../prove'
 import { Run } from '../run'
 import { Safe } from '../safe'
-import { JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
+import { CrossOutSheet, JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
 import { HandOverSheet, ParkSheet } from './leave-sheets'
 
 /** The one sheet that is open over a job. */
@@ -66,6 +66,8 @@ export function Sheets({
       return <ParkSheet onClose={onClose} />
     case 'hand over':
       return <HandOverSheet onClose={onClose} />
+    case 'cross out':
+      return <CrossOutSheet entry={sheet.entry} onClose={onClose} />
     case 'journal':
       return <JournalSheet onClose={onClose} />
     case 'shelf':

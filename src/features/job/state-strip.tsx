@@ -2,19 +2,24 @@
 import * as say from '../../words/en/screens/job'
 import clsx from 'clsx'
 import { clockDoubtful } from '../../client/clock'
-import { deadAt, looseCount, proofEnds } from '../../core/job'
+import { deadAt, isOpened, looseCount, proofEnds } from '../../core/job'
 import { clockText, spanText } from '../../ui/time'
 import { looseText, powerWord } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 
-const TONE = { stop: 'bg-stop text-on-stop', look: 'bg-look text-paper', ok: 'bg-ok text-on-ok' } as const
+const TONE = {
+  stop: 'bg-stop text-on-stop',
+  closed: 'border-y-2 border-stop bg-paper text-ink [&_.title]:text-stop',
+  look: 'bg-look text-paper',
+  ok: 'bg-ok text-on-ok',
+} as const
 
 /** Live or not, since when, by whom, what ends it; what is loose; what is not sent. Legible at two metres. */
 export function StateStrip() {
   const { state, view, now, nameOf, open } = useJob()
   const { power } = state
   const proved = deadAt(power, now)
-  const word = powerWord(power.state, proved)
+  const word = powerWord(power.state, proved, isOpened(state))
   const ends = proofEnds(power)
   const proof = power.proof
   const unsent = view.unsent.size

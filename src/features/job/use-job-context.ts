@@ -1,5 +1,6 @@
 import { useMemo } from 'react'
 import { now as clockNow, surely } from '../../client/clock'
+import { carriedTo } from '../../core/job'
 import type { useJournal } from '../../client/use-journal'
 import type { Entry, Kind, Stage, UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
@@ -63,7 +64,10 @@ export function useJobContext(
   const mayWork = own && (person.role === 'lead' || person.role === 'mechanic')
   const logAll: JobContext['logAll'] = (items) => {
     const said = items.some((i) => GOES_ON.has(i.kind)) ? over.map((body) => ({ kind: 'wait-ended' as const, body })) : []
-    void journal.logAll([...said, ...items])
+    const to = items.flatMap((i) => carriedTo(here.state, i) ?? [])[0]
+    const moved = to === undefined ? [] : [{ kind: 'stage-moved' as const, body: { to } }]
+    void journal.logAll([...said, ...moved, ...items])
+    if (to !== undefined) here.show(to)
   }
   return {
     ...here,

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react'
-import { type JobState, presentStep, type Stage, STAGE_RULES, stageIndex } from '../../core/job'
+import { type JobState, presentStep, swapDone, type Stage, STAGE_RULES, stageIndex } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import type { JobContext } from '../shared/context'
 
@@ -20,7 +20,7 @@ export interface RunView {
 
 export function useRunView(state: JobState, ready: boolean, stage: Stage, when: JobContext['when']): RunView {
   const [chosen, setChosen] = useState<string | null>(null)
-  const limb = limbOf(stage)
+  const limb = stage === 'swap' && swapDone(state) ? 'up' : limbOf(stage)
   const present = ready ? presentStep(state, limb, when) : null
   const picked = chosen === null ? null : ([...state.down, ...state.up].find((s) => s.id === chosen) ?? null)
   // What was chosen by hand gives way to the run once it is settled.

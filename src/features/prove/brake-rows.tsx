@@ -54,6 +54,16 @@ export function BrakeRows({
     <fieldset className="grid gap-2">
       <legend className="mb-1 text-[15px] font-semibold">{say.eachBrake}</legend>
       <p className="text-[14.5px] text-steel">{say.measureOne}</p>
+      {ladder.brakes.length > 1 ? (
+        <button
+          type="button"
+          aria-pressed={ladder.brakes.every((b) => rowOf(b).stops > 0)}
+          onClick={() => onChange(ladder.brakes.map((b) => ({ ...rowOf(b), stops: STOPS })))}
+          className="narrow min-h-14 rounded-md border-2 border-rule bg-paper px-3 text-left text-[16.5px] aria-pressed:border-ok aria-pressed:bg-ok-tint"
+        >
+          {say.stopsWithAll(ladder.brakes.map((b) => BRAKE_WORDS[b].toLowerCase()).join(', '), STOPS)}
+        </button>
+      ) : null}
       {ladder.brakes.map((brake) => {
         const row = rowOf(brake)
         const read = readBrakes([row])
@@ -72,7 +82,9 @@ export function BrakeRows({
               </button>
               <Short label={say.fromSpeed} name={BRAKE_WORDS[brake]} value={row.from} onChange={(from) => set(brake, { from })} />
               <Short label={say.toStandstill} name={BRAKE_WORDS[brake]} value={row.metres} onChange={(metres) => set(brake, { metres })} />
-              <label className="flex min-h-12 cursor-pointer items-center gap-2 text-[15px]">
+            </div>
+            {judged ? (
+              <label className="flex min-h-11 cursor-pointer items-center gap-2 text-[15px]">
                 <input
                   type="checkbox"
                   className="size-5 accent-copper"
@@ -81,7 +93,7 @@ export function BrakeRows({
                 />
                 {say.newPads}
               </label>
-            </div>
+            ) : null}
             {judged ? (
               <p
                 className={

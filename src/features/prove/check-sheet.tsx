@@ -25,16 +25,21 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const own = passing?.looks
   const standing = own ? own.stand : (base?.stand.map((s) => STANDS[s]) ?? [])
   const looked: readonly Item[] = own ? own.items.map((name) => ({ name })) : (base?.items.map((item) => ({ item })) ?? [])
-  const [stands, setStands] = useState<readonly string[]>([])
+  const [stood, setStood] = useState(standing.length === 0)
   const [answers, setAnswers] = useState<Answers>({})
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
   if (!base) return null
-  const set = (name: string, result: TestItem['result']): void => (setFault(undefined), setAnswers({ ...answers, [name]: result }))
+  const set = (name: string, result: TestItem['result']): void => {
+    const now = { ...answers, [name]: result }
+    setFault(undefined)
+    setAnswers(now)
+    // The last that is right says the whole: nothing was wrong, and nothing is left to add.
+    if (stood && text.trim() === '' && looked.every((i) => now[itemWords(i)] === 'right')) done(now)
+  }
   const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
-  const done = (): void => {
-    const open = standing.find((s) => !stands.includes(s))
-    if (open) return setFault(say.firstOpen(inside(open)))
+  const done = (answers: Answers): void => {
+    if (!stood) return setFault(say.firstOpen(standing.map(inside).join('; ')))
     const unsaid = looked.find((i) => answers[itemWords(i)] === undefined)
     if (unsaid) return setFault(say.rightOrWrong(itemWords(unsaid), base.mayLeave))
     const items = looked.map((i): TestItem => ({ ...i, result: answers[itemWords(i)]! }))
@@ -80,20 +85,21 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
         {standing.length > 0 ? (
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-[15px] font-semibold">{say.first}</legend>
-            {standing.map((s) => (
-              <label
-                key={s}
-                className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint"
-              >
+            {
+              <label className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
                 <input
                   type="checkbox"
                   className="size-6 accent-ok"
-                  checked={stands.includes(s)}
-                  onChange={() => (setFault(undefined), setStands(stands.includes(s) ? stands.filter((x) => x !== s) : [...stands, s]))}
+                  checked={stood}
+                  onChange={() => (setFault(undefined), setStood(!stood))}
                 />
-                <span className="text-[16px]">{s}</span>
+                <ul className="text-[16px]">
+                  {standing.map((s) => (
+                    <li key={s}>{s}</li>
+                  ))}
+                </ul>
               </label>
-            ))}
+            }
           </fieldset>
         ) : null}
         <fieldset className="grid gap-2">
@@ -123,7 +129,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             ▲ {fault}
           </p>
         ) : null}
-        <Button weight="primary" disabled={shut.length > 0} onClick={done}>
+        <Button weight="primary" disabled={shut.length > 0} onClick={() => done(answers)}>
           {say.logTheCheck}
         </Button>
       </div>

@@ -35,8 +35,29 @@ export function ProveCard() {
         {!next ? say.provedAsFarAs : shut.length > 0 ? say.notYetWaiting(held.join(' and ')) : RIDE_HOW[next].title}
       </h2>
       <p className="text-[16px] text-steel">
-        {opened.length > 0 ? say.becauseItOpened(opened.map((o) => OPENED_WORDS[o]).join(', ')) : say.becauseNothing}
+        {opened.length > 0
+          ? say.becauseItOpened(
+              opened
+                .filter((o) => o !== 'cover' || opened.length === 1)
+                .map((o) => OPENED_WORDS[o])
+                .join(', '),
+            )
+          : say.becauseNothing}
       </p>
+      {next ? (
+        <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
+          <p>
+            <span className="font-bold text-stop">▲ </span>
+            {say.stopAtOnceAt(STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', '))}
+          </p>
+          {rolls ? (
+            <p>
+              <span className="font-bold text-look">◆ </span>
+              {say.privateGroundHelmetSlow}
+            </p>
+          ) : null}
+        </div>
+      ) : null}
       {next ? (
         <ol className="grid gap-1.5">
           {left.map((r) => (
@@ -53,20 +74,6 @@ export function ProveCard() {
       )}
       {shut.some((s) => s.check === 'full cure') && cured > now && now > 0 ? (
         <p className="text-[18px] font-semibold text-pose">{say.curedTheClockRuns(clockText(cured, now))}</p>
-      ) : null}
-      {next ? (
-        <div className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16.5px]">
-          <p>
-            <span className="font-bold text-stop">▲ </span>
-            {say.stopAtOnceAt(STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', '))}
-          </p>
-          {rolls ? (
-            <p>
-              <span className="font-bold text-look">◆ </span>
-              {say.privateGroundHelmetSlow}
-            </p>
-          ) : null}
-        </div>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && next && shut.length === 0 ? (

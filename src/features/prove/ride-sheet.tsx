@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
 import { type ReactNode, useEffect, useRef, useState } from 'react'
-import { ladderIn, rideEntries, rideShut, ridesPassed, wantedIn } from '../../core/job'
+import { ladderIn, rideEntries, rideShut, ridesPassed, stageMissing, wantedIn } from '../../core/job'
 import {
   type BrakeTried,
   DEFAULT_LIMITS,
@@ -87,7 +87,19 @@ export function RideSheet({ stage: first, onClose }: { readonly stage?: RideStag
       ...(text.trim() ? { text: text.trim() } : {}),
       ...(log ? { log } : {}),
     }
-    job.logAll(rideEntries(ride, form).map((body) => ({ kind: 'ride-added', body })))
+    // With the last that was wanted the job goes on to hand back, where nothing else stands in its way.
+    const left = wanted.filter((r) => !passed.has(r) && !(rungs.includes(r) && longEnough(r, ride)))
+    const on =
+      outcome === 'passed' &&
+      left.length === 0 &&
+      shut.length === 0 &&
+      wanted.some((r) => !passed.has(r)) &&
+      stageMissing(state, 'hand back', when).length === 0
+    job.logAll([
+      ...rideEntries(ride, form).map((body) => ({ kind: 'ride-added' as const, body })),
+      ...(on ? [{ kind: 'stage-moved' as const, body: { to: 'hand back' as const } }] : []),
+    ])
+    if (on) job.show('hand back')
     onClose()
   }
   const short = rungs.filter((r) => !longEnough(r, lengths(metres, minutes)))

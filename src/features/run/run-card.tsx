@@ -1,7 +1,8 @@
 'use client'
 import * as say from '../../words/en/screens/run'
 import { useState } from 'react'
-import { readQuickLine, stageIndex } from '../../core/job'
+import { openedIn, readQuickLine, rideShut, ridesPassed, stageIndex, wantedIn } from '../../core/job'
+import { rungOf } from '../../core/ride'
 import { otherJob } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
@@ -28,7 +29,7 @@ export function RunCard({ limb, step, present }: RunCardProps) {
 }
 
 function BottomCard() {
-  return <EndCard to="swap" limb={say.theWayDownIsDone} title={say.atTheBottom} text={say.allThatHad} action={say.goOnToTheSwap} />
+  return <EndCard to="build up" limb={say.theWayDownIsDone} title={say.atTheBottom} text={say.allThatHad} action={say.startUp} />
 }
 
 function TopCard() {
@@ -43,13 +44,16 @@ function EndCard({
   text,
   action,
 }: {
-  readonly to: 'swap' | 'prove'
+  readonly to: 'build up' | 'prove'
   readonly limb: string
   readonly title: string
   readonly text: string
   readonly action: string
 }) {
-  const { state, file, log, show, mayWork } = useJob()
+  const { state, file, log, show, open, mayWork, when } = useJob()
+  const passed = ridesPassed(state)
+  const next = to === 'prove' && openedIn(state) !== null ? wantedIn(state).find((r) => !passed.has(r)) : undefined
+  const rideable = next !== undefined && rideShut(state, next, when).length === 0
   const other = to === 'prove' && file ? otherJob(file, state.job) : undefined
   const go = (): void => {
     if (stageIndex(state.stage) < stageIndex(to)) log('stage-moved', { to })
@@ -61,8 +65,13 @@ function EndCard({
       <h2 className="title text-[30px]">{title}</h2>
       <p className="text-[17px]">{text}</p>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+        {mayWork && rideable ? (
+          <Button weight="primary" onClick={() => open({ kind: 'ride' })}>
+            {say.backFromProving(rungOf(next).kind !== 'run')}
+          </Button>
+        ) : null}
         {mayWork ? (
-          <Button weight="primary" onClick={go}>
+          <Button weight={rideable ? 'plain' : 'primary'} onClick={go}>
             {action}
           </Button>
         ) : null}

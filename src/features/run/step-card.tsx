@@ -10,7 +10,7 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
-import { doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
+import { alongWith, doBoth, doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
 import { cautionsOf } from '../../words/en/cautions'
 import { useJob } from '../shared/context'
 import { StepDrawing } from './drawing'
@@ -36,6 +36,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const warmed = step.limb === 'up' && step.pair && !settled ? (state.steps[step.pair]?.tried ?? []).filter((t) => t.way === 'warm') : []
   const ways = job.file ? waysOf(job.file, step, turn !== null) : []
   const tight = !turn && makesTight(state, step)
+  const along = settled || turn ? null : alongWith(job, step)
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
   return (
     <article className="flex min-h-full flex-col gap-3">
@@ -109,6 +110,9 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
               </Button>
             )}
           </div>
+        ) : null}
+        {mayWork && along && waits.length === 0 ? (
+          <Button onClick={() => doBoth(job, step, along)}>{say.thisAndTheNext(along.title)}</Button>
         ) : null}
         {mayWork && !settled && waits.length === 0 && !turn && hasTightness(state, step) ? (
           <div className="flex gap-2">

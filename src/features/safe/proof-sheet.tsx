@@ -197,6 +197,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
         value={valueOf(here)}
         fault={fault}
         onChange={(v) => (setFault(undefined), setValues({ ...values, [here.key]: v }))}
+        onEnter={at < slots.length - 1 && readNumber(valueOf(here)) !== null ? () => setAt(at + 1) : undefined}
       />
       {again !== null && again > now ? (
         <p className="mt-2 text-[15.5px] text-pose">{say.asTheLastTwo(limit, clockText(again, now))}</p>

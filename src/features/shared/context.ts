@@ -30,6 +30,7 @@ export type SheetState =
   | { readonly kind: 'move'; readonly to: Stage }
   | { readonly kind: 'park' }
   | { readonly kind: 'hand over' }
+  | { readonly kind: 'cross out'; readonly entry: string }
   | { readonly kind: 'journal' }
   | { readonly kind: 'shelf' }
   | { readonly kind: 'stages' }

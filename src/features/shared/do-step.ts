@@ -39,6 +39,22 @@ export function pedalMay(state: JobState, step: PlannedStep): boolean {
   )
 }
 
+/**
+ * The step that one press may do along with this one: its next, light as this one is, by the same tool or by hand, in the same pose. Two
+ * ticks on one card: left and right, a set and what it held.
+ */
+export function alongWith(job: Pick<JobContext, 'state' | 'when'>, step: PlannedStep): PlannedStep | null {
+  const { state, when } = job
+  const light = (s: PlannedStep): boolean =>
+    pedalMay(state, s) && !turnNeeded(state, s) && s.wait === undefined && s.people === 1 && isLast(s, nextPass(state, s.id) ?? undefined)
+  if (!light(step)) return null
+  const limb = step.limb === 'down' ? state.down : state.up
+  const next = limb.slice(limb.indexOf(step) + 1).find((s) => isOpen(state, s, when))
+  if (!next || !light(next) || next.pose !== step.pose || (next.tool && next.tool.id !== step.tool?.id)) return null
+  const others = waitingFor(state, next, when).filter((w) => !(w.is === 'step' && w.step === step.id))
+  return others.length === 0 ? next : null
+}
+
 /** Does the tap that comes say how tight something is? */
 export function makesTight(state: JobState, step: PlannedStep): boolean {
   return tightens(step) && isFinal(step, nextPass(state, step.id))
@@ -82,6 +98,11 @@ function tighten(job: JobContext, step: PlannedStep, member?: string): void {
   if (method.by === 'asked') return job.open({ kind: 'tighten', step: step.id, ...(member !== undefined ? { member } : {}) })
   const how: Tightened = method.by === 'wrench' ? clickedWith(step.torque!.value, method.wrench, method.adapter) : { is: 'not read' }
   logTight(job, step, tightEntry(job.state, step, how, member))
+}
+
+/** Two light steps by one press, each an entry of its own. */
+export function doBoth(job: JobContext, step: PlannedStep, next: PlannedStep): void {
+  job.logAll([step, next].map((s) => ({ kind: 'step-done' as const, body: expectedDone(job.state, s) })))
 }
 
 /**

@@ -1,11 +1,14 @@
 'use client'
 import { useState } from 'react'
-import { thoseFor, usedOf } from '../../core/instruments'
+import { daysLeft, type Instrument, thoseFor, usedOf } from '../../core/instruments'
 import type { InstrumentUsed, QuantityId } from '../../core/units'
 import { useJob } from './context'
 
 export const OTHER = 'other'
 const keyOf = (quantity: QuantityId): string => `nailsmith-with:${quantity}`
+
+/** Its calibration has ended. */
+const isLapsed = ({ calibratedTo }: Instrument, now: number): boolean => calibratedTo !== null && daysLeft(calibratedTo, now) < 0
 
 interface Kept {
   readonly id?: string
@@ -38,15 +41,19 @@ export interface InstrumentChoice {
  * @param suits the id of one that suits better, where it is in the list
  */
 export function useInstrument(quantity: QuantityId, suits?: string): InstrumentChoice {
-  const { instruments } = useJob()
+  const { instruments, now } = useJob()
   const [chosen, setChosen] = useState<{ readonly of: QuantityId; readonly pick: string; readonly own: string } | null>(null)
   const list = thoseFor(instruments, quantity)
   const last = lastFor(quantity)
+  // Where the shop has one only, and it is in calibration, it is that one until another is said.
+  const only = list.length === 1 && !last.name && !isLapsed(list[0]!, now) ? list[0]! : null
   const first = list.some((i) => i.id === suits)
     ? { pick: suits!, own: '' }
     : list.some((i) => i.id === last.id)
       ? { pick: last.id!, own: '' }
-      : { pick: list.length === 0 || last.name ? OTHER : '', own: typeof last.name === 'string' ? last.name : '' }
+      : only
+        ? { pick: only.id, own: '' }
+        : { pick: list.length === 0 || last.name ? OTHER : '', own: typeof last.name === 'string' ? last.name : '' }
   const { pick, own } = chosen?.of === quantity ? chosen : first
   const listed = list.find((i) => i.id === pick)
   const used = listed ? usedOf(listed) : pick === OTHER && own.trim() ? { name: own.trim() } : undefined

@@ -8,7 +8,7 @@ import type { JobSummary } from '../../core/job'
 import { nextWords } from '../../words/en/next'
 import { looseText, powerWord, STAGE_LIST, stageProgress, stepText } from '../../words/en/job-state'
 
-const TONE = { stop: 'text-stop', look: 'text-look', ok: 'text-ok' } as const
+const TONE = { stop: 'text-stop', closed: 'text-steel', look: 'text-look', ok: 'text-ok' } as const
 const MAX_DEPTH = 56
 
 /** Beside the ring on a steep slope, where it clears the line; else below the line. */
@@ -19,7 +19,17 @@ function labelTop(at: number, deep: number): number {
 }
 
 /** One machine: where it stands, its dip, what is next. */
-export function StandRow({ id, summary: s, by }: { readonly id: string; readonly summary: JobSummary; readonly by: string }) {
+export function StandRow({
+  id,
+  summary: s,
+  by,
+  to,
+}: {
+  readonly id: string
+  readonly summary: JobSummary
+  readonly by: string
+  readonly to: string | null
+}) {
   const now = useNow(15_000, clockNow)
   const at = s.handedBack ? 0.985 : placeOf(STAGE_LIST.indexOf(s.stage), stageProgress(s))
   const curing = s.stage === 'prove' && s.curedAt !== null && now > 0 && now < s.curedAt
@@ -33,7 +43,7 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
         ? say.atTheDoor
         : stepText(s)
   const proved = s.proved && (s.proofEnds === null || now === 0 || now < s.proofEnds)
-  const power = powerWord(s.power, proved)
+  const power = powerWord(s.power, proved, s.opened)
   const next = curing ? say.rideNotBefore(clockText(s.curedAt!, now)) : s.handedBack ? say.handedBack : nextWords(s.next)
   const beside = at > 0.86 ? { right: `${(1 - at) * 100}%` } : { left: `calc(${at * 100}% + 22px)` }
   return (
@@ -75,6 +85,7 @@ export function StandRow({ id, summary: s, by }: { readonly id: string; readonly
           </p>
         )}
         {s.disputed > 0 ? <p className="text-[15px] font-semibold text-stop">{say.thingDisputed(s.disputed)}</p> : null}
+        {to && !s.handedBack ? <p className="text-[15px] font-semibold text-look">{say.handedTo(to)}</p> : null}
         {s.parked ? <p className="text-[15px] text-look">{say.parked}</p> : null}
         <p className="text-[15px] text-steel">{say.job(now, by, clockText(s.lastAt, now), s.number)}</p>
       </div>

@@ -15,7 +15,7 @@ export interface Asked {
 }
 
 export interface StandsProps {
-  readonly jobs: readonly { readonly id: string; readonly summary: JobSummary; readonly by: string }[]
+  readonly jobs: readonly { readonly id: string; readonly summary: JobSummary; readonly by: string; readonly to: string | null }[]
   /** How many machines are found in all, on this page and the others. */
   readonly found: number
   /** Over the whole shop, whatever is asked for. */
@@ -93,7 +93,7 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
             </div>
             <ul>
               {inShop.map((j) => (
-                <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />
+                <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} to={j.to} />
               ))}
             </ul>
             {gone.length > 0 ? (
@@ -101,7 +101,7 @@ export function Stands({ jobs, found, totals, asked, more, all, later, mayTakeIn
                 <h2 className="narrow border-t border-rule pb-1 pt-4 text-[16px] text-steel">{say.goneHome}</h2>
                 <ul>
                   {gone.map((j) => (
-                    <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} />
+                    <StandRow key={j.id} id={j.id} summary={j.summary} by={j.by} to={j.to} />
                   ))}
                 </ul>
               </section>

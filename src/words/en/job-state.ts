@@ -24,12 +24,16 @@ export function looseText(loose: { readonly fixings: number; readonly parts: num
 const NUMBER = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
 export const numberWord = (n: number): string => NUMBER[n] ?? String(n)
 
-/** How the electrical state is written: a shape, a word, and the colour's name. */
+/**
+ * How the electrical state is written: a shape, a word, and the colour's name. Live is an alarm where something is open, loose or being
+ * worked on; a machine that is closed is live as its owner uses it, and says so quietly.
+ */
 export function powerWord(
   power: Power,
   proved: boolean,
-): { readonly sign: string; readonly word: string; readonly tone: 'stop' | 'look' | 'ok' } {
-  if (power === 'live') return { sign: '▲', word: 'LIVE', tone: 'stop' }
+  opened: boolean,
+): { readonly sign: string; readonly word: string; readonly tone: 'stop' | 'closed' | 'look' | 'ok' } {
+  if (power === 'live') return { sign: '▲', word: opened ? 'LIVE' : 'LIVE, CLOSED', tone: opened ? 'stop' : 'closed' }
   if (power === 'isolated') return { sign: '◆', word: proved ? 'ISOLATED, PACK ABOARD' : 'ISOLATED, NOT PROVED', tone: 'look' }
   return proved ? { sign: '●', word: 'PACK OUT', tone: 'ok' } : { sign: '◆', word: 'PACK OUT, NOT PROVED', tone: 'look' }
 }

@@ -13,7 +13,7 @@ const SAYS: Says = {
     if (!dead) return `${power === 'out' ? 'The pack is out' : 'Isolated'}, but not shown to be dead`
     return power === 'out' ? 'The pack is out, and it was shown to be dead' : 'Isolated and shown to be dead, the pack aboard'
   },
-  pose: ({ pose, name }) => `Turned last: ${name || pose}`,
+  pose: ({ name }) => `Turned last: ${name}`,
   disputed: (item) => `Two devices disagree on ${pieces(item.pieces)}`,
   lost: (item) => `Lost: ${pieces(item.pieces)}`,
   short: ({ items }) => `Short of what should have come: ${shortWords(items).join(', ')}`,

@@ -66,3 +66,4 @@ export const proofEnded = (why: string): string => ` · proof ended: ${why}`
 export const noOwnerGiven = 'no owner given'
 export const thePhotoCouldNot = 'The photo could not be kept. Try once more.'
 export const notRepaired = 'Back, not repaired'
+export const noSuchStage = (asked: string, stages: string): string => `The address names no stage: “${asked}”. There are: ${stages}.`

@@ -39,7 +39,7 @@ export const readWith = 'Read with'
 export const readBar = 'Read, bar'
 export const logIt = 'Log it'
 export const isNoTyrePressure = (text: string): string => `▲ “${text}” is no tyre pressure: 0 to 12 bar.`
-export const theRideOneRung = 'How it is proved, one rung at a time'
+export const theRideOneRung = 'How it is proved'
 export const canBeLeftOut = 'can be left out'
 export const rideItAgain = 'Once more'
 export const curingOneClockHolds = 'Curing: one clock holds the spin, the other the ride'
@@ -88,6 +88,7 @@ export const eachBrake = 'Each brake'
 export const measureOne =
   'From a jog, three stops with each. One of them from a held speed to a line, by tape, says how hard: new pads bedded in first.'
 export const stopsWith = (brake: string, stops: number): string => `${brake}: ${stops} stops, firm and straight`
+export const stopsWithAll = (brakes: string, stops: number): string => `${stops} stops with each: ${brakes}. Firm and straight`
 export const fromSpeed = 'From km/h'
 export const toStandstill = 'In metres'
 export const newPads = 'new pads'

@@ -95,7 +95,9 @@ export const itCountsAsLive = 'It counts as live. Isolate it and show it dead at
 export const atTheBottomSwap = 'At the bottom: swap, then up'
 export const asTheyCome = 'as they come'
 export const theWayDownIsDone = 'The way down is done'
-export const goOnToTheSwap = 'Go on to the swap'
+export const startUp = 'Start up'
+export const backFromProving = (rolls: boolean): string => (rolls ? 'Back from the ride' : 'It has run')
+export const thisAndTheNext = (title: string): string => `This, and: ${title}`
 export const theWayUpIsDone = 'The way up is done'
 export const goOnToProve = 'Go on to prove'
 export const or = ' or '

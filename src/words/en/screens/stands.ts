@@ -41,3 +41,4 @@ export const onlyLive = 'live'
 export const onlyParked = 'parked'
 export const onlyDisputed = 'disputed'
 export const onlyHome = 'gone home'
+export const handedTo = (name: string): string => `◆ Handed over to ${name}, not taken up yet`
