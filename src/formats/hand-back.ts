@@ -51,7 +51,7 @@ export function writeReport(state: JobState, pen: Pen): Report {
       answer(state),
       came(state),
       damage(state),
-      done(state, pen),
+      done(state),
       readings(state, pen),
       torques(state, pen),
       different(state),
@@ -59,6 +59,7 @@ export function writeReport(state: JobState, pen: Pen): Report {
       rides(state, pen),
       unchecked(state, pen),
       again(state),
+      counted(state, pen),
     ].filter((s) => s !== null),
   }
 }
@@ -106,21 +107,23 @@ function damage(state: JobState): ReportSection | null {
   )
 }
 
-function done(state: JobState, pen: Pen): ReportSection | null {
-  const steps = [...state.down, ...state.up].filter((s) => state.steps[s.id]?.status === 'done')
-  const people = [...new Set(steps.flatMap((s) => (state.steps[s.id]?.mark ? [pen.nameOf(state.steps[s.id]!.mark!.by)] : [])))]
-  const t = tally(state)
-  const work =
-    steps.length === 0
-      ? [say.nothingWasTakenApart]
-      : [
-          say.steps(steps.filter((s) => s.limb === 'down').length, steps.filter((s) => s.limb === 'up').length, people.join(say.and)),
-          say.fixings(t),
-        ]
+function done(state: JobState): ReportSection | null {
   const fresh = Object.values(state.parts)
     .filter((p) => p.replaced)
     .map((p) => say.newNoOld(p.name, p.replaced?.newSerial, p.replaced?.oldSerial))
-  return section('done', say.whatWasDoneTitle, [...fresh, ...work])
+  const apart = [...state.down, ...state.up].some((s) => state.steps[s.id]?.status === 'done')
+  return section('done', say.whatWasDoneTitle, [...(state.job ? [state.job] : []), ...fresh, ...(apart ? [] : [say.nothingWasTakenApart])])
+}
+
+/** What the next mechanic reads: steps, fixings, and who did them. An owner has no use for it. */
+function counted(state: JobState, pen: Pen): ReportSection | null {
+  const steps = [...state.down, ...state.up].filter((s) => state.steps[s.id]?.status === 'done')
+  if (steps.length === 0) return null
+  const people = [...new Set(steps.flatMap((s) => (state.steps[s.id]?.mark ? [pen.nameOf(state.steps[s.id]!.mark!.by)] : [])))]
+  return section('counted', say.forTheNextMechanic, [
+    say.steps(steps.filter((s) => s.limb === 'down').length, steps.filter((s) => s.limb === 'up').length, people.join(say.and)),
+    say.fixings(tally(state)),
+  ])
 }
 
 /** Readings before the way back up and after it began, so that before and after stand beside each other. */
@@ -269,9 +272,14 @@ function notRead(state: JobState): string[] {
   const pressure =
     state.readings.some((r) => r.quantity === 'pressure') ||
     Object.values(state.steps).some((s) => s.took?.some((t) => t.figures.some((f) => f.quantity === 'pressure')))
+  // A tyre or a pad has none; where no plan says what it is, its number is missed.
+  const numbered = (part: string): boolean => {
+    const opens = state.swap.find((s) => s.part?.id === part)?.opens
+    return opens === undefined || opens.some((o) => o === 'motor' || o === 'controller' || o === 'pack' || o === 'supply')
+  }
   return [
     ...Object.values(state.parts)
-      .filter((p) => p.replaced && !p.replaced.newSerial)
+      .filter((p) => p.replaced && !p.replaced.newSerial && numbered(p.id))
       .map((p) => say.noSerial(p.name)),
     ...((openedIn(state) ?? []).includes('tyre') && !pressure ? [say.tyreNotRead] : []),
     ...(once.length > 0 ? [say.notReadAgain([...new Set(once.map((r) => readingName(r)))].join('; '))] : []),

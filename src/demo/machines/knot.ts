@@ -124,7 +124,16 @@ export function knot(): MachineFile {
           photo: 'bushes and washers at both eyes',
         }),
         back: doing('Actuator in, set to the noted length, lead down', [way(UP, null, 1.5)], {
-          wants: [{ id: 'rod', name: 'rod, eye to eye', quantity: 'length', unit: 'mm', within: 1 }],
+          wants: [
+            {
+              id: 'rod',
+              name: 'rod, eye to eye',
+              quantity: 'length',
+              unit: 'mm',
+              within: 1,
+              adjust: { way: 'anticlockwise, seen from its eye', by: 2 },
+            },
+          ],
           ifOmitted: 'A rod turned by hand puts its end stops elsewhere: it drives the top into the frame.',
         }),
       },

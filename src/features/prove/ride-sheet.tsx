@@ -57,7 +57,7 @@ export function RideSheet({ stage: first, onClose }: { readonly stage?: RideStag
   const open = ladder.rungs.filter((r) => (wanted.includes(r) && !passed.has(r)) || r === first)
   const others = ladder.rungs.filter((r) => !open.includes(r))
   const rungs = to === '' ? [] : rungsUpTo(ladder, wanted, passed, to)
-  const rolls = rungs.length === 0 || rungs.some((r) => rungOf(r).kind !== 'run')
+  const rolls = (rungs.length > 0 ? rungs : ladder.rungs).some((r) => rungOf(r).kind !== 'run')
   const shut = [...new Set(rungs.flatMap((r) => rideShut(state, r, when)).map((s) => s.check))]
   const tell = (set: (value: string) => void) => (value: string) => (setFault(undefined), set(value))
 

@@ -124,7 +124,7 @@ function useHow(step: PlannedStep, touched: () => void) {
   }
   const read = (): Read<{ readonly how: Tightened }> => {
     if (way === 'wrench') return clicked()
-    if (way === 'hand') return { how: { is: 'not read', ...(step.tool ? { tool: step.tool.name } : {}) } }
+    if (way === 'hand') return { how: { is: 'not read' } }
     if (!felt) return { fault: lever.trim() ? say.isNotTheLength(lever) : say.howLong }
     const band = [Number(felt.low.toPrecision(2)), Number(felt.high.toPrecision(2))] as const
     return { how: { is: 'felt', band, tool: say.leverOf(lever) } }

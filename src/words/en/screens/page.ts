@@ -81,3 +81,4 @@ export const moreMinutesThanPassed = 'More minutes are claimed than had passed s
 export const noSerial = (part: string): string => `No number of the new ${part} was noted`
 export const tyreNotRead = 'Tyre pressure: not read'
 export const notReadAgain = (names: string): string => `Read before the work and not again after: ${names}`
+export const forTheNextMechanic = 'For the next mechanic'
