@@ -95,7 +95,7 @@ test('the indoor bench: its rod outside, turned as told, inside; proved by runni
   for (const shown of ['13 mm', '10 mm']) await expect(page.getByRole('cell', { name: shown }).first()).toBeVisible()
 })
 
-test('an axle nut through an adapter: the card says what to set, the page what was wanted, reached and how', async ({ page, request }) => {
+test('an axle nut through an adapter: the card says what to set, the page what was wanted, reached and how', async ({ page }) => {
   test.setTimeout(150_000)
   await signIn(page, 'Ines')
   await takeInDunlin(page, 'adapter')
