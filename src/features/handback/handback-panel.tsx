@@ -67,7 +67,7 @@ export function HandBackPanel() {
           {say.handedBackAnd(state.handedBack.to, nameOf(state.handedBack.by), now, clockText(state.handedBack.at, now), state.addenda)}
         </p>
       ) : null}
-      <dl className="mt-6 hidden grid-cols-2 gap-8 text-[11px] print:grid">
+      <dl className="mt-5 hidden grid-cols-2 gap-8 text-[11px] print:grid">
         {[say.forTheShop, say.received].map((name) => (
           <div key={name} className="border-t border-ink pt-1">
             {name}
@@ -82,7 +82,7 @@ export function HandBackPanel() {
 function Part({ section }: { readonly section: ReportSection }) {
   return (
     <section
-      className={`${section.look ? 'my-3 border-l-[6px] border-look bg-look-tint px-4 py-2 print:border-l-2' : 'mb-3'} print:my-1.5 print:break-inside-avoid print:py-0.5`}
+      className={`${section.look ? 'my-3 border-l-[6px] border-look bg-look-tint px-4 py-2 print:border-l-2' : 'mb-3'} print:my-1.5 print:break-inside-avoid print:py-0.5${section.table && section.table.rows.length > 0 ? ' print:[column-span:all]' : ''}`}
     >
       <h3
         className={section.id === 'not checked' ? 'title text-[18px] print:text-[13px]' : 'narrow text-[15px] text-steel print:text-[11px]'}
