@@ -94,8 +94,10 @@ describe('a plan as facts on the server', () => {
       const row = (await listSummaries(sql, 10)).find((r) => r.jobId === id)!
       expect(row.summary.next).toMatchObject({ is: 'step', title: found.value.down.steps[0]!.title })
     }
+    // What a step opens is said from version 4 on.
+    const plain = (key: string, value: unknown): unknown => (key === 'opens' ? undefined : value)
     const [first, second] = states.map((s) =>
-      JSON.parse(JSON.stringify({ down: s.down, up: s.up, swap: s.swap, fixings: s.fixings, parts: s.parts })),
+      JSON.parse(JSON.stringify({ down: s.down, up: s.up, swap: s.swap, fixings: s.fixings, parts: s.parts }, plain)),
     )
     expect(second).toEqual(first)
     await close()
