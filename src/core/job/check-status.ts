@@ -1,7 +1,7 @@
 import { kindOfRide, type RideStage } from '../ride'
 import { CHECK_IDS, type CheckId, type CheckRule, CHECKS, isCheck } from './checks'
 import type { Missing } from './missing'
-import type { JobState } from './state'
+import type { CheckState, JobState } from './state'
 import type { When } from './times'
 import type { AnyCheck, Gate } from './vocabulary'
 
@@ -76,13 +76,21 @@ export function cameOff(state: JobState, downStep: string): boolean {
 
 /** How `check` stands at `at`. */
 export function checkStatus(state: JobState, check: AnyCheck, at: When): CheckStatus {
-  const record = state.checks[check]
+  const record = standing(state, check)
   const derived = (isCheck(check) ? ruleOf(check).needs?.(state, at) : undefined) ?? unheld(state, check)
   if (derived && derived.length === 0 && !record?.disputed) return { check, open: true, how: 'derived', missing: [] }
   if (record?.disputed) return { check, open: false, missing: [{ is: 'disputed' }] }
   if (!derived && record?.passed) return { check, open: true, how: 'passed', missing: [] }
   if (record?.overridden && mayOverride(check) !== 'nobody') return { check, open: true, how: 'overridden', missing: derived ?? [] }
   return { check, open: false, missing: derived ?? [{ is: 'not done' }] }
+}
+
+/** What was logged of a check, as far as nothing has overtaken it since. */
+function standing(state: JobState, check: AnyCheck): CheckState | undefined {
+  const record = state.checks[check]
+  const since = isCheck(check) ? (ruleOf(check).since?.(state) ?? 0) : 0
+  const mark = record?.passed ?? record?.overridden
+  return mark && mark.at < since ? undefined : record
 }
 
 /** A check that was ticked falls open again when something that it looked at is undone; null while all of it holds. */

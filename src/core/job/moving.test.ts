@@ -30,6 +30,8 @@ describe('where what is logged carries a job', () => {
     expect(to(state(book), 'pose-changed', { to: 'upright', name: '', people: 1 })).toBe('build up')
     expect(to(state(book), 'step-done', { step: plan.down.steps[0]!.id })).toBeNull()
     expect(to(state(book), 'note-added', { text: 'x' })).toBeNull()
+    expect(to(state(book), 'fixing-out', { members: ['deck-screw-1'], to: 'cell', cell: 'A1' })).toBeNull()
+    expect(to(state(book), 'check-passed', { check: 'qualified', shown: 'answers for it' })).toBeNull()
   })
   it('and to the proof by a ride', () => {
     book.log('stage-moved', { to: 'build up' })

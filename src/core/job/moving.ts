@@ -2,17 +2,8 @@ import type { Bodies, Kind } from './entries'
 import { type Stage, stageIndex } from './stages'
 import type { JobState } from './state'
 
-/** Kinds of work on a step, or on what it holds. */
-const WORK: ReadonlySet<Kind> = new Set([
-  'step-done',
-  'step-left',
-  'check-passed',
-  'fixing-out',
-  'fixing-in',
-  'part-off',
-  'part-on',
-  'pose-changed',
-])
+/** Work that puts things back, though it names no step. */
+const BACK: ReadonlySet<Kind> = new Set(['fixing-in', 'part-on', 'pose-changed'])
 
 /** All that is swapped at the bottom is swapped. */
 export function swapDone(state: Pick<JobState, 'swap' | 'steps'>): boolean {
@@ -29,6 +20,6 @@ export function carriedTo(state: JobState, item: { readonly kind: Kind; readonly
   const step = (item.body as { readonly step?: string }).step
   if (item.kind === 'ride-added') return at >= stageIndex('build up') ? ahead('prove') : null
   if (step !== undefined && state.swap.some((s) => s.id === step)) return at >= stageIndex('make safe') ? ahead('swap') : null
-  if (state.stage !== 'swap' || !swapDone(state) || !WORK.has(item.kind)) return null
-  return step !== undefined && state.down.some((s) => s.id === step) ? null : 'build up'
+  if (state.stage !== 'swap' || !swapDone(state)) return null
+  return BACK.has(item.kind) || state.up.some((s) => s.id === step) ? 'build up' : null
 }

@@ -149,6 +149,12 @@ describe('first power', () => {
     book.log('check-passed', { check: 'first power', shown: 'fuse', amps: 5 })
     expect(checkStatus(state(book), 'first power', 0)).toMatchObject({ open: true, how: 'passed' })
     expect(state(book).checks['first power']?.passed).toMatchObject({ shown: 'fuse', amps: 5 })
+    // Opened once more: asked once more.
+    book.adopt('front-motor-goal')
+    book.log('part-replaced', { part: 'front-motor', step: state(book).swap.find((s) => s.part)!.id })
+    expect(checkStatus(state(book), 'first power', 0).open).toBe(false)
+    book.log('check-passed', { check: 'first power', shown: 'limited supply', amps: 2 })
+    expect(checkStatus(state(book), 'first power', 0).open).toBe(true)
   })
 })
 

@@ -26,6 +26,15 @@ export function openedIn(state: Omit<Proved, 'ridden'>): readonly Opened[] | nul
   return [...new Set([...planned, ...fresh, ...told])]
 }
 
+/** When one of these was opened last, epoch ms; 0 where none was. */
+export function openedAt(state: Pick<JobState, 'down' | 'swap' | 'steps'>, roles: readonly Opened[]): number {
+  const at = [...state.down, ...state.swap].flatMap((s) => {
+    const own = state.steps[s.id]
+    return own?.status === 'done' && s.opens?.some((o) => roles.includes(o)) ? (own.mark?.at ?? 0) : []
+  })
+  return Math.max(0, ...at)
+}
+
 /** A job of before what was opened was known. */
 const asBefore = (state: Pick<JobState, 'provedAs' | 'machine'>): boolean =>
   state.provedAs === undefined && state.machine.class === undefined

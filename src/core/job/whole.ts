@@ -31,7 +31,7 @@ function unpluggedSince(state: JobState): boolean {
   if (since === undefined || !ladderIn(state).homeUnplugged) return false
   const passed = ridesPassed(state)
   const wanted = wantedIn(state)
-  return wanted.length > 0 && wanted.every((r) => passed.has(r) && state.ridden[r]!.mark.at <= since)
+  return wanted.length > 0 && wanted.every((r) => passed.has(r) && (state.ridden[r]?.mark.at ?? 0) <= since)
 }
 
 /**

@@ -125,7 +125,7 @@ function StageArea({
         aria-label={say.whatToDoNow}
         className="screen-only order-1 flex flex-col overflow-y-auto border-rule contain-content max-md:contain-none bg-paper p-4 pt-3 md:order-2 md:border-l"
       >
-        {isElsewhere(stage, state.stage) ? <Elsewhere job={job} /> : null}
+        {!state.handedBack && isElsewhere(stage, state.stage) ? <Elsewhere job={job} /> : null}
         <div className="flex-1">
           <Boundary of={say.theCardOf(STAGE_LABEL[stage])}>{card(run)}</Boundary>
         </div>

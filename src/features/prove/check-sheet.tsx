@@ -30,14 +30,14 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
   if (!base) return null
-  const set = (name: string, result: TestItem['result']): void => {
-    const now = { ...answers, [name]: result }
-    setFault(undefined)
-    setAnswers(now)
-    // The last that is right says the whole: nothing was wrong, and nothing is left to add.
-    if (stood && text.trim() === '' && looked.every((i) => now[itemWords(i)] === 'right')) done(now)
-  }
   const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
+  const set = (name: string, result: TestItem['result']): void => {
+    const said = { ...answers, [name]: result }
+    setFault(undefined)
+    setAnswers(said)
+    // The last that is right says the whole: nothing was wrong, and nothing is left to add.
+    if (stood && shut.length === 0 && text.trim() === '' && looked.every((i) => said[itemWords(i)] === 'right')) done(said)
+  }
   const done = (answers: Answers): void => {
     if (!stood) return setFault(say.firstOpen(standing.map(inside).join('; ')))
     const unsaid = looked.find((i) => answers[itemWords(i)] === undefined)
@@ -85,21 +85,19 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
         {standing.length > 0 ? (
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-[15px] font-semibold">{say.first}</legend>
-            {
-              <label className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
-                <input
-                  type="checkbox"
-                  className="size-6 accent-ok"
-                  checked={stood}
-                  onChange={() => (setFault(undefined), setStood(!stood))}
-                />
-                <ul className="text-[16px]">
-                  {standing.map((s) => (
-                    <li key={s}>{s}</li>
-                  ))}
-                </ul>
-              </label>
-            }
+            <label className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3 has-checked:border-ok has-checked:bg-ok-tint">
+              <input
+                type="checkbox"
+                className="size-6 accent-ok"
+                checked={stood}
+                onChange={() => (setFault(undefined), setStood(!stood))}
+              />
+              <ul className="text-[16px]">
+                {standing.map((s) => (
+                  <li key={s}>{s}</li>
+                ))}
+              </ul>
+            </label>
           </fieldset>
         ) : null}
         <fieldset className="grid gap-2">

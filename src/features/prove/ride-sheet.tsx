@@ -177,7 +177,7 @@ export function RideSheet({ stage: first, onClose }: { readonly stage?: RideStag
             ▲ {fault}
           </p>
         ) : null}
-        <Button weight="primary" disabled={busy} onClick={done}>
+        <Button weight="primary" disabled={busy || shut.length > 0} onClick={done}>
           {say.logThisRide(rolls)}
         </Button>
       </div>

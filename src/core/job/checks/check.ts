@@ -15,6 +15,8 @@ export interface CheckRule {
   readonly matters?: (state: JobState) => boolean
   /** What it still needs, worked out from the journal. Without this it is looked at, and logged. */
   readonly needs?: (state: JobState, at: When) => readonly Missing[]
+  /** A pass, or a going on without, of before this moment holds no longer, epoch ms. */
+  readonly since?: (state: JobState) => number
   readonly binds: Binds
   /** What is looked at, one by one, where it is made by looking; a machine file may put its own in their place. */
   readonly looks?: CheckLooks

@@ -73,7 +73,7 @@ export const asFarAs = 'As far as'
 export const anotherRung = 'Something else on this ladder'
 export const howFarUp = 'As far as which of them?'
 export const standsFor = (rungs: string): string => `Stands for: ${rungs}.`
-export const openAsYet = (checks: string): string => `Not open yet: ${checks}. Logged all the same, it is flagged.`
+export const openAsYet = (checks: string): string => `Not open yet: ${checks}. First that; a ride there cannot be logged before.`
 export const metres = 'Metres'
 export const minutes = 'Minutes'
 export const who = (rolls: boolean): string => (rolls ? 'Who rode' : 'Who ran it')
