@@ -126,12 +126,14 @@ function counted(state: JobState, pen: Pen): ReportSection | null {
   ])
 }
 
+/** When the swap or the way back up began, epoch ms; Infinity before. */
+function wayBackBegan(state: JobState): number {
+  return Math.min(...[...state.swap, ...state.up].flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])), Infinity)
+}
+
 /** Readings before the way back up and after it began, so that before and after stand beside each other. */
 function readings(state: JobState, pen: Pen): ReportSection | null {
-  const first = Math.min(
-    ...[...state.swap, ...state.up].flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])),
-    Infinity,
-  )
+  const first = wayBackBegan(state)
   const taken = [
     ...state.readings.map((r) => {
       const place = readingPlace(r, state)
@@ -262,10 +264,7 @@ function rides(state: JobState, pen: Pen): ReportSection | null {
 
 /** What was not read, and not read again: serials, a tyre that was off, readings of before. */
 function notRead(state: JobState): string[] {
-  const begun = Math.min(
-    ...[...state.swap, ...state.up].flatMap((s) => (state.steps[s.id]?.mark ? [state.steps[s.id]!.mark!.at] : [])),
-    Infinity,
-  )
+  const begun = wayBackBegan(state)
   const again = (r: JobState['readings'][number]): boolean =>
     state.readings.some((o) => o.at >= begun && o.test === r.test && o.drive === r.drive && o.place === r.place)
   const once = state.readings.filter((r) => r.test !== undefined && r.at < begun && begun < Infinity && !again(r))

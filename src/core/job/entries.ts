@@ -64,6 +64,17 @@ export interface UnknownEntry extends Omit<EntryDraft, 'kind' | 'body'>, Envelop
 }
 
 /**
+ * Does a shop that writes the forms of builds up to `form` write this version of a kind? What only a later one can say is not offered
+ * before.
+ */
+export function mayWriteAs(kind: Kind, version: number, form: number): boolean {
+  const writes: Readonly<Record<number, { readonly since: number } | undefined>> = (
+    'writes' in KINDS[kind] ? KINDS[kind].writes : {}
+  ) as never
+  return (writes[version]?.since ?? 0) <= form
+}
+
+/**
  * An entry as it is worked with: its body decoded from the version that it was written in.
  * @returns null for a kind or a version that this build does not know
  */

@@ -1,5 +1,5 @@
 import type { PlannedStep } from '../planning'
-import type { Bodies } from './entries'
+import { type Bodies, mayWriteAs } from './entries'
 import type { FixingMove } from './vocabulary'
 import type { FixingState, JobState } from './state'
 import { nextPass } from './summary'
@@ -92,12 +92,9 @@ function groupMoves(step: PlannedStep): FixingMove[] {
   return [...moves.values()]
 }
 
-/** From this build on one entry says all the rungs of a ride. */
-const RUNGS_TOGETHER = 16
-
 /** A ride as the shop's form can say it: in one entry, or one a rung, the last with all that there is to it. */
 export function rideEntries(ride: Bodies['ride-added'], form: number): Bodies['ride-added'][] {
   const rungs = ride.rungs ?? []
-  if (form >= RUNGS_TOGETHER || rungs.length < 2) return [ride]
+  if (mayWriteAs('ride-added', 3, form) || rungs.length < 2) return [ride]
   return rungs.map((rung, i) => (i === rungs.length - 1 ? { ...ride, rungs: [rung] } : { rungs: [rung], outcome: 'passed' }))
 }

@@ -3,6 +3,7 @@ import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
 import { goalOf, NONE } from '../../core/diagnosis'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
@@ -102,11 +103,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
         {state.machine.unit && diagnosis && diagnosis.drives.length > 1 ? (
           <p className="text-[15.5px] text-pose">{say.theOtherEndHas}</p>
         ) : null}
-        {wrong ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {wrong}
-          </p>
-        ) : null}
+        <Fault text={wrong} />
         <Button weight="primary" onClick={done}>
           {say.callIt}
         </Button>

@@ -1,8 +1,9 @@
 'use client'
 import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
-import { type AnyCheck, type ComplaintNow, mayOverride, stageMissing } from '../../core/job'
+import { type AnyCheck, type ComplaintNow, mayOverride, mayWriteAs, stageMissing } from '../../core/job'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { useJob } from '../shared/context'
@@ -18,10 +19,11 @@ export function HandBackCard() {
   const [complaint, setComplaint] = useState<ComplaintNow | ''>('')
   const [used, setUsed] = useState('')
   const [fault, setFault] = useState<string>()
+  const asks = mayWriteAs('handed-back', 2, form)
   const missing = stageMissing(state, 'handed back', when).flatMap((m) => (m.is === 'check' ? [m.check] : []))
   const handBack = (): void => {
     const shown = used.trim() === '' ? undefined : readNumber(used)
-    if (form >= 16 && state.complaint && !complaint) return setFault(say.isItGoneAsk)
+    if (asks && state.complaint && !complaint) return setFault(say.isItGoneAsk)
     if (shown === null || (shown !== undefined && (shown < 0 || shown > 10_000_000))) return setFault(say.isNoCount(used))
     if (!to.trim()) return setFault(say.toWhomDoes)
     log('handed-back', {
@@ -72,8 +74,8 @@ export function HandBackCard() {
       ) : null}
       <Rechecks />
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork && form >= 16 ? <ComplaintTiles value={complaint} onChange={(c) => (setFault(undefined), setComplaint(c))} /> : null}
-        {mayWork && state.usedAtDoor ? (
+        {mayWork && asks ? <ComplaintTiles value={complaint} onChange={(c) => (setFault(undefined), setComplaint(c))} /> : null}
+        {mayWork && asks && state.usedAtDoor ? (
           <TextField
             label={say.counterShows(state.usedAtDoor.value, state.usedAtDoor.unit)}
             value={used}
@@ -86,19 +88,13 @@ export function HandBackCard() {
         {mayWork ? (
           <TextField label={say.handedTo} value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} />
         ) : null}
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         {mayWork ? (
           <Button weight="primary" disabled={missing.length > 0} onClick={handBack}>
             {say.handItBack}
           </Button>
         ) : null}
-        {mayWork && missing.length > 0 && form >= 16 ? (
-          <Button onClick={() => open({ kind: 'not repaired' })}>{say.handBackNotRepaired}</Button>
-        ) : null}
+        {mayWork && missing.length > 0 ? <Button onClick={() => open({ kind: 'not repaired' })}>{say.handBackNotRepaired}</Button> : null}
         <SavePage />
         <Button onClick={() => window.print()}>{say.printThePage}</Button>
       </div>

@@ -3,6 +3,7 @@ import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { type ComplaintNow, stageMissing } from '../../core/job'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { missingWords } from '../../words/en/missing'
@@ -49,11 +50,7 @@ export function NotRepairedSheet({ onClose }: { readonly onClose: () => void }) 
         />
         <ComplaintTiles value={complaint} onChange={setComplaint} />
         <TextField label={say.handedTo} value={to} onChange={(e) => (setFault(undefined), setTo(e.target.value))} maxLength={200} />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button weight="stop" onClick={done}>
           {say.handBackNotRepaired}
         </Button>

@@ -2,6 +2,7 @@
 import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import type { Bodies } from '../../core/job'
@@ -122,11 +123,7 @@ export function Rechecks() {
               />
             )}
           </div>
-          {fault ? (
-            <p role="alert" className="text-[16px] font-semibold text-stop">
-              ▲ {fault}
-            </p>
-          ) : null}
+          <Fault text={fault} />
           <Button type="submit">{state.handedBack ? say.addItAs : say.add}</Button>
         </form>
       ) : (

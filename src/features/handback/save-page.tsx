@@ -3,6 +3,7 @@ import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { reportJson, reportMarkdown } from '../../formats/report'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { recheckWhat } from '../../words/en/entries'
 import { useJob } from '../shared/context'
 import { useReport } from './handback-panel'
@@ -25,11 +26,7 @@ export function SavePage() {
   }
   return (
     <>
-      {fault ? (
-        <p role="alert" className="text-[16px] font-semibold text-stop">
-          ▲ {fault}
-        </p>
-      ) : null}
+      <Fault text={fault} />
       <div className="grid grid-cols-3 gap-2">
         <Button weight="quiet" onClick={() => save(`${name}.md`, 'text/markdown', reportMarkdown(report))}>
           {say.asText}

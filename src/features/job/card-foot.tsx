@@ -12,7 +12,7 @@ function Link({ onClick, wide, children }: { readonly onClick: () => void; reado
 
 /** What can be done at every stage, below its card. */
 export function CardFoot({ crossOutLast }: { readonly crossOutLast: (() => void) | null }) {
-  const { state, view, mayWork, log, open, form } = useJob()
+  const { state, view, mayWork, log, open } = useJob()
   return (
     <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
       <Link onClick={() => open({ kind: 'journal' })}>{say.journal(view.entries.length)}</Link>
@@ -20,7 +20,7 @@ export function CardFoot({ crossOutLast }: { readonly crossOutLast: (() => void)
       {mayWork && state.parked ? <Link onClick={() => log('resumed', {})}>{say.takeItUpAgain}</Link> : null}
       {mayWork && !state.parked ? <Link onClick={() => open({ kind: 'park' })}>{say.parkIt}</Link> : null}
       {mayWork ? <Link onClick={() => open({ kind: 'hand over' })}>{say.handOver}</Link> : null}
-      {mayWork && !state.handedBack && form >= 16 ? <Link onClick={() => open({ kind: 'not repaired' })}>{say.notRepaired}</Link> : null}
+      {mayWork && !state.handedBack ? <Link onClick={() => open({ kind: 'not repaired' })}>{say.notRepaired}</Link> : null}
       <Link wide onClick={() => open({ kind: 'keys' })}>
         {say.keys}
       </Link>

@@ -3,6 +3,7 @@ import * as say from '../../words/en/screens/job-sheets'
 import { useState } from 'react'
 import { openItems, standsOut } from '../../core/job'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { openItemWords } from '../../words/en/open-items'
@@ -55,11 +56,7 @@ export function ParkSheet({ onClose }: { readonly onClose: () => void }) {
           placeholder={say.isolatedProppedLabelled}
           maxLength={300}
         />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button
           weight="primary"
           onClick={() => {
@@ -105,11 +102,7 @@ export function HandOverSheet({ onClose }: { readonly onClose: () => void }) {
           <p className="text-[16px] text-steel">{say.nobodyElseHereWorks}</p>
         )}
         <TextArea label={say.whatTheyHave} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button weight="primary" onClick={() => (to ? (log('handed-over', { to, text: text.trim() }), onClose()) : setFault(say.toWhom))}>
           {say.handItOver}
         </Button>

@@ -3,6 +3,7 @@ import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
 import { type CheckId, type CheckItem, looksOf, shutBy, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextArea } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
@@ -122,11 +123,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
           ))}
         </fieldset>
         <TextArea label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button weight="primary" disabled={shut.length > 0} onClick={() => done(answers)}>
           {say.logTheCheck}
         </Button>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { chargeOf, ladderIn } from '../../core/job'
 import type { FirstPower } from '../../core/ride'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
@@ -49,11 +50,7 @@ export function FirstPowerSheet({ onClose }: { readonly onClose: () => void }) {
             maxLength={8}
           />
         ) : null}
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button weight="primary" onClick={done}>
           {say.thatIsHowItComes}
         </Button>

@@ -3,12 +3,13 @@ import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
 import { OPENED, type Opened } from '../../core/machine'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { useJob } from '../shared/context'
 import { OPENED_WORDS } from '../../words/en/rides'
 
 /** What was opened, asked where no plan knows it: how it is proved follows from that. */
 export function OpenedBlock() {
-  const { log, mayWork, form } = useJob()
+  const { log, mayWork } = useJob()
   const [chosen, setChosen] = useState<readonly Opened[]>([])
   const [fault, setFault] = useState<string>()
   const toggle = (o: Opened): void => (setFault(undefined), setChosen(chosen.includes(o) ? chosen.filter((x) => x !== o) : [...chosen, o]))
@@ -31,13 +32,9 @@ export function OpenedBlock() {
           </button>
         ))}
       </fieldset>
-      {fault ? (
-        <p role="alert" className="text-[16px] font-semibold text-stop">
-          ▲ {fault}
-        </p>
-      ) : null}
+      <Fault text={fault} />
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork && form >= 16 ? (
+        {mayWork ? (
           <Button
             weight="primary"
             onClick={() => (chosen.length > 0 ? log('opened-told', { opened: chosen }) : setFault(say.atLeastACover))}

@@ -19,6 +19,7 @@ import type { Assigned } from '../../formats/ride-log'
 import type { Taken } from '../../formats/ride-read'
 import { readRideAside } from '../../workers/ride'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
@@ -172,11 +173,7 @@ export function RideSheet({ stage: first, onClose }: { readonly stage?: RideStag
           maxLength={1000}
         />
         {rolls ? <LogFile limits={rideLimits(job)} log={log} onLog={setLog} onFault={setFault} onBusy={setBusy} /> : null}
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button weight="primary" disabled={busy || shut.length > 0} onClick={done}>
           {say.logThisRide(rolls)}
         </Button>

@@ -4,6 +4,7 @@ import { freeCell } from '../../core/machine'
 import { useState } from 'react'
 import { type AnyCheck, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextArea, TextField, Tiles } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { STAGE_LABEL } from '../../words/en/job-state'
@@ -100,11 +101,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
           onChange={(e) => (setFault(undefined), setText(e.target.value))}
           maxLength={2000}
         />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            ▲ {fault}
-          </p>
-        ) : null}
+        <Fault text={fault} />
         <Button weight="primary" onClick={done}>
           {say.logIt}
         </Button>

@@ -17,6 +17,7 @@ import {
 } from '../../core/job'
 import { estimatedTorque, type PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
@@ -76,11 +77,7 @@ export function TightSheet({
               onChange={(e) => (setFault(undefined), setReason(e.target.value))}
               maxLength={500}
             />
-            {fault ? (
-              <p role="alert" className="text-[16px] font-semibold text-stop">
-                ▲ {fault}
-              </p>
-            ) : null}
+            <Fault text={fault} />
             <Button weight="primary" onClick={done}>
               {say.logItAsFinal}
             </Button>

@@ -5,6 +5,7 @@ import { chargeOf } from '../../core/job'
 import { fullChargeVolts } from '../../core/machine'
 import { CHARGER_LABELS, type ChargeSource, CLASS_LIMIT, READING_CLASS_A } from '../../core/safety'
 import { Button, Chip } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { useJob } from '../shared/context'
@@ -88,11 +89,7 @@ export function FullCharge() {
             autoComplete="off"
             maxLength={8}
           />
-          {fault ? (
-            <p role="alert" className="text-[16px] font-semibold text-stop">
-              ▲ {fault}
-            </p>
-          ) : null}
+          <Fault text={fault} />
           <Button onClick={done}>{say.logFullCharge}</Button>
         </>
       )}

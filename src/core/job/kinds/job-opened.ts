@@ -1,21 +1,12 @@
 import { flag } from '../apply-context'
-import type { MachineClass } from '../../machine'
+import type { JobState } from '../state'
 import type { Used } from '../vocabulary'
 import type { KindOf } from './kind'
 import type { versions } from './job-opened.schema'
 
 interface Opened {
   readonly number: string
-  readonly machine: {
-    readonly name: string
-    readonly unit?: string
-    readonly file?: string
-    readonly revision?: string
-    readonly owner?: string
-    readonly fullVolts?: number
-    /** What kind of machine it is: its proof goes by it. */
-    readonly class?: MachineClass
-  }
+  readonly machine: JobState['machine']
   readonly stand?: string
   readonly complaint: string
   readonly job?: string

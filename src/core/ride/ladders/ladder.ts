@@ -22,4 +22,20 @@ export interface Ladder {
   readonly homeUnplugged?: true
 }
 
+/** What whoever rolls on the road is asked for, on two wheels or four, beside what its wheels, brakes and steering want. */
+const DRIVE = ['walking pace', 'brake stops', 'gentle', 'full', 'hill', 'heat soak'] as const
+export const ON_THE_ROAD = {
+  nothing: ['short ride'],
+  cover: ['short ride'],
+  supply: ['short ride'],
+  cooling: ['gentle'],
+  pack: ['gentle'],
+  plug: ['both ways', 'gentle'],
+  tyre: ['brake stops', 'gentle'],
+  motor: DRIVE,
+  gearbox: DRIVE,
+  controller: DRIVE,
+  loom: [...DRIVE, 'both ways'],
+} as const
+
 export const LIMITED = { low: ['limited supply', 'fuse'], high: ['pre-charge'] } as const
