@@ -37,6 +37,18 @@ describe('the page that goes home', () => {
     expect(first.lines.slice(0, 2)).toEqual(['NOT TO BE RIDDEN OR RUN.', 'Why: no tyre to be had.'])
     expect(first.lines.some((l) => l.startsWith('Open: Whole again ('))).toBe(true)
   })
+  it('says what its counter showed, and that it was not read as it went', () => {
+    const book = new Logbook(NEWEST_FORM)
+    book.log('job-opened', { number: '1', machine: { name: 'x', class: 'scooter' }, complaint: '', used: { value: 1240, unit: 'km' } })
+    expect(lines(book, 'came in')).toContain('Its counter: 1240 km as it came in, not read as it went')
+    book.log('handed-back', { to: 'pool', used: { value: 1243, unit: 'km' } })
+    expect(lines(book, 'came in')).toContain('Its counter: 1240 km as it came in, 1243 km as it went')
+  })
+  it('of a shop that writes older forms says not repaired in its line of text', () => {
+    const book = new Logbook(0).open()
+    book.log('handed-back', { to: 'pool', as: 'not repaired', why: 'no part' })
+    expect(page(book).sections[0]).toMatchObject({ id: 'said', look: true, lines: ['not repaired: no part'] })
+  })
   it('names what was read before and not again, and no longer once it was', () => {
     const book = tyre()
     expect(lines(book, 'not checked')).toContain('Read before the work and not again after: pack at rest')

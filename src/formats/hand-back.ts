@@ -68,10 +68,12 @@ const section = (id: string, title: string, lines: readonly string[], more: Part
   lines.length > 0 || (more.table && more.table.rows.length > 0) || more.look ? { id, title, lines, ...more } : null
 const by = (m: Mark, pen: Pen): string => `${pen.nameOf(m.by)}, ${pen.when(m.at)}`
 
-/** It went home as it is: why, what is open on it, and that nobody rides it. */
+/**
+ * It went home as it is: why, what is open on it, and that nobody rides it. In a shop that writes older forms that is a line of text.
+ */
 function notRepaired(state: JobState): ReportSection | null {
   const back = state.handedBack
-  if (back?.as !== 'not repaired') return null
+  if (back?.as !== 'not repaired') return back?.text ? section('said', say.saidAtHandBack, [back.text], { look: true }) : null
   const open = back.missing.map((m) => {
     const detail = m.is === 'check' ? checkStatus(state, m.check, back.at).missing : []
     return say.openOnIt(
@@ -96,7 +98,9 @@ function came(state: JobState): ReportSection | null {
   const pack = state.packCheck
     ? [state.packCheck.result === 'sound' ? say.packLookedOverSound : say.packQuarantinedAndReferred(signNames(state.packCheck.signs))]
     : []
-  return section('came in', say.itCameInBecause, [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack])
+  const { usedAtDoor, handedBack } = state
+  const counter = usedAtDoor ? [say.counter(usedAtDoor, handedBack?.used)] : []
+  return section('came in', say.itCameInBecause, [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack, ...counter])
 }
 
 function damage(state: JobState): ReportSection | null {
@@ -285,6 +289,9 @@ function notRead(state: JobState): string[] {
   ]
 }
 
+/** Checks of which the page names what is missing. */
+const DETAILED: ReadonlySet<AnyCheck> = new Set(['tray adds up', 'under power', 'whole'])
+
 /** How many things that do not add up are named on the page, before it says how many more. */
 const NAMED = 6
 
@@ -292,7 +299,7 @@ const NAMED = 6
 function unchecked(state: JobState, pen: Pen): ReportSection | null {
   const checks = relevantChecks(state).flatMap((id) => {
     const status = checkStatus(state, id, pen.now)
-    const short = id === 'tray adds up' ? status.missing : []
+    const short = DETAILED.has(id) ? status.missing : []
     if (!status.open)
       return [
         say.notDone(

@@ -47,6 +47,7 @@ export interface JobSummary {
   readonly missing: readonly AnyCheck[]
   readonly parked: boolean
   readonly handedBack: boolean
+  readonly notRepaired: boolean
   readonly fileless: boolean
   /** Given to somebody who has not taken it up yet. */
   readonly handedTo: string | null
@@ -102,6 +103,7 @@ export function summarize(state: JobState): JobSummary {
       state.stage === 'prove' || state.stage === 'hand back' ? relevantChecks(state).filter((c) => !checkStatus(state, c, at).open) : [],
     parked: state.parked !== undefined,
     handedBack: state.handedBack !== undefined,
+    notRepaired: state.handedBack?.as === 'not repaired',
     fileless: state.machine.file === undefined,
     handedTo: state.handedOver && state.lastBy !== state.handedOver.to ? state.handedOver.to : null,
     lastBy: state.lastBy,

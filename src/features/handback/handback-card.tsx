@@ -36,7 +36,7 @@ export function HandBackCard() {
     return (
       <article className="flex min-h-full flex-col gap-3">
         <p className="text-[15px] text-steel">{say.handBack}</p>
-        <h2 className="title text-[30px]">{say.itHasGoneHome}</h2>
+        <h2 className="title text-[30px]">{state.handedBack.as ? say.itHasGoneNotRepaired : say.itHasGoneHome}</h2>
         <p className="text-[17px]">{say.toByThePage(state.handedBack.to, nameOf(state.handedBack.by))}</p>
         <Rechecks />
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">

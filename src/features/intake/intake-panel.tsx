@@ -21,6 +21,7 @@ export function IntakePanel() {
   const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
   return (
     <div className="overflow-y-auto bg-bench">
+      <AtTheDoor />
       <Block title={say.whatItDoes}>
         <Lines
           none={say.nothingNotedYet}
@@ -78,6 +79,30 @@ export function IntakePanel() {
         </Block>
       ) : null}
     </div>
+  )
+}
+
+/** Whose it is, how they are reached, what its counter showed, and what it may cost. */
+function AtTheDoor() {
+  const { state } = useJob()
+  const { reach, usedAtDoor, ceiling } = state
+  const rows = [
+    ...(state.machine.owner || reach ? [[say.owner, [state.machine.owner, reach].filter(Boolean).join(', ')]] : []),
+    ...(usedAtDoor ? [[say.counter, `${usedAtDoor.value} ${usedAtDoor.unit}`]] : []),
+    ...(ceiling !== undefined ? [[say.mayCost, String(ceiling)]] : []),
+  ]
+  if (rows.length === 0) return null
+  return (
+    <Block title={say.atTheDoor}>
+      <dl className="flex flex-wrap gap-x-8 gap-y-1 text-[16px]">
+        {rows.map(([name, value]) => (
+          <div key={name}>
+            <dt className="text-[14px] text-steel">{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+    </Block>
   )
 }
 

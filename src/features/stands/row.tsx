@@ -44,7 +44,13 @@ export function StandRow({
         : stepText(s)
   const proved = s.proved && (s.proofEnds === null || now === 0 || now < s.proofEnds)
   const power = powerWord(s.power, proved, s.opened)
-  const next = curing ? say.rideNotBefore(clockText(s.curedAt!, now)) : s.handedBack ? say.handedBack : nextWords(s.next)
+  const next = curing
+    ? say.rideNotBefore(clockText(s.curedAt!, now))
+    : s.notRepaired
+      ? say.handedBackNotRepaired
+      : s.handedBack
+        ? say.handedBack
+        : nextWords(s.next)
   const beside = at > 0.86 ? { right: `${(1 - at) * 100}%` } : { left: `calc(${at * 100}% + 22px)` }
   return (
     <li className="relative grid items-start gap-x-4 border-t border-rule py-3 hover:bg-paper/60 md:grid-cols-[236px_1fr_minmax(270px,332px)]">

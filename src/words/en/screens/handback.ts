@@ -22,6 +22,7 @@ export const asData = 'As data'
 export const calendar = 'Calendar'
 export const handBack = 'Hand back'
 export const itHasGoneHome = 'It has gone home'
+export const itHasGoneNotRepaired = 'It has gone home, not repaired'
 export const toByThePage = (to: string, by: string): string =>
   `To ${to}, by ${by}. The page stands as it was then; what is logged now is an addendum.`
 export const printThePage = 'Print the page'

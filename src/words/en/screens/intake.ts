@@ -54,3 +54,7 @@ export const asItCameIn = 'As it came in'
 export const photoOf = (text: string): string => `Photo of “${text}”`
 export const thePlannerStoppedChoose = 'The planner stopped. Choose the job again.'
 export const steps = (n: number): string => count(n, 'step')
+export const atTheDoor = 'Said at the door'
+export const owner = 'Owner'
+export const counter = 'Its counter showed'
+export const mayCost = 'May cost, before they are asked'

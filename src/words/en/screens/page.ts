@@ -1,4 +1,4 @@
-import type { ComplaintNow } from '../../../core/job'
+import type { ComplaintNow, JobState } from '../../../core/job'
 import { count } from '../count'
 
 export const whatWasDone = 'what was done'
@@ -82,3 +82,7 @@ export const noSerial = (part: string): string => `No number of the new ${part} 
 export const tyreNotRead = 'Tyre pressure: not read'
 export const notReadAgain = (names: string): string => `Read before the work and not again after: ${names}`
 export const forTheNextMechanic = 'For the next mechanic'
+export const saidAtHandBack = 'Said at hand back'
+type Used = NonNullable<JobState['usedAtDoor']>
+export const counter = (door: Used, back: Used | undefined): string =>
+  `Its counter: ${door.value} ${door.unit} as it came in, ${back ? `${back.value} ${back.unit} as it went` : 'not read as it went'}`

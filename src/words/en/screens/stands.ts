@@ -28,6 +28,7 @@ export const showAll = 'Show all'
 export const atTheDoor = 'at the door'
 export const rideNotBefore = (curedAt: string): string => `Ride not before ${curedAt}`
 export const handedBack = 'Handed back'
+export const handedBackNotRepaired = 'Handed back, not repaired'
 export const withSomethingLoose = 'with something loose'
 export const nothingInTheShop = 'Nothing in the shop'
 export const manyOnStands = (stands: string): string => `${stands} on stands`

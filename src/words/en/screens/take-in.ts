@@ -54,6 +54,6 @@ export const aNumberOrADesk = 'a number, a desk'
 export const counter = 'Its counter shows'
 export const counts = 'It counts'
 export const mayCost = 'May cost, before they are asked'
-export const askedAbove = 'Above it nothing goes deeper until they were asked.'
+export const askedAbove = 'Stands on the job where the work is chosen. Ask them before it is more.'
 export const isNoCount = (text: string): string => `“${text}” is nothing that a counter shows.`
 export const isNoSum = (text: string): string => `“${text}” is no sum of money.`
