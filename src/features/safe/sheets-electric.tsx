@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/safe'
 import { useState } from 'react'
-import { chargeOf, deadAt, type Power, proofLasts } from '../../core/job'
+import { chargeOf, deadAt, openedIn, type Power, proofLasts, shutBy } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { readValue, unitLabel } from '../../core/units'
@@ -10,6 +10,8 @@ import { Sheet } from '../../ui/sheet'
 import { spanText } from '../../ui/time'
 import { type IsolationReason, isolationReasons } from '../../core/safety'
 import { useJob } from '../shared/context'
+import { OpenedTiles } from '../shared/opened-tiles'
+import { waitWords } from '../../words/en/missing'
 import { FullCharge } from './full-charge'
 import { instrumentWords, proofPlace } from '../../words/en/readings'
 import { InstrumentField } from '../shared/instrument-field'
@@ -82,12 +84,7 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
         {mayWork ? (
           <>
             <Tiles legend={say.howItStands} name="power" value={to} onChange={setTo} options={STATES} />
-            {to === 'live' && state.power.state !== 'live' ? (
-              <p className="text-[16px]">
-                <span className="font-bold text-look">◆ </span>
-                {say.preChargeFirst}
-              </p>
-            ) : null}
+            {to === 'live' && state.power.state !== 'live' ? <BeforeLive /> : null}
             <Button
               weight={to === 'live' ? 'stop' : 'primary'}
               disabled={to === state.power.state && !state.power.disputed}
@@ -104,6 +101,44 @@ export function PowerSheet({ onClose }: { readonly onClose: () => void }) {
         )}
       </div>
     </Sheet>
+  )
+}
+
+/** What has to be settled before power comes back: what was opened, where nobody knows it, and the checks that bind it. */
+function BeforeLive() {
+  const { state, when, open } = useJob()
+  const shut = shutBy(state, when, (rule) => rule.binds.power?.includes('live'))
+  return (
+    <div className="grid gap-3">
+      <p className="text-[16px]">
+        <span className="font-bold text-look">◆ </span>
+        {say.preChargeFirst}
+      </p>
+      {openedIn(state) === null ? (
+        <section className="grid gap-2">
+          <h3 className="text-[15px] font-semibold">{say.whatWasOpened}</h3>
+          <OpenedTiles />
+        </section>
+      ) : null}
+      {shut.length > 0 ? (
+        <div role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]">
+          <p className="font-semibold">
+            <span className="text-stop">▲ </span>
+            {say.beforePowerComes}
+          </p>
+          <ul className="list-inside list-disc">
+            {shut.map(({ check }) => (
+              <li key={check}>{waitWords({ is: 'check', check }, state, () => '')}</li>
+            ))}
+          </ul>
+          {shut.some((s) => s.check === 'first power') ? (
+            <Button className="mt-2 w-full" onClick={() => open({ kind: 'first power' })}>
+              {say.sayHowItComes}
+            </Button>
+          ) : null}
+        </div>
+      ) : null}
+    </div>
   )
 }
 

@@ -115,3 +115,6 @@ export const aKnockedThrottleStarts = 'A knocked throttle starts a wheel under y
 export const theControllersStayCharged = 'The controllers stay charged after the plug is out.'
 export const thePackIsHeavy = 'The pack is heavy: it never hangs on its lead.'
 export const theJobSaysDead = 'The job says dead. Log it live first, at the strip, then take a live reading.'
+export const whatWasOpened = 'What was opened?'
+export const beforePowerComes = 'Before its power comes back:'
+export const sayHowItComes = 'Say how its first power comes'
