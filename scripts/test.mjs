@@ -1,6 +1,7 @@
 // Does all set-up and runs everything: types, lint, form, dead code, import arrows, unit, database and browser tests, sizes, starting and stopping,
 // and a short kill test.
 // The last line is `N passed, N failed`.
+import { spawn } from 'node:child_process'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -46,6 +47,31 @@ function node(script, args = [], env = {}) {
   if (result.status !== 0) throw new Error(`${script} ${args.join(' ')} ended with ${result.status ?? result.signal}`)
 }
 
+/** Scripts one after the other, beside whatever else runs; what they said is told together, and only where one of them failed. */
+async function quietly(scripts) {
+  for (const [script, ...args] of scripts) {
+    const child = spawn(process.execPath, [path.join(ROOT, script), ...args], { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    const said = []
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => said.push(d))
+    const code = await new Promise((resolve) => child.on('close', resolve))
+    if (code !== 0) throw new Error(`${Buffer.concat(said)}\n${script} ${args.join(' ')} ended with ${code}`)
+  }
+}
+
+/** What is looked at without running the app. Imports are looked at by themselves: that plants faults in the source. */
+const STATIC = [
+  [
+    'types',
+    [
+      ['node_modules/next/dist/bin/next', 'typegen'],
+      ['node_modules/typescript/bin/tsc', '--noEmit', '-p', '.'],
+    ],
+  ],
+  ['lint', [['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']]],
+  ['form', [['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']]],
+  ['dead', [['node_modules/knip/bin/knip.js', '--no-config-hints']]],
+]
+
 /** Runs Vitest and counts what it ran; a run that ran nothing has failed. */
 function vitest(project, env = {}) {
   const out = path.join(process.env.NAILSMITH_DATA, `vitest-${project}.json`)
@@ -88,13 +114,8 @@ const stop = () => {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => (stop(), process.exit(1)))
 
 try {
-  await part('types', () => {
-    node('node_modules/next/dist/bin/next', ['typegen'])
-    node('node_modules/typescript/bin/tsc', ['--noEmit', '-p', '.'])
-  })()
-  await part('lint', () => node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']))()
-  await part('form', () => node('node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']))()
-  await part('dead', () => node('node_modules/knip/bin/knip.js', ['--no-config-hints']))()
+  // They hold one core each and do not get in one another's way.
+  await Promise.all(STATIC.map(([name, scripts]) => part(name, () => quietly(scripts))()))
   await part('arrows', () => node('scripts/arrows.mjs'))()
   await part('unit', () => vitest('unit'))()
   let databaseUrl = null

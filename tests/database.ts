@@ -7,6 +7,7 @@ import { migrate } from '../src/db/migrate'
 import { type Role, ROLES, written } from '../src/core/job'
 import { addPerson } from '../src/db/people'
 import { addDevice } from '../src/db/sessions'
+import { appendBatch } from '../src/server/append'
 import type { Bodies, EntryDraft, Kind } from '../src/core/job'
 
 export const MIGRATIONS = path.join(import.meta.dirname, '..', 'src', 'db', 'migrations')
@@ -46,6 +47,30 @@ export async function device(sql: Sql, ...people: readonly string[]): Promise<st
   await addDevice(sql, id)
   for (const p of people) await sql`insert into sign_ins (device_id, person_id, from_at) values (${id}, ${p}, now() - interval '1 day')`
   return id
+}
+
+/** Sends a batch as a lead on a tablet that is known, as it comes over the wire. */
+const sentBy =
+  (ines: string, tablet: string) =>
+  (jobId: string, batch: readonly EntryDraft[]): ReturnType<typeof appendBatch> =>
+    appendBatch(
+      { person: { id: ines, name: 'lead', role: 'lead', qualified: false }, device: tablet, keyed: true, maySend: true } as never,
+      jobId,
+      JSON.parse(JSON.stringify(batch)),
+    )
+
+/** A database with one lead, at home on one tablet, and what that tablet sends. */
+export async function ledShop(): Promise<{
+  readonly sql: Sql
+  readonly close: () => Promise<void>
+  readonly ines: string
+  readonly tablet: string
+  readonly send: ReturnType<typeof sentBy>
+}> {
+  const { sql, close } = await freshDatabase()
+  const ines = await person(sql, 'lead')
+  const tablet = await device(sql, ines)
+  return { sql, close, ines, tablet, send: sentBy(ines, tablet) }
 }
 
 /** A database with one person of each role, all of them at home on one tablet. */

@@ -6,16 +6,14 @@ import { readEntries } from '../src/db/entries'
 import { append, type Checked } from '../src/db/journal'
 import { listSummaries } from '../src/db/jobs'
 import { assertDurable, migrate } from '../src/db/migrate'
-import { device, draft, freshDatabase, job, MIGRATIONS, note, person } from './database'
+import { MIGRATIONS, draft, job, ledShop, note } from './database'
 
 let sql: Sql
 let close: () => Promise<void>
 let ines: string
 let tablet: string
 beforeAll(async () => {
-  ;({ sql, close } = await freshDatabase())
-  ines = await person(sql, 'lead')
-  tablet = await device(sql, ines)
+  ;({ sql, close, ines, tablet } = await ledShop())
 })
 afterAll(() => close())
 

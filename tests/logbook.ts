@@ -3,7 +3,7 @@ import { compareOne } from '../src/core/machine'
 import { plan, type Plan } from '../src/core/planning'
 import type { Bodies, Entry, Kind } from '../src/core/job/entries'
 import { DEFAULT_SETTINGS } from '../src/core/job/settings'
-import { written } from '../src/core/job'
+import { mayBePaired, withSettings, written } from '../src/core/job'
 
 /** Noon of a working day, UTC. */
 export const NOON = Date.UTC(2026, 2, 18, 12)
@@ -53,6 +53,14 @@ export class Logbook {
       if (part && compare)
         this.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
     }
+    return this.settingsRead(plan)
+  }
+
+  /** What is asked of electronics before anything is undone: tied to nothing, and what the old one is set to. */
+  settingsRead(plan: Pick<Plan, 'swap'>): this {
+    for (const { part } of mayBePaired(plan)) this.log('settings-noted', { part: part!.id, of: 'old', rows: [], paired: 'free' })
+    for (const { part } of withSettings(plan))
+      this.log('settings-noted', { part: part!.id, of: 'old', rows: [{ setting: 'battery current', value: 15 }] })
     return this
   }
 

@@ -3,29 +3,21 @@ import type { EntryDraft } from '../src/core/job'
 import type { Sql } from '../src/db/client'
 import { append } from '../src/db/journal'
 import { hasEntries, listReports, marked } from '../src/db/reports'
-import { appendBatch } from '../src/server/append'
 import { freezePages } from '../src/server/pages'
-import { device, draft, freshDatabase, job, note, person } from './database'
+import { draft, freshDatabase, job, ledShop, note } from './database'
 
 let sql: Sql
 let close: () => Promise<void>
 let ines: string
 let tablet: string
+let send: Awaited<ReturnType<typeof ledShop>>['send']
 beforeAll(async () => {
-  ;({ sql, close } = await freshDatabase())
-  ines = await person(sql, 'lead')
-  tablet = await device(sql, ines)
+  ;({ sql, close, ines, tablet, send } = await ledShop())
 })
 afterAll(() => close())
 
 const open = (id: string): EntryDraft =>
   draft(id, ines, tablet, 'job-opened', { number: '7', machine: { name: 'trike' }, complaint: 'hums' })
-const send = (id: string, batch: EntryDraft[]) =>
-  appendBatch(
-    { person: { id: ines, name: 'lead', role: 'lead', qualified: false }, device: tablet, keyed: true, maySend: true } as never,
-    id,
-    JSON.parse(JSON.stringify(batch)),
-  )
 
 describe('a page that goes home', () => {
   it('is kept with its hand back as it stood then, whatever follows in the same batch, and is never changed', async () => {

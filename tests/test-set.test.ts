@@ -7,7 +7,17 @@ import { recordedJobs, recordedStates } from './set/load'
 const jobs = recordedJobs()
 const states = recordedStates()
 /** Kinds that are younger than the recorded set. */
-const YOUNGER = new Set(['voltage-told', 'wait-ended', 'opened-told'])
+const YOUNGER = new Set<string>([
+  'voltage-told',
+  'wait-ended',
+  'opened-told',
+  'salt-water',
+  'cost-told',
+  'owner-asked',
+  'settings-noted',
+  'trial-made',
+  'plug-looked',
+])
 
 /** Places where two values differ, lists being one place each. */
 function differs(a: unknown, b: unknown, at = ''): string[] {

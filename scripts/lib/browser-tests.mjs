@@ -1,6 +1,7 @@
 // The browser tests: the production build, a demo world of its own, and a small control port by which a test can break the server.
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import http from 'node:http'
+import { availableParallelism } from 'node:os'
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { spawn } from 'node:child_process'
@@ -17,8 +18,8 @@ const DEEDS = {
   '/restart': async (world) => (await world.stop('SIGKILL'), world.start()),
 }
 
-/** Browser tests run in this many workers; each has an app, a database and a clock of its own. */
-const WORKERS = 2
+/** Browser tests run in this many workers, one for each core that is left and two at least; each has an app, a database and a clock of its own. */
+const WORKERS = Math.min(4, Math.max(2, availableParallelism() - 1))
 
 /** One worker's world, with a control port by which its tests can stop, kill and start the app and move its clock on. */
 async function openBench(cluster, n) {

@@ -1,9 +1,16 @@
 import * as say from '../words/en/screens/page'
+import { weighTrials } from '../core/diagnosis'
 import {
   type AnyCheck,
   checkStatus,
   ladderIn,
+  mayBePaired,
   openedIn,
+  pairingOf,
+  type PlugIs,
+  rolled,
+  settingsOf,
+  withSettings,
   wantedIn,
   type JobState,
   type Mark,
@@ -18,9 +25,14 @@ import { unitLabel } from '../core/units'
 import { REPORT_FORMAT, type Report, type ReportSection } from './report'
 import { checkWords, itemWords } from '../words/en/checks'
 import { missingWords } from '../words/en/missing'
-import { brakeLine, findingName, findingWords, RIDE_HOW, rideLine } from '../words/en/rides'
+import { brakeLine, findingName, findingWords, logStopWords, RIDE_HOW, rideLine } from '../words/en/rides'
 import { signNames } from '../words/en/names'
+import { settingsLine } from '../words/en/electronics'
+import { askedWords } from '../words/en/owner'
+import { PLUG_WORDS } from '../words/en/plugs'
+import { saltWords } from '../words/en/salt'
 import { titleOf } from '../words/en/titles'
+import { trialWords, triedWords } from '../words/en/trials'
 import { faultAction, faultWords, observedWords, readingName, testWords } from '../words/en/diagnosis'
 import { leftWords, recheckDue, recheckWhat, skippedWords } from '../words/en/entries'
 import { conditionWords, instrumentWords, readingPlace, resultWords } from '../words/en/readings'
@@ -50,9 +62,13 @@ export function writeReport(state: JobState, pen: Pen): Report {
       notRepaired(state),
       answer(state),
       came(state),
+      agreed(state),
       damage(state),
       done(state),
       readings(state, pen),
+      drags(state),
+      plugs(state),
+      settings(state),
       torques(state, pen),
       different(state),
       overrides(state, pen),
@@ -100,7 +116,65 @@ function came(state: JobState): ReportSection | null {
     : []
   const { usedAtDoor, handedBack } = state
   const counter = usedAtDoor ? [say.counter(usedAtDoor, handedBack?.used)] : []
-  return section('came in', say.itCameInBecause, [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack, ...counter])
+  const salt = state.salt.length > 0 ? [`${state.salt.map(saltWords).join('; ')}.`] : []
+  return section('came in', say.itCameInBecause, [...(told.length > 0 ? [told.join('; ')] : []), ...found, ...pack, ...salt, ...counter])
+}
+
+/** What its owner was asked because it costs more than was named at the door. */
+function agreed(state: JobState): ReportSection | null {
+  return section(
+    'agreed',
+    say.agreedWithYou,
+    state.asked.map((a) => say.askedAt(a.who, a.estimate, askedWords(a))),
+  )
+}
+
+/** What was taken out to find what drags, and what that showed. */
+function drags(state: JobState): ReportSection | null {
+  return section(
+    'drag',
+    say.whatDragged,
+    weighTrials(state.trials, []).tried.map((t) => say.trial(triedWords(t), trialWords(t.trial))),
+  )
+}
+
+/** Each plug as it was found, and how it was left where that is another. */
+function plugs(state: JobState): ReportSection | null {
+  const seen = [...plugsSeen(state)].filter(([, is]) => is.at(-1) !== 'not reached')
+  const tight = seen.filter(([, is]) => is.every((x) => x === 'tight')).map(([name]) => name)
+  const found = seen
+    .filter(([, is]) => is.some((x) => x !== 'tight'))
+    .map(([name, is]) =>
+      say.plugWas(
+        name,
+        is.map((x) => PLUG_WORDS[x]),
+      ),
+    )
+  return section('plugs', say.plugsLookedAt, [...found, ...(tight.length > 0 ? [say.plugsTight(tight)] : [])])
+}
+
+function plugsSeen(state: JobState): ReadonlyMap<string, readonly PlugIs[]> {
+  const seen = new Map<string, PlugIs[]>()
+  for (const p of state.plugs) seen.set(p.name, [...(seen.get(p.name) ?? []), p.is])
+  return seen
+}
+
+/** What electronics were set to, and are set to now. */
+function settings(state: JobState): ReportSection | null {
+  const lines = withSettings(state).flatMap(({ part }) => {
+    const roll = rolled(state, part!.id)
+    return [
+      ...(['old', 'new'] as const).flatMap((of) => {
+        const noted = settingsOf(state, part!.id, of)
+        return noted ? [settingsLine(noted, state)] : []
+      }),
+      ...(roll ? [say.rolledTo(Math.round(roll.round), roll.off)] : []),
+    ]
+  })
+  const tied = mayBePaired(state)
+    .flatMap(({ part }) => pairingOf(state, part!.id) ?? [])
+    .filter((e) => e.paired !== 'free')
+  return section('settings', say.settings, [...lines, ...tied.map((e) => settingsLine(e, state))])
 }
 
 function damage(state: JobState): ReportSection | null {
@@ -116,7 +190,11 @@ function done(state: JobState): ReportSection | null {
     .filter((p) => p.replaced)
     .map((p) => say.newNoOld(p.name, p.replaced?.newSerial, p.replaced?.oldSerial))
   const apart = [...state.down, ...state.up].some((s) => state.steps[s.id]?.status === 'done')
-  return section('done', say.whatWasDoneTitle, [...(state.job ? [state.job] : []), ...fresh, ...(apart ? [] : [say.nothingWasTakenApart])])
+  return section('done', state.handedBack?.as === 'not repaired' ? say.whatWasWanted : say.whatWasDoneTitle, [
+    ...(state.job ? [state.job] : []),
+    ...fresh,
+    ...(apart ? [] : [say.nothingWasTakenApart]),
+  ])
 }
 
 /** What the next mechanic reads: steps, fixings, and who did them. An owner has no use for it. */
@@ -245,18 +323,22 @@ function overrides(state: JobState, pen: Pen): ReportSection | null {
   return section('overrides', say.goneOnWithout, lines)
 }
 
+/** What an owner reads of a log: the rest is for the bench. */
+const ON_THE_PAGE: ReadonlySet<Finding['id']> = new Set(['distance', 'top speed', 'energy', 'sag', 'heat', 'braking'])
+
 function rides(state: JobState, pen: Pen): ReportSection | null {
   const longer = new Set(state.flags.filter((f) => f.kind === 'longer than could be').map((f) => f.entry))
   const lines = state.rides.flatMap((r) => [
     `${r.rungs ? `${r.rungs.map((g) => RIDE_HOW[g].title).join('; ')}${r.outcome === 'stopped' ? say.stopped : ''}: ` : ''}${rideLine(r)} (${pen.nameOf(r.by)})`,
     ...(r.brakes ?? []).map((b) => brakeLine(b, ladderIn(state).stops)),
+    ...(r.log?.stops ?? []).filter((s) => s.brake).map((s) => say.byTheLogStop(logStopWords(s))),
     ...(longer.has(r.entry) ? [say.moreMinutesThanPassed] : []),
     ...(r.log
       ? [
           say.byItsLog(
             r.log.name,
             r.log.findings
-              .filter((f) => f.value !== undefined)
+              .filter((f) => f.value !== undefined && (ON_THE_PAGE.has(f.id) || f.verdict === 'look' || f.verdict === 'bad'))
               .map((f: Finding) => `${findingName(f.id).toLowerCase()} ${findingWords(f)}`)
               .join('; '),
           ),
@@ -275,6 +357,7 @@ function notRead(state: JobState): string[] {
   const pressure =
     state.readings.some((r) => r.quantity === 'pressure') ||
     Object.values(state.steps).some((s) => s.took?.some((t) => t.figures.some((f) => f.quantity === 'pressure')))
+  const plugsLeft = [...plugsSeen(state)].filter(([, is]) => is.at(-1) === 'not reached').map(([name]) => name)
   // A tyre or a pad has none; where no plan says what it is, its number is missed.
   const numbered = (part: string): boolean => {
     const opens = state.swap.find((s) => s.part?.id === part)?.opens
@@ -285,6 +368,10 @@ function notRead(state: JobState): string[] {
       .filter((p) => p.replaced && !p.replaced.newSerial && numbered(p.id))
       .map((p) => say.noSerial(p.name)),
     ...((openedIn(state) ?? []).includes('tyre') && !pressure ? [say.tyreNotRead] : []),
+    ...(plugsLeft.length > 0 ? [say.plugsNotReached(plugsLeft)] : []),
+    ...(relevantChecks(state).includes('brakes') && !state.readings.some((r) => r.test === 'check-lining' || r.test === 'check-disc')
+      ? [say.wearNotMeasured]
+      : []),
     ...(once.length > 0 ? [say.notReadAgain([...new Set(once.map((r) => readingName(r)))].join('; '))] : []),
   ]
 }

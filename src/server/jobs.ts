@@ -21,6 +21,7 @@ import { listInstruments } from '../db/instruments'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
 import type { Report } from '../formats/report'
+import { type EarlierRide, earlierRides } from '../db/rides'
 import { loadSettings, type ShopSettings } from '../db/settings'
 import type { Entry, UnknownEntry } from '../core/job'
 
@@ -82,6 +83,8 @@ export interface JobPack {
   readonly instruments: readonly Instrument[]
   /** Pages that went home, by the seq of their hand back, as they were printed. */
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
+  /** What logs of earlier rides of the same machine said, the last one first. */
+  readonly earlier: readonly EarlierRide[]
 }
 
 /** Remembers that something of an older build asks from a device: as long as it does, nothing is written that it cannot read. */
@@ -108,6 +111,7 @@ export async function loadJob(id: string): Promise<JobPack | null> {
     form: await writtenForm(sql),
     instruments: await listInstruments(sql),
     pages: (await listReports(sql, id)) as JobPack['pages'],
+    earlier: await earlierRides(sql, id),
   }
 }
 

@@ -1,6 +1,7 @@
 'use client'
 import * as say from '../words/en/screens/ui'
 import { CornerDownLeft, Delete } from 'lucide-react'
+import clsx from 'clsx'
 import { useId } from 'react'
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '−', '0', '.'] as const
@@ -20,6 +21,7 @@ export function Keypad({
   value,
   onChange,
   onEnter,
+  over,
   fault,
 }: {
   readonly label: string
@@ -28,6 +30,8 @@ export function Keypad({
   readonly onChange: (value: string) => void
   /** What its enter key does: on to the next figure. Without it there is none. */
   readonly onEnter?: (() => void) | undefined
+  /** It shows more than it can: the figure is the end of its range. Without it there is no such key. */
+  readonly over?: { readonly on: boolean; readonly toggle: () => void } | undefined
   readonly fault?: string | undefined
 }) {
   const id = useId()
@@ -49,6 +53,11 @@ export function Keypad({
           aria-describedby={fault ? `${id}-fault` : undefined}
           className="min-h-14 w-full rounded-md border-2 border-steel bg-paper px-3 text-right text-[26px] font-semibold tabular-nums"
         />
+        {over?.on ? (
+          <span className="text-[20px]" aria-hidden>
+            &gt;
+          </span>
+        ) : null}
         <span className="w-12 text-[20px]">{unit}</span>
       </div>
       {fault ? (
@@ -76,12 +85,26 @@ export function Keypad({
         >
           <Delete aria-hidden className="size-6" />
         </button>
+        {over ? (
+          <button
+            type="button"
+            aria-label={say.overItsRange}
+            aria-pressed={over.on}
+            onClick={over.toggle}
+            className="narrow col-start-4 row-start-2 min-h-12 rounded-md border border-steel bg-bench text-[20px] aria-pressed:border-2 aria-pressed:border-copper aria-pressed:bg-copper-tint"
+          >
+            {say.ol}
+          </button>
+        ) : null}
         {onEnter ? (
           <button
             type="button"
             aria-label={say.onToTheNext}
             onClick={onEnter}
-            className="col-start-4 row-span-3 row-start-2 grid min-h-12 place-items-center rounded-md border border-steel bg-bench"
+            className={clsx(
+              over ? 'row-span-2 row-start-3' : 'row-span-3 row-start-2',
+              'col-start-4 grid min-h-12 place-items-center rounded-md border border-steel bg-bench',
+            )}
           >
             <CornerDownLeft aria-hidden className="size-6" />
           </button>

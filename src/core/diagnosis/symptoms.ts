@@ -1,4 +1,4 @@
-import type { DriveKind, DriveUnit } from '../machine'
+import type { DriveKind } from '../machine'
 import { hubSymptoms } from './hub-symptoms'
 import type { Symptom } from './types'
 
@@ -15,9 +15,8 @@ export function isKnown(kind: DriveKind): kind is KnownDrive {
   return Object.hasOwn(SYMPTOMS, kind)
 }
 
-/** What owners say of a machine: symptoms of the drives it has, or of every kind where nothing is known of them. */
-export function symptomsFor(drives: readonly Pick<DriveUnit, 'kind'>[]): Symptom[] {
-  const known = drives.flatMap((d) => (isKnown(d.kind) ? SYMPTOMS[d.kind] : []))
-  const list = known.length > 0 ? known : Object.values(SYMPTOMS).flat()
-  return [...new Map(list.map((s) => [s.id, s])).values()]
+/** What owners say of a machine: symptoms of those of its drives of which something is known. */
+export function symptomsFor(drives: readonly DriveKind[]): Symptom[] {
+  const known = drives.flatMap((kind) => (isKnown(kind) ? SYMPTOMS[kind] : []))
+  return [...new Map(known.map((s) => [s.id, s])).values()]
 }

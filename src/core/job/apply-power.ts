@@ -39,10 +39,14 @@ export function takenOver(ctx: Ctx, by: string | null): void {
   ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'taken over by another' } }
 }
 
-/** Above 60 V a machine that is moved with its phases joined may have fed them: what was measured before says nothing any more. */
+/**
+ * A machine that is moved with its phases joined may have fed them: above 60 V what was measured before says nothing any more, up to
+ * there it is read once more.
+ */
 export function moved(ctx: Ctx): void {
   const { proof } = ctx.draft.power
-  if (!proof || proof.ended || proof.of.before || chargeOf(ctx.draft).cls === 'A') return
+  if (!proof || proof.ended || proof.of.before) return
+  if (chargeOf(ctx.draft).cls === 'A') return void (ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, turned: ctx.mark.at } })
   if (proof.of.rotor === 'chocked') ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'moved with its phases joined' } }
 }
 

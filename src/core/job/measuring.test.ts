@@ -116,6 +116,22 @@ describe('a step that measures', () => {
     book.log('step-left', { step: INSULATION, why: 'somebody else’s job', reason: 'the maker’s people measure it' })
     expect(stateOf(book).steps[INSULATION]).toMatchObject({ status: 'left' })
   })
+  it('keeps what was tightened with it, though its figure is outside', () => {
+    const book = planned(heron(), 'motor-goal')
+    const step = stateOf(book).up.find((s) => (s.wants?.length ?? 0) > 0 && s.fixings.length > 0)!
+    const [fixing] = step.fixings
+    book.log('fixing-out', { members: [fixing!.id], to: 'bin' })
+    const outside = step.wants!.map((w) => value(w, (w.high ?? w.most ?? 1) * 100))
+    book.log('step-done', {
+      step: step.id,
+      took: outside,
+      in: { members: [fixing!.id], pass: 'final', tightened: { is: 'clicked', torque: 9 } },
+    })
+    const now = stateOf(book)
+    expect(now.flags.at(-1)).toMatchObject({ kind: 'not measured', subject: step.id })
+    expect(now.steps[step.id]?.status).not.toBe('done')
+    expect(now.fixings[fixing!.id]).toMatchObject({ condition: 'final', tightened: { is: 'clicked', torque: 9 } })
+  })
   it('puts back as it was noted on the way down', () => {
     const book = planned(knot(), 'actuator-goal')
     const [down, up] = ['down:step:note-extension', 'up:off:actuator'].map((id) =>

@@ -23,6 +23,8 @@ export type Missing =
         | 'not dead'
         | 'disputed'
         | 'no ride'
+        | 'turned'
+        | 'no estimate'
         | 'opened not said'
         | 'pack not looked over'
         | 'no reason'
@@ -37,6 +39,10 @@ export type Missing =
   | { readonly is: 'loose'; readonly pieces: number }
   | { readonly is: 'power'; readonly power: Exclude<Power, 'live'> }
   | { readonly is: 'stopped'; readonly sign: StopSign }
+  | { readonly is: 'price'; readonly estimate: number; readonly agreed: number; readonly refused: boolean }
+  | { readonly is: 'settings'; readonly name: string; readonly wants: 'paired' | 'old' | 'new' | 'rolled' | 'right' }
+  | { readonly is: 'salt'; readonly wants: 'rinsed' | 'dried' | 'insulation' }
+  | { readonly is: 'salt'; readonly wants: 'drier'; readonly megohms: number }
   | { readonly is: 'pack sign'; readonly sign: PackSign }
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }

@@ -1,5 +1,6 @@
 import { factsIn, type Guard, holds, off, PROVED_DEAD } from '../machine'
 import type { PlannedStep } from '../planning'
+import type { Binds } from './checks/check'
 import { cameOff, notNeeded, shutBy } from './check-status'
 import { deadAt } from './dead'
 import type { Missing } from './missing'
@@ -9,7 +10,7 @@ import { trayMissing } from './tray'
 import { stillWaits } from './waits'
 
 /** Facts that hold now: what the done steps of the way down gave, less what the way up has put back. */
-function factsOf(state: JobState): Set<string> {
+export function factsNow(state: JobState): Set<string> {
   const facts = new Set<string>()
   for (const step of state.down)
     if (state.steps[step.id]?.status === 'done' && !state.steps[step.id]?.disputed && !stillWaits(state, step.id))
@@ -25,7 +26,7 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
   const reasons: Missing[] = []
   const dead = deadAt(state.power, latestOf(at))
   if (step.limb === 'down') {
-    const facts = factsOf(state)
+    const facts = factsNow(state)
     if (step.needs) {
       reasons.push(...unmet(step.needs, (f) => (f === PROVED_DEAD ? true : facts.has(f)), state))
     }
@@ -43,21 +44,34 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
 }
 
 /**
- * Checks that bind a step beside its order: the new part before the first one down of a plan, pack and axle before power,
- * threadlocker before a spin.
+ * Checks that bind a step beside its order: the new part before the first one down of a plan, the price before what goes deeper, pack and
+ * axle before power, threadlocker before a spin.
  */
 function boundBy(state: JobState, step: PlannedStep, at: When): Missing[] {
   const first =
     step.limb === 'down' &&
     !state.down.some((s) => s.number !== undefined && !state.earlier.includes(s.id) && state.steps[s.id]?.status === 'done')
-  const behind = step.limb === 'down' && behindDischarge(state, step)
+  const asked: Readonly<Partial<Record<NonNullable<Binds['steps']>[number], boolean>>> = {
+    'first down': first,
+    deeper: step.limb === 'down' && goesDeeper(state, step),
+    'open plug': step.limb === 'down' && step.dead === true && step.kind === 'unplug',
+    'behind a discharge': step.limb === 'down' && behindDischarge(state, step),
+  }
   return shutBy(
     state,
     at,
     ({ binds }) =>
-      (step.power !== undefined && binds.power?.includes(step.power)) ||
-      binds.steps?.some((s) => (s === 'first down' ? first : s === 'behind a discharge' ? behind : step.check === s)),
+      (step.power !== undefined && binds.power?.includes(step.power)) || binds.steps?.some((s) => asked[s] ?? step.check === s),
   ).map(({ check }) => ({ is: 'check', check }))
+}
+
+/**
+ * Does it open something more? What makes it safe, what is propped or looked at does not. In plans of before that was told: what comes
+ * off.
+ */
+function goesDeeper(state: JobState, step: PlannedStep): boolean {
+  if (state.provedAs !== undefined) return step.opens !== undefined
+  return step.power === undefined && (step.fixings.length > 0 || step.parts.length > 0)
 }
 
 /** Does the step open what a discharge is waited for: the lid over the capacitors? */

@@ -15,7 +15,7 @@ import type { Tightened } from './tightened'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 12
+export const REDUCER_VERSION = 13
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -79,6 +79,8 @@ export interface Proof extends Mark {
   readonly lasts: number
   /** Earliest plausible time of the proof: it expires from here. */
   readonly from: number
+  /** When the machine was moved since, up to 60 V: its wheel may have turned, epoch ms. */
+  readonly turned?: number
   readonly ended?:
     | 'reconnected'
     | 'pack returned'
@@ -275,6 +277,16 @@ export interface JobState {
   readonly observations: readonly Observation[]
   /** What came for the job, as it was counted last. */
   readonly delivery?: Mark & Bodies['delivery-counted']
+  /** What was taken out, or put back, to find what drags. */
+  readonly trials: readonly (Mark & Bodies['trial-made'])[]
+  /** Plugs as they were looked at, each time. */
+  readonly plugs: readonly (Mark & Bodies['plug-looked'])[]
+  /** Settings of electronic parts, and what those are tied to. */
+  readonly electronics: readonly (Mark & Bodies['settings-noted'])[]
+  /** What its parts and an hour's work cost, as it was told last. */
+  readonly cost?: Mark & Bodies['cost-told']
+  readonly asked: readonly (Mark & Bodies['owner-asked'])[]
+  readonly salt: readonly (Mark & Bodies['salt-water'])[]
   readonly photos: readonly Photo[]
   readonly faults: readonly CalledFault[]
   readonly packCheck?: Mark & {
@@ -371,6 +383,11 @@ export function emptyState(jobId: string): JobState {
     comparisons: record(),
     photos: [],
     faults: [],
+    trials: [],
+    plugs: [],
+    electronics: [],
+    asked: [],
+    salt: [],
     opened: [],
     skipped: [],
     rides: [],

@@ -52,6 +52,17 @@ export interface Used {
 export const COMPLAINT_NOW = ['gone', 'still there', 'cannot be said'] as const
 export type ComplaintNow = (typeof COMPLAINT_NOW)[number]
 
+/** What a plug was like when it was looked at and pulled. */
+export const PLUG_IS = ['tight', 'loose', 'wet', 'burnt', 'discoloured', 'not reached'] as const
+export type PlugIs = (typeof PLUG_IS)[number]
+
+/** What an owner said when they were asked: the estimate, no more than was agreed, or up to another sum. */
+export const OWNER_SAID = ['yes', 'no', 'up to'] as const
+export type OwnerSaid = (typeof OWNER_SAID)[number]
+
+/** What befell a machine that was in salt water, in order. */
+export const SALT_WATER = ['was in', 'rinsed', 'dried'] as const
+
 /** How a fault is dealt with. */
 export const FAULT_WAYS = ['swap', 'mend', 'leave'] as const
 export type FaultWay = (typeof FAULT_WAYS)[number]

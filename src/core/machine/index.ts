@@ -24,8 +24,10 @@ export type {
   Tool,
   Vec3,
 } from './types'
-export { compareOne } from './compare'
-export type { Compared, CompareSpec } from './compare'
+export { asInFile, compareOne, NOT_KNOWN } from './compare'
+export type { Compared, CompareSpec, OwnSpec } from './compare'
+export { foreignSpecs, freeSpeed, TOP_SPEED } from './foreign'
+export type { ForeignRow, ForeignSpec } from './foreign'
 export { pointing, sidesIn } from './facing'
 export { feedOrder } from './feeding'
 export { nameOfToken } from './names'

@@ -1,4 +1,5 @@
 import type { CleanLog } from './log'
+import type { Brake } from './stops'
 
 export interface BrakingStop {
   /** Mean fully developed deceleration, m/s². */
@@ -6,10 +7,12 @@ export interface BrakingStop {
   /** First speed, km/h, and when it began, s. */
   readonly from: number
   readonly at: number
+  /** Which brake it was, where somebody named it. */
+  readonly brake?: Brake
 }
 
 export type BrakingAnswer =
-  | { readonly ok: true; readonly best: BrakingStop; readonly stops: number }
+  | { readonly ok: true; readonly best: BrakingStop; readonly stops: readonly BrakingStop[] }
   | { readonly ok: false; readonly why: 'no speed' | 'braked wheel' | 'too few samples' | 'no stop' }
 
 /** Samples a second that a braking stop wants, and samples between 0.8 and 0.1 of the first speed. */
@@ -17,7 +20,8 @@ const BRAKING_HZ = 20
 const BRAKING_SAMPLES = 10
 
 /**
- * The hardest braking stop of a log: `MFDD = (Vb² − Ve²)/(25.92·(Se − Sb))`, Vb and Ve 0.8 and 0.1 of the first speed, km/h and m
+ * The braking stops of a log, and the hardest:
+ * `MFDD = (Vb² − Ve²)/(25.92·(Se − Sb))`, Vb and Ve 0.8 and 0.1 of the first speed, km/h and m
  * (UN R78, annex 3). Not from a log slower than 20 Hz, with fewer than ten samples between, or whose speed is taken from the wheel
  * that is braked.
  */
@@ -44,7 +48,7 @@ export function brakingStop(log: CleanLog): BrakingAnswer {
     start = i
   }
   if (stops.length === 0) return { ok: false, why: 'no stop' }
-  return { ok: true, best: stops.reduce((a, b) => (b.mfdd > a.mfdd ? b : a)), stops: stops.length }
+  return { ok: true, best: stops.reduce((a, b) => (b.mfdd > a.mfdd ? b : a)), stops }
 }
 
 /** Where the brake bites: from there on half a second takes a metre a second squared, so that a slow roll before is no part of the stop. */

@@ -1,9 +1,28 @@
 import { brakingStop } from './braking'
+import { coastDown } from './coast'
 import { fitHeat } from './heat'
 import type { CleanLog } from './log'
-import { heldSpeed, packResistance, restVolts, totals } from './measures'
+import { held, packResistance, restVolts, secondsOver, type Totals, totals } from './measures'
 
-export type FindingId = 'distance' | 'top speed' | 'energy' | 'sag' | 'pack resistance' | 'heat' | 'braking' | 'ripple'
+export type FindingId =
+  | 'distance'
+  | 'top speed'
+  | 'time over speed'
+  | 'energy'
+  | 'energy gross'
+  | 'energy out'
+  | 'energy back'
+  | 'charge'
+  | 'highest current'
+  | 'held current'
+  | 'sag'
+  | 'pack resistance'
+  | 'heat'
+  | 'time over heat'
+  | 'braking'
+  | 'rolling'
+  | 'air'
+  | 'ripple'
 export type Verdict = 'good' | 'look' | 'bad' | 'cannot say' | 'noted'
 export type Unsaid =
   | 'no speed'
@@ -15,6 +34,8 @@ export type Unsaid =
   | 'no stop'
   | 'too short'
   | 'too little load'
+  | 'no run'
+  | 'one run'
   | 'needs phase current'
 
 /** One thing a log says, or why it cannot. `u` is a standard uncertainty in the same unit. */
@@ -58,25 +79,69 @@ export function judgeRide(log: CleanLog, limits: RideLimits): Finding[] {
       ? { id: 'distance', verdict: 'noted', value: sums.kilometres, unit: 'km' }
       : { id: 'distance', verdict: 'cannot say', why: 'no speed' },
     topSpeed(log, limits),
-    sums.wattHours === null
-      ? { id: 'energy', verdict: 'cannot say', why: current ? 'no voltage' : 'no current' }
-      : {
-          id: 'energy',
-          verdict: 'noted',
-          value: sums.kilometres > 0.2 ? sums.wattHours / sums.kilometres : sums.wattHours,
-          unit: sums.kilometres > 0.2 ? 'Wh/km' : 'Wh',
-        },
+    ...(speed && limits.topSpeed !== undefined ? [over('time over speed', log, speed, limits.topSpeed)] : []),
+    ...energy(log, sums),
+    ...(current ? currents(log, current) : []),
     sag(log, limits),
     resistance(log),
     temperature ? heat(log, temperature, limits) : { id: 'heat', verdict: 'cannot say', why: 'no temperature' },
+    ...(temperature ? [over('time over heat', log, temperature, limits.motorTemperature)] : []),
     braking(log, limits),
+    ...coasting(log),
     { id: 'ripple', verdict: 'cannot say', why: voltage || current ? 'needs phase current' : 'no current' },
+  ]
+}
+
+/** How long it was over a limit, s. */
+function over(id: 'time over speed' | 'time over heat', log: CleanLog, values: Float64Array, limit: number): Finding {
+  const value = secondsOver(log, values, limit)
+  return { id, value, unit: 's', limit, verdict: value > 0 ? 'look' : 'good' }
+}
+
+/** Below this the energy of a kilometre says nothing, km. */
+const SHORT = 0.2
+
+/** Taken from the pack and given back to it, and for each kilometre with and without what came back. */
+function energy(log: CleanLog, { kilometres, energy, ampereHours }: Totals): Finding[] {
+  const { current } = log.channels
+  const charge: Finding[] = ampereHours === null ? [] : [{ id: 'charge', verdict: 'noted', value: ampereHours, unit: 'Ah' }]
+  if (energy === null) return [{ id: 'energy', verdict: 'cannot say', why: current ? 'no voltage' : 'no current' }, ...charge]
+  const { out, back } = energy
+  const each = kilometres > SHORT
+  return [
+    { id: 'energy', verdict: 'noted', value: each ? (out - back) / kilometres : out - back, unit: each ? 'Wh/km' : 'Wh' },
+    ...(each ? [{ id: 'energy gross', verdict: 'noted', value: out / kilometres, unit: 'Wh/km' } as const] : []),
+    { id: 'energy out', verdict: 'noted', value: out, unit: 'Wh' },
+    { id: 'energy back', verdict: 'noted', value: back, unit: 'Wh' },
+    ...charge,
+  ]
+}
+
+/** Seconds for which the battery current was held: a moment, and long enough to warm a lead. */
+const MOMENT = 1
+const LONG = 30
+
+function currents(log: CleanLog, current: Float64Array): Finding[] {
+  return [
+    { id: 'highest current', verdict: 'noted', value: held(log, current, MOMENT), unit: 'A' },
+    { id: 'held current', verdict: 'noted', value: held(log, current, LONG), unit: 'A' },
+  ]
+}
+
+/** Rolling and air resistance, where it rolled without drive both ways. */
+function coasting(log: CleanLog): Finding[] {
+  const found = coastDown(log)
+  if (typeof found === 'string') return [{ id: 'rolling', verdict: 'cannot say', why: found }]
+  const { rolling, air } = found
+  return [
+    { id: 'rolling', verdict: 'noted', value: 100 * rolling.value, u: 100 * rolling.u, unit: '%' },
+    { id: 'air', verdict: 'noted', value: air.value, u: air.u, unit: 'm²' },
   ]
 }
 
 function topSpeed(log: CleanLog, limits: RideLimits): Finding {
   if (!log.channels.speed) return { id: 'top speed', verdict: 'cannot say', why: 'no speed' }
-  const value = heldSpeed(log, log.channels.speed)
+  const value = held(log, log.channels.speed, 1)
   // A logger's speed is as good as its wheel size: 1.5 %, estimated.
   const u = 0.015 * value
   const found = { id: 'top speed', value, u, unit: 'km/h' } as const

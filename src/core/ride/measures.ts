@@ -1,23 +1,52 @@
 import type { CleanLog } from './log'
 
-/** Distance in km and net energy in Wh over all but the gaps; energy is null without voltage and current. */
-export function totals(log: CleanLog): { readonly kilometres: number; readonly wattHours: number | null } {
+export interface Totals {
+  readonly kilometres: number
+  /** Taken from the pack, and given back to it, Wh; null without voltage and current. */
+  readonly energy: { readonly out: number; readonly back: number } | null
+  /** Net, Ah; null without current. */
+  readonly ampereHours: number | null
+}
+
+/** What a ride adds up to, over all but the gaps. */
+export function totals(log: CleanLog): Totals {
   const { speed, current, voltage } = log.channels
   let metres = 0
-  let joules = 0
+  let [out, back, coulombs] = [0, 0, 0]
   for (let i = 1; i < log.time.length; i++) {
     if (log.broken[i]) continue
     const dt = log.time[i]! - log.time[i - 1]!
     if (speed) metres += finite(((speed[i]! + speed[i - 1]!) / 7.2) * dt)
-    if (current && voltage) joules += finite(((current[i]! * voltage[i]! + current[i - 1]! * voltage[i - 1]!) / 2) * dt)
+    if (current) coulombs += finite(((current[i]! + current[i - 1]!) / 2) * dt)
+    if (!current || !voltage) continue
+    const joules = finite(((current[i]! * voltage[i]! + current[i - 1]! * voltage[i - 1]!) / 2) * dt)
+    if (joules > 0) out += joules
+    else back -= joules
   }
-  return { kilometres: metres / 1000, wattHours: current && voltage ? joules / 3600 : null }
+  return {
+    kilometres: metres / 1000,
+    energy: current && voltage ? { out: out / 3600, back: back / 3600 } : null,
+    ampereHours: current ? coulombs / 3600 : null,
+  }
 }
 
 const finite = (x: number): number => (Number.isNaN(x) ? 0 : x)
 
-/** The highest speed in km/h that was held for a second: the largest of the smallest values in each window of a second. */
-export function heldSpeed(log: CleanLog, speed: Float64Array): number {
+/** Seconds above a limit, over all but the gaps: of each step between two samples the part that is above it. */
+export function secondsOver(log: CleanLog, values: Float64Array, limit: number): number {
+  let seconds = 0
+  for (let i = 1; i < values.length; i++) {
+    if (log.broken[i]) continue
+    const [a, b] = [values[i - 1]! - limit, values[i]! - limit]
+    const dt = log.time[i]! - log.time[i - 1]!
+    if (a > 0 && b > 0) seconds += dt
+    else if (a > 0 || b > 0) seconds += finite((Math.max(a, b) / Math.abs(a - b)) * dt)
+  }
+  return seconds
+}
+
+/** The highest value that was held so long: the largest of the smallest values in each window of so many seconds; 0 where none is. */
+export function held(log: CleanLog, speed: Float64Array, seconds: number): number {
   let best = 0
   // Indices of the window whose values rise: the first is the window's smallest.
   const rising = new Uint32Array(speed.length)
@@ -32,9 +61,9 @@ export function heldSpeed(log: CleanLog, speed: Float64Array): number {
     }
     while (tail > head && speed[rising[tail - 1]!]! >= v) tail--
     rising[tail++] = i
-    while (from < i && log.time[i]! - log.time[from + 1]! >= 1) from++
+    while (from < i && log.time[i]! - log.time[from + 1]! >= seconds) from++
     while (rising[head]! < from) head++
-    if (log.time[i]! - log.time[from]! >= 1) best = Math.max(best, speed[rising[head]!]!)
+    if (log.time[i]! - log.time[from]! >= seconds) best = Math.max(best, speed[rising[head]!]!)
   }
   return best
 }

@@ -4,6 +4,7 @@ import { quayLog } from '../../demo/ride'
 import { OPENED, type Opened, type ProvedAs } from '../machine'
 import {
   deceleration,
+  judgeLogStop,
   judgeStop,
   ladderOf,
   LADDERS,
@@ -14,6 +15,7 @@ import {
   below,
   brakingStop,
   cleanLog,
+  coastDown,
   DEFAULT_LIMITS,
   fitHeat,
   judgeRide,
@@ -198,7 +200,7 @@ describe('a braking stop, UN R78', () => {
   it('gives back the deceleration it was made with', () => {
     const answer = brakingStop(cleanLog(log(50, 12, { speed: stop })))
     expect(answer.ok && answer.best.mfdd).toBeCloseTo(4, 2)
-    expect(answer.ok && answer.stops).toBe(1)
+    expect(answer.ok && answer.stops.length).toBe(1)
   })
   it('counts from where the brake bites, not from a slow roll before it', () => {
     const roll = (t: number): number => (t < 8 ? 25 - 0.5 * t : Math.max(0, 21 - (t - 8) * 4.6 * 3.6))
@@ -210,7 +212,7 @@ describe('a braking stop, UN R78', () => {
     const raw = quayLog({ seconds: 130, hz: 25, top: 19, braking: 4.6 })
     const answer = brakingStop(cleanLog(raw))
     expect(answer.ok && Math.abs(answer.best.mfdd - 4.6)).toBeLessThan(0.25)
-    expect(answer.ok && answer.stops).toBe(1)
+    expect(answer.ok && answer.stops.length).toBe(1)
   })
   it.each([
     ['a slow log', log(10, 12, { speed: stop }), 'too few samples'],
@@ -332,5 +334,112 @@ describe('a stop by tape', () => {
     expect(verdict('front', 14, true)).toBe('noted')
     expect(judgeStop({ brake: 'pedal', from: 10, metres: 3 }, ladderOf('tractor').stops)?.verdict).toBe('noted')
     expect(judgeStop({ brake: 'front' }, stops)).toBeNull()
+  })
+})
+
+describe('energy, charge and current', () => {
+  const find = (raw: RawLog, id: string, limits = DEFAULT_LIMITS) => judgeRide(cleanLog(raw), limits).find((f) => f.id === id)
+  it('tells what was taken and given back apart, net and gross for each kilometre', () => {
+    // 100 s at 36 km/h: one kilometre. 10 A out at 40 V for 90 s, 20 A back for 10 s.
+    const raw = log(10, 100.1, { speed: () => 36, voltage: () => 40, current: (t) => (t < 90 ? 10 : -20) })
+    expect(find(raw, 'energy out')!.value).toBeCloseTo((400 * 90) / 3600, 1)
+    expect(find(raw, 'energy back')!.value).toBeCloseTo((800 * 10) / 3600, 1)
+    expect(find(raw, 'energy gross')!.value).toBeCloseTo(10, 1)
+    expect(find(raw, 'energy')!.value).toBeCloseTo(10 - 2.22, 1)
+    expect(find(raw, 'charge')!.value).toBeCloseTo((10 * 90 - 20 * 10) / 3600, 3)
+  })
+  it('gives the charge without a voltage, and says what energy wants', () => {
+    const raw = log(10, 60, { current: () => 6 })
+    expect(find(raw, 'charge')!.value).toBeCloseTo(0.1, 3)
+    expect(find(raw, 'energy')).toMatchObject({ verdict: 'cannot say', why: 'no voltage' })
+  })
+  it('a current counts as held only as long as it was held', () => {
+    const raw = log(10, 120, { current: (t) => (t > 50 && t < 50.35 ? 90 : t > 20 && t < 45.05 ? 40 : t > 70 && t < 101.05 ? 20 : 5) })
+    expect(find(raw, 'highest current')!.value).toBe(40)
+    expect(find(raw, 'held current')!.value).toBe(20)
+  })
+  it('counts of a step between two samples the part that is above', () => {
+    const raw = log(1, 20, { speed: (t) => (t === 10 ? 24 : 18) })
+    expect(find(raw, 'time over speed', { ...DEFAULT_LIMITS, topSpeed: 20 })!.value).toBeCloseTo(4 / 3, 9)
+  })
+  it('counts the seconds above a limit, and none across a gap', () => {
+    const raw = log(10, 60, { speed: (t) => (t >= 10 && t < 20 ? 24 : 18) })
+    expect(find(raw, 'time over speed', { ...DEFAULT_LIMITS, topSpeed: 20 })).toMatchObject({ verdict: 'look', limit: 20 })
+    expect(find(raw, 'time over speed', { ...DEFAULT_LIMITS, topSpeed: 20 })!.value).toBeCloseTo(10, 0)
+    expect(find(raw, 'time over speed', { ...DEFAULT_LIMITS, topSpeed: 24 })).toMatchObject({ verdict: 'good', value: 0 })
+    for (let i = 150; i < 600; i++) raw.time[i]! += 100
+    expect(find(raw, 'time over speed', { ...DEFAULT_LIMITS, topSpeed: 20 })!.value).toBeCloseTo(9.9, 0)
+    expect(find(raw, 'time over speed')).toBeUndefined()
+  })
+})
+
+describe('rolling without drive', () => {
+  /** Speed, km/h, of something that coasts from v0, m/s, with c0 and c2; the closed solution. */
+  const coast = (v0: number, c0: number, c2: number) => {
+    const k = Math.sqrt(c0 / c2)
+    const start = Math.atan(v0 / k)
+    return (t: number): number => 3.6 * k * Math.tan(Math.max(0, start - Math.sqrt(c0 * c2) * t))
+  }
+  const driven = (runs: readonly ((t: number) => number)[]) =>
+    log(10, 30 * runs.length, {
+      speed: (t) => {
+        const [n, s] = [Math.floor(t / 30), t % 30]
+        return s < 10 ? runs[n]!(0) * (s / 10) : runs[n]!(s - 10)
+      },
+      current: (t) => (t % 30 < 10 ? 12 : 0),
+    })
+  it('finds what it was made with, and slope and wind only in the spread', () => {
+    const [crr, c2] = [0.012, 0.004]
+    for (const slope of [0, 0.03]) {
+      const runs = [1, -1, 1, -1].map((way) => coast(8, crr * 9.80665 + way * slope, c2))
+      const found = coastDown(cleanLog(driven(runs)))
+      if (typeof found === 'string') throw new Error(found)
+      expect(found.runs).toBe(4)
+      expect(Math.abs(found.rolling.value - crr)).toBeLessThan(Math.max(2 * found.rolling.u, 0.0006))
+      expect(Math.abs(found.air.value - (2 * c2 * 100) / 1.225)).toBeLessThan(Math.max(3 * found.air.u, 0.06))
+      if (slope > 0) expect(found.rolling.u).toBeGreaterThan(0.001)
+    }
+  })
+  it('gives the standard error from run to run: of two, half of what lies between them', () => {
+    const found = coastDown(cleanLog(driven([coast(8, 0.15, 0.004), coast(8, 0.09, 0.004)])))
+    if (typeof found === 'string') throw new Error(found)
+    expect(found.rolling.u * 9.80665).toBeCloseTo(0.03, 3)
+  })
+  it('says why it cannot: no current, no run, or one only; braking is no coasting', () => {
+    const one = coast(8, 0.12, 0.004)
+    expect(coastDown(cleanLog(log(10, 30, { speed: one })))).toBe('no current')
+    expect(coastDown(cleanLog(log(10, 30, { current: () => 0 })))).toBe('no speed')
+    expect(coastDown(cleanLog(driven([one])))).toBe('one run')
+    expect(coastDown(cleanLog(driven([one, (t) => 3.6 * Math.max(0, 8 - 1.4 * t)])))).toBe('one run')
+    expect(coastDown(cleanLog(log(10, 30, { speed: () => 20, current: () => 0 })))).toBe('no run')
+  })
+})
+
+describe('every stop of a log', () => {
+  it('is kept with its deceleration, where from and when; the hardest is the finding', () => {
+    const speed = (t: number): number => {
+      const s = t % 20
+      const a = t < 20 ? 3 : t < 40 ? 5 : 2
+      return s < 8 ? 3 * s : s < 10 ? 24 : Math.max(0, 24 - 3.6 * a * (s - 10))
+    }
+    const found = summariseRide('x', log(50, 60, { speed }), DEFAULT_LIMITS)
+    if (!found.ok) throw new Error(found.error.kind)
+    const { stops, findings } = found.value
+    expect(stops!.map((s) => Math.round(s.mfdd))).toEqual([3, 5, 2])
+    expect(stops!.map((s) => Math.round(s.at))).toEqual([10, 30, 50])
+    expect(stops!.every((s) => Math.abs(s.from - 24) < 0.5)).toBe(true)
+    expect(findings.find((f) => f.id === 'braking')!.value).toBeCloseTo(5, 0)
+  })
+  it('is judged by the brake that its rider named, and noted where they named none', () => {
+    const least = { together: 3.5, alone: 1.54 }
+    expect(judgeLogStop({ mfdd: 2 }, least).verdict).toBe('noted')
+    expect(judgeLogStop({ mfdd: 2, brake: 'rear' }, least)).toMatchObject({ verdict: 'good', least: 1.54 })
+    expect(judgeLogStop({ mfdd: 2, brake: 'together' }, least)).toMatchObject({ verdict: 'bad', least: 3.5 })
+    expect(judgeLogStop({ mfdd: 3.6, brake: 'together' }, least).verdict).toBe('look')
+    expect(judgeLogStop({ mfdd: 2, brake: 'rear' }, undefined).verdict).toBe('noted')
+  })
+  it('is not kept where a log cannot tell it', () => {
+    const found = summariseRide('x', log(1, 60, { speed: (t) => 20 - (t % 20) }), DEFAULT_LIMITS)
+    expect(found.ok && found.value.stops).toBeUndefined()
   })
 })

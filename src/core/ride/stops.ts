@@ -1,3 +1,5 @@
+import type { BrakingStop } from './braking'
+
 /** What a machine is stopped with. A closed list: a new one raises VOCABULARY. */
 export const BRAKES = ['front', 'rear', 'together', 'pedal', 'parking'] as const
 export type Brake = (typeof BRAKES)[number]
@@ -40,8 +42,21 @@ export function judgeStop(
 ): { readonly value: number; readonly u: number; readonly least?: number; readonly verdict: 'good' | 'look' | 'bad' | 'noted' } | null {
   const found = deceleration(tried.from ?? 0, tried.metres ?? 0)
   if (!found) return null
-  const limit = least && (tried.brake === 'together' ? least.together : least.alone)
-  if (limit === undefined || tried.fresh) return { ...found, verdict: 'noted' }
+  return against(found, tried.fresh ? undefined : leastOf(tried.brake, least))
+}
+
+type Least = { readonly together: number; readonly alone: number } | undefined
+type Judged = NonNullable<ReturnType<typeof judgeStop>>
+
+const leastOf = (brake: Brake, least: Least): number | undefined => least && (brake === 'together' ? least.together : least.alone)
+
+function against(found: { readonly value: number; readonly u: number }, limit: number | undefined): Judged {
+  if (limit === undefined) return { ...found, verdict: 'noted' }
   const { value, u } = found
   return { ...found, least: limit, verdict: value - 2 * u >= limit ? 'good' : value + 2 * u < limit ? 'bad' : 'look' }
+}
+
+/** A stop that a log has, by the brake that its rider named; noted only where they named none. Its speed is good to 5 % (estimated). */
+export function judgeLogStop({ mfdd, brake }: Pick<BrakingStop, 'mfdd' | 'brake'>, least: Least): Judged {
+  return against({ value: mfdd, u: 0.05 * mfdd }, brake && leastOf(brake, least))
 }

@@ -1,3 +1,4 @@
+import { brakingStop, type BrakingStop } from './braking'
 import { type Finding, judgeRide, type RideLimits } from './judge'
 import { CHANNELS, type CleanLog, cleanLog, type LogNote, type RawLog } from './log'
 import { type Strips, strips } from './strips'
@@ -11,6 +12,8 @@ export interface RideLogSummary {
   readonly hz: number
   readonly notes: readonly LogNote[]
   readonly findings: readonly Finding[]
+  /** Each stop in it; absent in what older builds wrote, and where no stop can be told. */
+  readonly stops?: readonly BrakingStop[]
   readonly strips: Strips
 }
 
@@ -57,9 +60,20 @@ export function summariseRide(
       hz: Math.round(log.hz * 100) / 100,
       notes: [...earlier, ...log.notes],
       findings: judgeRide(log, limits).map(rounded),
+      ...stopsOf(log),
       strips: strips(log, slicesFor(log)),
     },
   }
+}
+
+/** More stops than this are a course, and no proof of a brake: the first are kept. */
+const STOPS = 60
+
+function stopsOf(log: CleanLog): Pick<RideLogSummary, 'stops'> {
+  const found = brakingStop(log)
+  if (!found.ok) return {}
+  const short = (x: number): number => Number(x.toPrecision(4))
+  return { stops: found.stops.slice(0, STOPS).map((s) => ({ mfdd: short(s.mfdd), from: short(s.from), at: Math.round(s.at * 10) / 10 })) }
 }
 
 /** Figures are kept to four digits: more would pretend. */

@@ -66,6 +66,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
   for (const { part, compare } of found.value.swap)
     if (part && compare)
       book.log('replacement-compared', { part: part.id, rows: compare.map((spec) => compareOne(spec, null, spec.value)) })
+  book.settingsRead(found.value)
   let folded: JobState | null = null
   let seen = 0
   const now = (): JobState => {
@@ -82,6 +83,8 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
       if (step.check === 'spin test') book.wait(60).log('note-added', { text: 'waited' })
       if (step.power === 'live' && relevantChecks(now()).includes('first power'))
         book.log('check-passed', { check: 'first power', shown: high ? 'pre-charge' : 'fuse', ...(high ? {} : { amps: 5 }) })
+      if (waitingFor(now(), step, now().lastAt).some((w) => w.is === 'check' && w.check === 'read again'))
+        book.log('reading-taken', { quantity: 'voltage', result: { is: 'value', value: 0.1 }, unit: 'V', live: false })
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))

@@ -19,6 +19,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
   const [own, setOwn] = useState('')
   const [way, setWay] = useState('')
   const [weighed, setWeighed] = useState<Weighed>()
+  const [unsure, setUnsure] = useState<boolean>()
   const [wrong, setWrong] = useState<string>()
   const likely = diagnosis
     ? [...diagnosis.now]
@@ -35,13 +36,15 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
         ]
       : []
   const chosen = ways.find((w) => w.name === way) ?? ways[0]
+  // Whoever writes it in their own words knows it; of a suspect the readings say how sure one may be, until somebody says otherwise.
+  const byReadings = !own.trim() && fault !== '' && (diagnosis?.now.find((b) => b.fault === fault)?.p ?? 0) < 0.8
+  const doubted = unsure ?? byReadings
   const done = (): void => {
     const text = own.trim() || (diagnosis && fault ? faultName(diagnosis.catalogue, fault) : '')
     if (!text) return setWrong(say.whatIsItPick)
-    const p = diagnosis?.now.find((b) => b.fault === fault)?.p ?? 0
     const called = {
       fault: text,
-      certainty: p >= 0.8 ? ('sure' as const) : ('maybe' as const),
+      certainty: doubted ? ('maybe' as const) : ('sure' as const),
       ...(fault && !own.trim() ? { id: fault } : {}),
       ...(diagnosis ? { drive: diagnosis.drive.id } : {}),
       ...(chosen ? { way: chosen.kind, action: chosen.name } : {}),
@@ -103,6 +106,10 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
         {state.machine.unit && diagnosis && diagnosis.drives.length > 1 ? (
           <p className="text-[15.5px] text-pose">{say.theOtherEndHas}</p>
         ) : null}
+        <label className="narrow flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
+          <input type="checkbox" className="size-5 accent-copper" checked={doubted} onChange={() => setUnsure(!doubted)} />
+          {say.notSureYet}
+        </label>
         <Fault text={wrong} />
         <Button weight="primary" onClick={done}>
           {say.callIt}

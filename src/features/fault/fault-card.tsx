@@ -234,6 +234,14 @@ function PlainCard() {
       <p className="text-[15px] text-steel">{say.findTheFault}</p>
       <h2 className="title text-[30px]">{say.measureThenCallIt}</h2>
       <p className="text-[17px]">{say.noListOfFaults}</p>
+      <ul className="list-inside list-disc text-[16px]">
+        {say.FIRST_LOOKS.map((l) => (
+          <li key={l}>{l}</li>
+        ))}
+      </ul>
+      <a className="text-[16px] font-semibold underline underline-offset-4" href={`/?find=${encodeURIComponent(state.machine.name)}`}>
+        {say.similarJobs}
+      </a>
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <Button hint="R" onClick={() => open({ kind: 'reading' })}>

@@ -1,5 +1,6 @@
 'use client'
 import * as say from '../../words/en/screens/fault'
+import dynamic from 'next/dynamic'
 import type { Mark } from '../../core/job'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
@@ -15,6 +16,8 @@ import { faultAction, faultWords, observedWords, readingName, testWords } from '
 import { skippedWords } from '../../words/en/entries'
 import { readingPlace, resultWords } from '../../words/en/readings'
 
+const DragBlock = dynamic(() => import('./drag-block').then((m) => m.DragBlock))
+
 /** Find the fault: who is suspected, what each reading did to that, the first five minutes, and every reading. */
 export function FaultPanel() {
   const diagnosis = useDiagnosis()
@@ -22,6 +25,7 @@ export function FaultPanel() {
     <div className="overflow-y-auto bg-bench">
       {diagnosis ? <Suspicion diagnosis={diagnosis} /> : <Told />}
       {diagnosis ? <FirstFive diagnosis={diagnosis} /> : null}
+      <DragBlock />
       <Readings />
       <Called />
     </div>

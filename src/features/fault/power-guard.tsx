@@ -6,8 +6,11 @@ import { deadAt } from '../../core/job'
 import { Button } from '../../ui/button'
 import { type JobContext, useJob } from '../shared/context'
 
+/** What it wants of the power. */
+type Guarded = Pick<Test, 'power'>
+
 /** Why a test may not be taken as the machine stands; null when it may. */
-export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Test): string | null {
+export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Guarded): string | null {
   const { state, now } = job
   if (test.power === 'dead' && !deadAt(state.power, now)) return say.thisIsTakenDead
   if (test.power === 'live' && deadAt(state.power, now)) return say.theJobSaysDead
@@ -18,7 +21,7 @@ export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Test)
 }
 
 /** The same, said on the card, with the way to change it. */
-export function PowerGuard({ test }: { readonly test: Test }) {
+export function PowerGuard({ test }: { readonly test: Guarded }) {
   const job = useJob()
   const against = powerAgainst(job, test)
   if (!against) return null

@@ -146,6 +146,7 @@ function Pad({
         unit={unitLabel(answer.inputUnit)}
         value={values[at]!}
         fault={fault}
+        over={answer.compute === 'single' && form >= 13 ? { on: beyond, toggle: () => setBeyond(!beyond) } : undefined}
         onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))}
       />
       {answer.compute !== 'single' ? (
@@ -154,12 +155,6 @@ function Pad({
           <strong className="tabular-nums">{value === null ? '–' : `${formatNumber(value, 1)} ${unitLabel(answer.unit)}`}</strong>{' '}
           <span className="text-[14px] text-steel">{say.workedOut}</span>
         </p>
-      ) : null}
-      {answer.compute === 'single' && form >= 13 ? (
-        <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
-          <input type="checkbox" className="size-5 accent-copper" checked={beyond} onChange={(e) => setBeyond(e.target.checked)} />
-          {say.overItsRange}
-        </label>
       ) : null}
       <InstrumentField choice={instrument} />
       {next >= 0 && reads[at]!.ok ? (

@@ -5,6 +5,7 @@ import { reduce } from '../../core/job'
 import type { Report, ReportSection } from '../../formats/report'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
+import { useWords } from '../shared/use-words'
 import { writeReport } from '../../formats/hand-back'
 
 const date = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
@@ -15,7 +16,7 @@ const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', h
  * later entries left out.
  */
 export function useReport(): Report {
-  const { state, view, nameOf, now, pages, settings } = useJob()
+  const { state, file, view, nameOf, now, pages, settings } = useJob()
   const seq = state.handedBack?.seq
   const kept = pages.find((p) => p.seq === seq)?.body
   const frozen = useMemo(
@@ -28,9 +29,11 @@ export function useReport(): Report {
           ),
     [seq, kept, state.jobId, view.entries],
   )
+  // What was frozen here has ids until the file's words are put in, as `state` has had them.
+  const worded = useWords(frozen ?? state, file) ?? state
   return (
     kept ??
-    writeReport(frozen ?? state, {
+    writeReport(worded, {
       nameOf,
       when: (at) => day.format(at),
       now: frozen?.handedBack?.at ?? (now || state.lastAt),

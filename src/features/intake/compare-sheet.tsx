@@ -1,32 +1,52 @@
 'use client'
 import * as say from '../../words/en/screens/intake-sheets'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { toCompare } from '../../core/job'
-import { compareOne, type Compared, type CompareSpec } from '../../core/machine'
+import {
+  asInFile,
+  compareOne,
+  type Compared,
+  fileVolts,
+  foreignSpecs,
+  freeSpeed,
+  NOT_KNOWN,
+  type OwnSpec,
+  TOP_SPEED,
+} from '../../core/machine'
 import { unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { MARK } from './compare-table'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
-import { comparedWords } from '../../words/en/comparison'
+import { comparedWords, foreignWords } from '../../words/en/comparison'
 
 /** Measuring a new part against the old one, before anything is undone. */
 export function CompareSheet({ part, onClose }: { readonly part: string; readonly onClose: () => void }) {
-  const { state, file, log } = useJob()
+  const { state, file, log, settings } = useJob()
   const planned = toCompare(state).find((s) => s.part!.id === part)
   const known = file?.parts.find((p) => p.id === part)
-  const specs = planned?.compare ?? known?.compare ?? []
   const before = state.comparisons[part]?.rows
+  const others = useMemo(
+    () => (file ? foreignSpecs(file, part, settings.topSpeed[file.class]).map(foreignWords) : []),
+    [file, part, settings],
+  )
+  const own: readonly OwnSpec[] = planned?.compare ?? known?.compare ?? []
+  // A controller has no rows of the file: whatever comes is compared as one of another make.
+  const [foreign, setForeign] = useState(own.length === 0 || (before ?? []).some((r) => others.some((o) => o.id === r.id)))
+  const specs: readonly OwnSpec[] = foreign
+    ? [...own, ...others.filter((o) => !own.some((s) => s.id === o.id || s.name.toLowerCase() === o.name.toLowerCase()))]
+    : own
   const instrument = useInstrument('length')
   const text = (v: number | string | null | undefined): string => (v === null || v === undefined ? '' : String(v))
   const [fresh, setFresh] = useState<Readonly<Record<string, string>>>(() =>
-    Object.fromEntries(specs.map((s) => [s.id, text(before?.find((r) => r.id === s.id)?.fresh)])),
+    Object.fromEntries((before ?? []).map((r) => [r.id, text(r.fresh)])),
   )
   const [old, setOld] = useState<Readonly<Record<string, string>>>(() =>
-    Object.fromEntries((before ?? []).filter((r) => r.oldFrom === 'measured').map((r) => [r.id, text(r.old)])),
+    Object.fromEntries((before ?? []).filter((r) => r.oldFrom === 'measured' && r.old !== NOT_KNOWN).map((r) => [r.id, text(r.old)])),
   )
   const [fault, setFault] = useState<{ readonly id: string; readonly text: string }>()
   const done = (): void => {
@@ -37,13 +57,19 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
       if (bad !== null) return setFault({ id: spec.id, text: say.isNotASize(bad, spec.unit && unitLabel(spec.unit)) })
       rows.push(compareOne(spec, mine ?? null, theirs ?? null))
     }
-    log('replacement-compared', { part, rows, ...(instrument.used ? { instrument: instrument.used } : {}) })
+    log('replacement-compared', { part, rows, ...(own.length > 0 && instrument.used ? { instrument: instrument.used } : {}) })
     instrument.remember()
     onClose()
   }
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
   return (
     <Sheet open onClose={onClose} title={say.newPartBeside(planned?.part?.name ?? known?.name)} note={say.theFilesValueStands}>
+      {others.length > 0 && own.length > 0 ? (
+        <label className="mb-2 flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
+          <input type="checkbox" className="size-5 accent-copper" checked={foreign} onChange={() => setForeign(!foreign)} />
+          {say.itIsOfAnotherMake}
+        </label>
+      ) : null}
       <p aria-hidden="true" className="narrow mb-1 grid grid-cols-[minmax(0,1fr)_88px_112px_24px] gap-2 text-[14px] text-steel">
         <span />
         <span>{say.theOldOne}</span>
@@ -51,6 +77,8 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
       </p>
       <ul className="grid gap-2">
         {specs.map((spec, i) => {
+          const options = spec.options
+          const odd = !asInFile(spec, readValue(spec, old[spec.id]) ?? null)
           const verdict = draft[i]!.verdict
           return (
             <li key={spec.id} className="grid grid-cols-[minmax(0,1fr)_88px_112px_24px] items-center gap-2 border-b border-rule pb-2">
@@ -58,33 +86,33 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                 {spec.name}
                 {spec.unit ? <span className="text-steel">, {unitLabel(spec.unit)}</span> : null}
               </span>
-              {spec.options ? (
+              {options && spec.value !== undefined ? (
                 <span className="text-[15px]">{spec.value}</span>
+              ) : options ? (
+                <Words
+                  label={say.oldOf(spec.name)}
+                  options={options}
+                  value={old[spec.id] ?? ''}
+                  onChange={(v) => setOld({ ...old, [spec.id]: v })}
+                />
               ) : (
                 <input
                   aria-label={say.oldOf(spec.name)}
                   inputMode="decimal"
                   autoComplete="off"
-                  placeholder={say.byTheFile(spec.value)}
+                  placeholder={spec.value === undefined ? say.onTheOld : say.byTheFile(spec.value)}
                   value={old[spec.id] ?? ''}
                   onChange={(e) => (setFault(undefined), setOld({ ...old, [spec.id]: e.target.value }))}
                   className="min-h-12 w-full rounded-md border-2 border-rule bg-paper px-2 text-right text-[16px] tabular-nums placeholder:text-steel"
                 />
               )}
-              {spec.options ? (
-                <select
-                  aria-label={say.newOf(spec.name)}
+              {options ? (
+                <Words
+                  label={say.newOf(spec.name)}
+                  options={options}
                   value={fresh[spec.id] ?? ''}
-                  onChange={(e) => setFresh({ ...fresh, [spec.id]: e.target.value })}
-                  className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-1 text-[15px]"
-                >
-                  <option value="">–</option>
-                  {spec.options.map((o) => (
-                    <option key={o} value={o}>
-                      {o}
-                    </option>
-                  ))}
-                </select>
+                  onChange={(v) => setFresh({ ...fresh, [spec.id]: v })}
+                />
               ) : (
                 <input
                   aria-label={say.newOf(spec.name)}
@@ -100,6 +128,10 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                 {MARK[verdict][0]}
                 <span className="sr-only">{MARK[verdict][2]}</span>
               </span>
+              {spec.id === TOP_SPEED && file ? (
+                <FreeSpeed volts={fileVolts(file)} onSpeed={(v) => setFresh((f) => ({ ...f, [spec.id]: v }))} />
+              ) : null}
+              {odd ? <p className="col-span-4 text-[15px] text-look">◆ {say.goesAgainstTheFile(spec.name)}</p> : null}
               {verdict === 'mismatch' ? <p className="col-span-4 text-[15px] text-stop">{spec.why}</p> : null}
               {fault?.id === spec.id ? (
                 <p role="alert" className="col-span-4 text-[15px] font-semibold text-stop">
@@ -110,7 +142,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
           )
         })}
       </ul>
-      <div className="mt-3">
+      <div className={own.length === 0 ? 'hidden' : 'mt-3'}>
         <InstrumentField label={say.measuredWith} choice={instrument} />
       </div>
       <p className="mt-3 text-[16px]" role="status">
@@ -124,9 +156,56 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
 }
 
 /** Undefined: not readable. Null: nothing keyed in. */
-function readValue(spec: CompareSpec, text: string | undefined): number | string | null | undefined {
+function readValue(spec: OwnSpec, text: string | undefined): number | string | null | undefined {
   if (text === undefined || text.trim() === '') return null
   if (spec.options) return text
   const value = readNumber(text)
   return value === null || value < 0 || value > 100_000 ? undefined : value
+}
+
+function Words({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  readonly label: string
+  readonly options: readonly string[]
+  readonly value: string
+  readonly onChange: (value: string) => void
+}) {
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(e) => onChange(e.target.value)}
+      className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-1 text-[15px]"
+    >
+      <option value="">–</option>
+      {options.map((o) => (
+        <option key={o} value={o}>
+          {o}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+/** Top speed worked out from the new motor's Kv and its wheel; it is never guessed. */
+function FreeSpeed({ volts, onSpeed }: { readonly volts: number | null; readonly onSpeed: (speed: string) => void }) {
+  const [kv, setKv] = useState('')
+  const [round, setRound] = useState('')
+  if (volts === null) return null
+  const set = (nextKv: string, nextRound: string): void => {
+    setKv(nextKv)
+    setRound(nextRound)
+    const [k, r] = [readNumber(nextKv), readNumber(nextRound)]
+    if (k !== null && k > 0 && r !== null && r > 0) onSpeed(freeSpeed(k, volts, r).toFixed(1))
+  }
+  return (
+    <div className="col-span-4 grid grid-cols-2 gap-2">
+      <TextField label={say.kvOfTheNew} value={kv} onChange={(e) => set(e.target.value, round)} inputMode="decimal" maxLength={8} />
+      <TextField label={say.roundTheTyre} value={round} onChange={(e) => set(kv, e.target.value)} inputMode="decimal" maxLength={8} />
+    </div>
+  )
 }

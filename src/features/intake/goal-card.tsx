@@ -17,6 +17,7 @@ import { usePlan } from './use-plan'
 const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
 const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
 const DeliveryLine = dynamic(() => import('./delivery-line').then((m) => m.DeliveryLine))
+const CalledLast = dynamic(() => import('./called-last').then((m) => m.CalledLast))
 const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
@@ -100,6 +101,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{state.planned ? say.now(state.job) : say.beforeStep1}</p>
       <h2 className="title text-[30px]">{say.whichJob}</h2>
+      {state.faults.length > 0 ? <CalledLast /> : null}
       <Wish file={file} wish={wish} onChange={() => setAvoid([])} />
       {fault ? (
         <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[17px]">
@@ -129,6 +131,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           {say.workingOutTheWay(percent(share))}
         </p>
       ) : null}
+      <OpenBefore file={file} />
       {planned ? (
         <Takes
           file={file}
@@ -150,6 +153,30 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
         ) : null}
       </div>
     </article>
+  )
+}
+
+/** What is still open at the door: asked here, and not when the way up comes to it. */
+function OpenBefore({ file }: { readonly file: MachineFile }) {
+  const { state, open, mayWork } = useJob()
+  const unanswered = file.variants.filter((v) => state.variants[v.id] === undefined)
+  const pack = file.pack && !state.packCheck
+  if (!pack && unanswered.length === 0) return null
+  return (
+    <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16px]">
+      <p className="font-semibold">{say.stillOpen}</p>
+      <ul className="list-inside list-disc">
+        {pack ? <li>{say.packNotLookedOver}</li> : null}
+        {unanswered.map((v) => (
+          <li key={v.id}>{v.question}</li>
+        ))}
+      </ul>
+      {pack && mayWork ? (
+        <Button className="mt-1 w-full" onClick={() => open({ kind: 'look', at: 'pack' })}>
+          {say.lookItOver}
+        </Button>
+      ) : null}
+    </div>
   )
 }
 

@@ -1,8 +1,9 @@
 'use client'
 import { captionOf } from '../../words/en/entries'
 import * as say from '../../words/en/screens/intake'
+import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
-import { type Mark, toCompare } from '../../core/job'
+import { mayBePaired, type Mark, toCompare } from '../../core/job'
 import { symptomsFor } from '../../core/diagnosis'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -10,10 +11,13 @@ import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
 import { PhotoView } from '../shared/photos'
+import { drivesAtTheDoor, placesOn, saidOf } from '../../words/en/at-the-door'
 import { CompareTable } from './compare-table'
 import { PackBlock } from './pack-block'
 
-const SIDES = ['front', 'rear', 'left', 'right', 'deck', 'bar'] as const
+const SaltBlock = dynamic(() => import('./salt-block').then((m) => m.SaltBlock))
+const CostBlock = dynamic(() => import('./cost-block').then((m) => m.CostBlock))
+const ElectronicsBlock = dynamic(() => import('./electronics-block').then((m) => m.ElectronicsBlock))
 
 /** Take in: what it is, what it does, what was already broken, how the pack looks, and whether the new part matches. */
 export function IntakePanel() {
@@ -35,6 +39,15 @@ export function IntakePanel() {
       </Block>
       <Damage by={by} />
       <PackBlock />
+      {state.salt.length > 0 ? (
+        <SaltBlock />
+      ) : mayNote ? (
+        <Block title={say.saltWater}>
+          <Button onClick={() => log('salt-water', { is: 'was in' })}>{say.itWasInSalt}</Button>
+        </Block>
+      ) : null}
+      {state.ceiling === undefined && !state.cost ? null : <CostBlock />}
+      {mayBePaired(state).length > 0 ? <ElectronicsBlock /> : null}
       {toCompare(state).map(({ part }) => (
         <Block
           key={part!.id}
@@ -109,7 +122,10 @@ function AtTheDoor() {
 /** The usual ones by a tap; the owner's own words by typing. */
 function SymptomAdder() {
   const { state, file, log } = useJob()
-  const symptoms = useMemo(() => symptomsFor(file?.drives ?? []), [file])
+  const cls = state.machine.class
+  const drives = useMemo(() => drivesAtTheDoor(file, cls), [file, cls])
+  const symptoms = useMemo(() => symptomsFor(drives), [drives])
+  const told = new Set(state.symptoms.map((s) => s.text))
   const [text, setText] = useState('')
   const [sure, setSure] = useState(true)
   const certainty = sure ? 'sure' : 'maybe'
@@ -134,6 +150,18 @@ function SymptomAdder() {
             {s.name}
           </button>
         ))}
+        {saidOf(drives).map((said) => (
+          <button
+            key={said}
+            type="button"
+            disabled={told.has(said)}
+            onClick={() => log('symptom-noted', { text: said, certainty })}
+            className="narrow min-h-12 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] leading-tight disabled:border-copper disabled:bg-copper-tint"
+          >
+            {told.has(said) ? '● ' : ''}
+            {said}
+          </button>
+        ))}
       </div>
       <form className="mt-2 flex flex-wrap items-end gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
         <TextField
@@ -156,7 +184,7 @@ function SymptomAdder() {
 
 /** What was broken before anybody touched it: where, what, and a picture. */
 function Damage({ by }: { readonly by: (m: Mark) => string }) {
-  const { state, log, mayNote, addPhoto } = useJob()
+  const { state, file, log, mayNote, addPhoto } = useJob()
   const [text, setText] = useState('')
   const [side, setSide] = useState('')
   const photos = state.photos.filter((p) => p.step === undefined)
@@ -178,7 +206,7 @@ function Damage({ by }: { readonly by: (m: Mark) => string }) {
           <Tiles
             legend={say.where}
             name="damage-side"
-            options={SIDES.map((s) => ({ value: s, label: s }))}
+            options={placesOn(state.machine.class ?? file?.class).map((s) => ({ value: s, label: s }))}
             value={side}
             onChange={setSide}
           />

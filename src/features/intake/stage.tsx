@@ -3,8 +3,12 @@ import dynamic from 'next/dynamic'
 import type { Wanted } from '../../core/job'
 import { GoalCard } from './goal-card'
 import { IntakePanel } from './intake-panel'
+import type { LookAt } from './look-sheet'
 
 const DeliverySheet = dynamic(() => import('./delivery-sheet').then((m) => m.DeliverySheet))
+const LookSheet = dynamic(() => import('./look-sheet').then((m) => m.LookSheet))
+const SettingsSheet = dynamic(() => import('./settings-sheet').then((m) => m.SettingsSheet))
+const CostSheet = dynamic(() => import('./cost-sheet').then((m) => m.CostSheet))
 const CompareSheet = dynamic(() => import('./compare-sheet').then((m) => m.CompareSheet))
 
 /** What the stage shows: its part, its card, or one of its sheets. */
@@ -12,6 +16,9 @@ export type IntakeFace =
   | { readonly face: 'part' }
   | { readonly face: 'card' }
   | { readonly face: 'delivery'; readonly wanted: readonly Wanted[]; readonly onClose: () => void }
+  | { readonly face: 'settings'; readonly part: string; readonly of: 'old' | 'new'; readonly onClose: () => void }
+  | { readonly face: 'look'; readonly at: LookAt; readonly onClose: () => void }
+  | { readonly face: 'cost'; readonly onClose: () => void }
   | { readonly face: 'compare'; readonly part: string; readonly onClose: () => void }
 
 export function IntakeStage(props: IntakeFace) {
@@ -22,6 +29,12 @@ export function IntakeStage(props: IntakeFace) {
       return <GoalCard />
     case 'delivery':
       return <DeliverySheet wanted={props.wanted} onClose={props.onClose} />
+    case 'settings':
+      return <SettingsSheet part={props.part} of={props.of} onClose={props.onClose} />
+    case 'look':
+      return <LookSheet at={props.at} onClose={props.onClose} />
+    case 'cost':
+      return <CostSheet onClose={props.onClose} />
     case 'compare':
       return <CompareSheet part={props.part} onClose={props.onClose} />
   }

@@ -19,7 +19,7 @@ import { useJobKeys } from './use-job-keys'
 import { isRun, limbOf, type RunView, useRunView } from './use-run-view'
 import { useWaits } from './use-waits'
 import { useShownStage } from './use-shown-stage'
-import { useWords } from './use-titles'
+import { useWords } from '../shared/use-words'
 // Used by most of what is loaded later: here once, instead of again in each of them.
 import '../../ui/field'
 

@@ -30,6 +30,22 @@ export function Sheets({
       return <Safe face="reading" onClose={onClose} />
     case 'compare':
       return <Intake face="compare" part={sheet.part} onClose={onClose} />
+    case 'settings':
+      return <Intake face="settings" part={sheet.part} of={sheet.of} onClose={onClose} />
+    case 'look':
+      return <Intake face="look" at={sheet.at} onClose={onClose} />
+    case 'cost':
+      return <Intake face="cost" onClose={onClose} />
+    case 'trial':
+      return (
+        <Fault
+          face="trial"
+          onClose={onClose}
+          {...(sheet.piece ? { piece: sheet.piece } : {})}
+          {...(sheet.text === undefined ? {} : { text: sheet.text })}
+          {...(sheet.back ? { back: sheet.back } : {})}
+        />
+      )
     case 'delivery':
       return <Intake face="delivery" wanted={sheet.wanted} onClose={onClose} />
     case 'tighten':

@@ -45,6 +45,7 @@ export function StateStrip() {
           {proved && ends !== null ? say.lapsesIn(spanText(ends - now)) : null}
           {proof?.ended && !proved ? say.proofEnded(proof.ended) : null}
         </span>
+        <span className="narrow text-[15px] underline underline-offset-4">{say.changeIt}</span>
       </button>
       <p className="narrow px-4 text-[17px]" role="status">
         {looseText(looseCount(state))}

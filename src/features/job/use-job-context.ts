@@ -21,6 +21,7 @@ export interface JobScreenProps {
   readonly form: number
   readonly instruments: JobContext['instruments']
   readonly pages: JobContext['pages']
+  readonly earlier: JobContext['earlier']
 }
 
 /** The time of this moment, and what is sure of it; before the first tick that of the last entry. */
@@ -58,7 +59,7 @@ export function useJobContext(
     'state' | 'waiting' | 'now' | 'when' | 'show' | 'open' | 'addPhoto'
   >,
 ): JobContext {
-  const { person, people, file, settings, form, instruments, pages } = props
+  const { person, people, file, settings, form, instruments, pages, earlier } = props
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const own = view.keeps && view.stranger === null
   const mayWork = own && (person.role === 'lead' || person.role === 'mechanic')
@@ -79,6 +80,7 @@ export function useJobContext(
     form,
     instruments,
     pages,
+    earlier,
     mayWork,
     mayNote: mayWork || (own && person.role === 'front desk'),
     nameOf: (id) => names.get(id) ?? 'somebody',

@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
-import { type CheckId, type CheckItem, looksOf, shutBy, type TestItem } from '../../core/job'
+import { type CheckId, type CheckItem, ladderIn, looksOf, shutBy, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextArea } from '../../ui/field'
@@ -11,7 +11,11 @@ import { cautionsOf } from '../../words/en/cautions'
 import { checkSheetTitle, itemWords, STANDS } from '../../words/en/checks'
 import { waitWords } from '../../words/en/missing'
 import { inside } from '../../words/en/inside'
+import { isNoFigure } from '../../words/en/screens/check-figures'
 import { useJob } from '../shared/context'
+import { InstrumentField } from '../shared/instrument-field'
+import { useInstrument } from '../shared/use-instrument'
+import { asReadings, FigureRows, figuresOf, outOfLimit, readFigures, type Typed } from './figure-rows'
 
 /** By the words of each item: a file names each once, and ours all differ. */
 type Answers = Readonly<Record<string, TestItem['result'] | undefined>>
@@ -20,6 +24,9 @@ type Item = { readonly item: CheckItem } | { readonly name: string }
 /** A check made by looking: what has to stand first, then each thing right, wrong, or not tested and said so. */
 export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; readonly step?: string; readonly onClose: () => void }) {
   const { state, now, logAll } = useJob()
+  const fields = figuresOf(check, ladderIn(state))
+  const [typed, setTyped] = useState<Typed>({})
+  const caliper = useInstrument('length')
   const passing = state.up.find((s) => (step ? s.id === step : s.check === check))
   const base = looksOf(check)
   // What the machine file says is looked at comes before what is looked at on most.
@@ -43,12 +50,18 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
     if (!stood) return setFault(say.firstOpen(standing.map(inside).join('; ')))
     const unsaid = looked.find((i) => answers[itemWords(i)] === undefined)
     if (unsaid) return setFault(say.rightOrWrong(itemWords(unsaid), base.mayLeave))
-    const items = looked.map((i): TestItem => ({ ...i, result: answers[itemWords(i)]! }))
+    const read = readFigures(fields, typed)
+    if (typeof read === 'string') return setFault(isNoFigure(read))
+    const items = [...looked.map((i): TestItem => ({ ...i, result: answers[itemWords(i)]! })), ...outOfLimit(read)]
+    const readings = asReadings(read, state.power.state === 'live', caliper.used)
+    if (readings.length > 0) caliper.remember()
     const wrong = items.filter((i) => i.result === 'wrong')
     if (wrong.length === 0 && items.every((i) => i.result === 'not tested')) return setFault(say.nothingWasTested)
-    if (wrong.length > 0) logAll([{ kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
+    if (wrong.length > 0)
+      logAll([...readings, { kind: 'check-failed', body: { check, items, ...(text.trim() ? { text: text.trim() } : {}) } }])
     else
       logAll([
+        ...readings,
         {
           kind: 'check-passed',
           body: {
@@ -101,6 +114,8 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             </label>
           </fieldset>
         ) : null}
+        {fields.length > 0 ? <FigureRows fields={fields} typed={typed} onChange={(t) => (setFault(undefined), setTyped(t))} /> : null}
+        {Object.values(typed).some((t) => t.trim() !== '') ? <InstrumentField choice={caliper} /> : null}
         <fieldset className="grid gap-2">
           <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">{say.thenEach}</legend>
           {looked.map(itemWords).map((name) => (

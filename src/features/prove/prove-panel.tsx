@@ -7,6 +7,7 @@ import { checkWords, itemWords } from '../../words/en/checks'
 import { missingWords } from '../../words/en/missing'
 import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
+import { settledBy } from '../shared/settled-by'
 import { Block } from '../shared/panel'
 import { RIDE_HOW } from '../../words/en/rides'
 import { RideLogView } from './ride-log-view'
@@ -81,7 +82,7 @@ function Ladder() {
         })}
       </ol>
       <div className="mt-3 grid gap-3">
-        {state.rides.flatMap((r) => (r.log ? [<RideLogView key={r.entry} log={r.log} />] : [])).reverse()}
+        {state.rides.flatMap((r) => (r.log ? [<RideLogView key={r.entry} log={r.log} at={r.at} />] : [])).reverse()}
       </div>
     </Block>
   )
@@ -128,16 +129,12 @@ function Clock({ name, at, now }: { readonly name: string; readonly at: number; 
 
 function Checks() {
   const { state, now, when, open, log, mayWork, person, nameOf } = useJob()
-  const look = (id: AnyCheck): void =>
-    !isCheck(id)
-      ? undefined
-      : id === 'first power'
-        ? open({ kind: 'first power' })
-        : id === 'windings cold'
-          ? open({ kind: 'reading' })
-          : looksOf(id)
-            ? open({ kind: 'spin', check: id })
-            : log('check-passed', { check: id, shown: 'looked at' })
+  const look = (id: AnyCheck): void => {
+    if (!isCheck(id)) return
+    const sheet = settledBy(id, state)
+    if (sheet) open(sheet)
+    else log('check-passed', { check: id, shown: 'looked at' })
+  }
   return (
     <Block title={say.checks}>
       <ul className="grid gap-2">
@@ -146,7 +143,7 @@ function Checks() {
           const record = state.checks[id]
           const mark = record?.passed ?? record?.overridden ?? record?.failed
           const list = isCheck(id) && looksOf(id) !== null
-          const ticked = list || id === 'pinch' || id === 'calibration' || id === 'first power' || id === 'windings cold'
+          const ticked = isCheck(id) && (id === 'pinch' || id === 'calibration' || settledBy(id, state) !== null)
           const may = mayOverride(id)
           const left = record?.passed?.items?.filter((i) => i.result === 'not tested') ?? []
           return (

@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
 import { type ReactNode, useEffect, useRef, useState } from 'react'
-import { ladderIn, rideEntries, rideShut, ridesPassed, stageMissing, wantedIn } from '../../core/job'
+import { ladderIn, rideEntries, rideShut, ridesPassed, stageMissing, wantedIn, mayWriteAs } from '../../core/job'
 import {
   type BrakeTried,
   DEFAULT_LIMITS,
@@ -241,6 +241,7 @@ function LogFile({
   readonly onFault: (fault: string | undefined) => void
   readonly onBusy: (busy: boolean) => void
 }) {
+  const { form } = useJob()
   const [columns, setColumns] = useState<Columns | null>(null)
   const [reading, setReading] = useState<string>()
   const asking = useRef<AbortController>(null)
@@ -287,7 +288,9 @@ function LogFile({
           </p>
         ) : null}
       </div>
-      {log ? <RideLogView log={log} /> : null}
+      {log ? (
+        <RideLogView log={log} {...(mayWriteAs('ride-added', 4, form) ? { onStops: (stops) => onLog({ ...log, stops }) } : {})} />
+      ) : null}
       {columns ? (
         <RideColumns
           key={columns.names.join()}

@@ -156,13 +156,6 @@ function Figures({
               </option>
             ))}
           </SelectField>
-          <Button
-            aria-pressed={mine.over}
-            className="aria-pressed:border-copper aria-pressed:bg-copper-tint"
-            onClick={() => put({ over: !mine.over })}
-          >
-            {say.overItsRange}
-          </Button>
         </div>
         {want.testVolts !== undefined || want.seconds !== undefined ? (
           <div className="grid grid-cols-2 gap-2">
@@ -187,6 +180,7 @@ function Figures({
           unit={unitLabel(mine.unit)}
           value={mine.text}
           fault={fault}
+          over={{ on: mine.over, toggle: () => put({ over: !mine.over }) }}
           onChange={(text) => put({ text })}
         />
         <Verdicts judged={judged} wants={wants} />

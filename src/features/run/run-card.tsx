@@ -1,5 +1,6 @@
 'use client'
 import * as say from '../../words/en/screens/run'
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { openedIn, readQuickLine, rideShut, ridesPassed, stageIndex, wantedIn } from '../../core/job'
 import { rungOf } from '../../core/ride'
@@ -12,6 +13,8 @@ import { useJob } from '../shared/context'
 import { notUnderstood } from '../../words/en/entries'
 import { lineEntries } from '../shared/line-entries'
 import { StepCard } from './step-card'
+
+const PlugList = dynamic(() => import('./plug-list').then((m) => m.PlugList))
 
 export interface RunCardProps {
   readonly limb: 'down' | 'up'
@@ -64,6 +67,7 @@ function EndCard({
       <p className="text-[15px] text-steel">{limb}</p>
       <h2 className="title text-[30px]">{title}</h2>
       <p className="text-[17px]">{text}</p>
+      {to === 'build up' && state.planned && state.swap.length === 0 ? <PlugList /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && rideable ? (
           <Button weight="primary" onClick={() => open({ kind: 'ride' })}>
@@ -84,7 +88,7 @@ function EndCard({
 /** With no file, the quick line leads: what comes off is typed, and lies in the next free cell. */
 function LineCard() {
   const job = useJob()
-  const { state, logAll, log, show, mayWork, addPhoto } = job
+  const { state, stage, logAll, log, show, open, mayWork, addPhoto } = job
   const [text, setText] = useState('')
   const [fault, setFault] = useState(false)
   const add = (): void => {
@@ -140,6 +144,11 @@ function LineCard() {
           <span className="font-bold text-stop">▲ </span>
           {say.itCountsAsLive}
         </p>
+      ) : null}
+      {state.power.state === 'live' && mayWork ? (
+        <Button weight={stage === 'make safe' ? 'primary' : 'plain'} onClick={() => open({ kind: 'power' })}>
+          {say.isolateItAndShow}
+        </Button>
       ) : null}
       <div className="sticky -bottom-4 mt-auto bg-paper pb-4 pt-2">
         {mayWork ? (

@@ -5,6 +5,7 @@ import { type Bodies, type JobState, stageIndex } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { noteWords } from '../../words/en/entries'
+import { PlugList } from './plug-list'
 import { useJob } from '../shared/context'
 
 /** What sat on the old part and goes over to the new one, if that came bare: nothing is left on the old one when it is sent back. */
@@ -71,6 +72,7 @@ export function SwapCard() {
               </li>
             ))}
         </ul>
+        {state.swap.length === 0 ? <PlugList /> : null}
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           {mayWork ? (
             <Button weight="primary" onClick={onUp}>
@@ -96,6 +98,13 @@ export function SwapCard() {
         <div className="grid grid-cols-2 gap-2">
           <TextField label={say.oldSerial(open.part.name)} value={oldSerial} onChange={(e) => setOld(e.target.value)} maxLength={80} />
           <TextField label={say.newSerial} value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
+          {mayWork
+            ? ([say.plateOfOld(open.part.name), say.plateOfNew(open.part.name)] as const).map((caption) => (
+                <Button key={caption} weight="quiet" onClick={() => addPhoto(open.id, { caption })}>
+                  {say.photoOfThePlate}
+                </Button>
+              ))
+            : null}
         </div>
       ) : null}
       {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}

@@ -1,10 +1,11 @@
 import * as say from '../../words/en/screens/run'
-import { chargeOf, type CheckId, isOpen, type Missing, stageIndex, toCompare, waitingFor } from '../../core/job'
+import { chargeOf, type CheckId, isOpen, mayOverride, type Missing, stageIndex, waitingFor } from '../../core/job'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { waitWords } from '../../words/en/missing'
 import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
+import { settledBy } from '../shared/settled-by'
 
 /** Told at once; how many more there are is said. */
 const TOLD = 4
@@ -53,24 +54,25 @@ function Clock({ step }: { readonly step: string }) {
   )
 }
 
+/** Checks that are settled by a sheet of their own, or gone on without, in this order. */
+const ASKED = [
+  'price agreed',
+  'replacement matches',
+  'settings read',
+  'pack triage',
+  'salt water',
+  'first power',
+  'read again',
+  'handling strength',
+] as const satisfies readonly CheckId[]
+
 /** What settles the checks that a step waits for. */
 function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
-  const { state, open, show, person, log } = useJob()
-  const part = toCompare(state)[0]?.part
+  const { state, open, person, log } = useJob()
   const lead = person.role === 'lead'
   const waitsFor = (check: CheckId): boolean => waits.some((w) => w.is === 'check' && w.check === check)
   return (
     <div className="flex flex-wrap gap-2">
-      {waitsFor('replacement matches') && part ? (
-        <>
-          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'compare', part: part.id })}>
-            {say.compareItNow}
-          </Button>
-          <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'replacement matches' })}>
-            {say.goOnWithoutComparing}
-          </Button>
-        </>
-      ) : null}
       {waitsFor('qualified') && chargeOf(state).from === 'nobody' ? (
         <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
           {say.sayWhatItsCharger}
@@ -81,36 +83,25 @@ function WaitButtons({ waits }: { readonly waits: readonly Missing[] }) {
           {say.iAmQualifiedI}
         </Button>
       ) : null}
-      {waitsFor('pack triage') ? (
-        state.packCheck ? (
-          lead ? (
-            <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'pack triage' })}>
-              {say.goOnWithThis}
-            </Button>
-          ) : null
-        ) : (
-          <Button className="mt-2 flex-1" onClick={() => show('take in')}>
-            {say.lookItOver}
-          </Button>
+      {ASKED.filter(waitsFor).map((check) => {
+        const sheet = settledBy(check, state)
+        const may = mayOverride(check)
+        if (!sheet && may !== 'mechanic' && !lead) return null
+        return (
+          <div key={check} className="mt-2 flex w-full flex-wrap gap-2">
+            {sheet ? (
+              <Button className="flex-1" onClick={() => open(sheet)}>
+                {say.SETTLE[check]}
+              </Button>
+            ) : null}
+            {may === 'mechanic' || lead ? (
+              <Button weight="quiet" onClick={() => open({ kind: 'override', check })}>
+                {say.GO_ON[check] ?? say.goOnWithoutWhy}
+              </Button>
+            ) : null}
+          </div>
         )
-      ) : null}
-      {waitsFor('first power') ? (
-        <>
-          <Button className="mt-2 flex-1" onClick={() => open({ kind: 'first power' })}>
-            {say.sayHowItsPower}
-          </Button>
-          {lead ? (
-            <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'first power' })}>
-              {say.withoutALimit}
-            </Button>
-          ) : null}
-        </>
-      ) : null}
-      {waitsFor('handling strength') && lead ? (
-        <Button className="mt-2" weight="quiet" onClick={() => open({ kind: 'override', check: 'handling strength' })}>
-          {say.goOnBefore}
-        </Button>
-      ) : null}
+      })}
     </div>
   )
 }

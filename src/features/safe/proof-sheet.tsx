@@ -2,7 +2,9 @@
 import * as say from '../../words/en/screens/safe'
 import { useState } from 'react'
 import { type Bodies, chargeOf, dischargeOpen, readEntry } from '../../core/job'
+import type { MachineFile } from '../../core/machine'
 import {
+  handTurnCap,
   type Feed,
   type ProofFault,
   proofFaults,
@@ -104,6 +106,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
     if (wrong) return setFault(faultWords(wrong, file))
     onClose()
   }
+  const cap = file ? turnCap(file) : null
   const here = slots[Math.min(at, slots.length - 1)]!
   // Above 60 V the minutes of the label run first, whatever a meter shows.
   const early = cls === 'B' && dischargeOpen(state)
@@ -144,6 +147,12 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
           ))}
         </ul>
       </div>
+      {cap === null ? null : (
+        <p className="mb-3 text-[15px] leading-snug">
+          <span className="font-bold text-look">◆ </span>
+          {say.turnedByHand(cap, HAND_TURN_LIMIT)}
+        </p>
+      )}
       {early ? (
         <p className="mb-3 border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16px]">
           <span className="font-bold text-look">◆ </span>
@@ -202,17 +211,31 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
       {again !== null && again > now ? (
         <p className="mt-2 text-[15.5px] text-pose">{say.asTheLastTwo(limit, clockText(again, now))}</p>
       ) : null}
-      {at < slots.length - 1 && readNumber(valueOf(here)) !== null ? (
-        <Button weight="primary" className="mt-4" onClick={() => setAt(at + 1)}>
-          {say.nextPlace}
-        </Button>
-      ) : (
-        <Button weight="primary" className="mt-4" disabled={state.power.state === 'live' || early} onClick={done}>
-          {say.logThisProof}
-        </Button>
-      )}
+      <div className="sticky -bottom-5 -mx-5 mt-2 bg-paper px-5 pb-5 pt-2">
+        {at < slots.length - 1 && readNumber(valueOf(here)) !== null ? (
+          <Button weight="primary" className="w-full" onClick={() => setAt(at + 1)}>
+            {say.nextPlace}
+          </Button>
+        ) : (
+          <Button weight="primary" className="w-full" disabled={state.power.state === 'live' || early} onClick={done}>
+            {say.logThisProof}
+          </Button>
+        )}
+      </div>
     </Sheet>
   )
+}
+
+/** What a turn by hand may feed at most, V. */
+const HAND_TURN_LIMIT = 30
+
+/** Turns a minute of what turns by hand up to which no drive of the machine feeds more than that; null where no Kv is known. */
+function turnCap(file: MachineFile): number | null {
+  const caps = file.drives.flatMap(({ kv, kvOf, ratio }) => {
+    if (!kv || (kvOf === 'rotor' && ratio === undefined)) return []
+    return [handTurnCap(kv.value, HAND_TURN_LIMIT) / (kvOf === 'rotor' ? ratio! : 1)]
+  })
+  return caps.length > 0 ? Math.floor(Math.min(...caps)) : null
 }
 
 /** One figure to key in: of phases two at each place, DC and AC. */

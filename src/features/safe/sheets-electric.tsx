@@ -204,13 +204,14 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
             { value: 'live', label: say.live },
           ]}
         />
-        <Keypad label={say.shown} unit={unitLabel(unit)} value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
-        {form >= 13 ? (
-          <label className="flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
-            <input type="checkbox" className="size-5 accent-copper" checked={over} onChange={(e) => setOver(e.target.checked)} />
-            {say.overItsRangeMore}
-          </label>
-        ) : null}
+        <Keypad
+          label={say.shown}
+          unit={unitLabel(unit)}
+          value={value}
+          fault={fault}
+          over={form >= 13 ? { on: over, toggle: () => setOver(!over) } : undefined}
+          onChange={(v) => (setFault(undefined), setValue(v))}
+        />
         <InstrumentField choice={instrument} />
         <Button weight="primary" onClick={done}>
           {say.logIt}

@@ -2,16 +2,21 @@
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/view'
 import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, PhotoShows, Stage, Wanted } from '../../core/job'
+import type { TrialPiece } from '../../core/diagnosis'
 import type { Instrument } from '../../core/instruments'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
-import type { RideStage } from '../../core/ride'
+import type { Finding, RideStage } from '../../core/ride'
 
 /** A sheet that is open over the job, and what it is about. */
 export type SheetState =
   | { readonly kind: 'line'; readonly step?: string }
   | { readonly kind: 'reading' }
   | { readonly kind: 'compare'; readonly part: string }
+  | { readonly kind: 'settings'; readonly part: string; readonly of: 'old' | 'new' }
+  | { readonly kind: 'look'; readonly at: 'pack' | 'salt' | 'electronics' }
+  | { readonly kind: 'cost' }
+  | { readonly kind: 'trial'; readonly piece?: TrialPiece; readonly text?: string; readonly back?: boolean }
   | { readonly kind: 'delivery'; readonly wanted: readonly Wanted[] }
   | { readonly kind: 'test'; readonly test: string; readonly drive: string }
   | { readonly kind: 'skip test'; readonly test: string; readonly drive: string }
@@ -68,6 +73,8 @@ export interface JobContext {
   readonly instruments: readonly Instrument[]
   /** Pages that had gone home when this was opened, as they were printed, by the seq of their hand back. */
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
+  /** What logs of earlier rides of the same machine said, when the page was opened, the last one first. */
+  readonly earlier: readonly { readonly job: string; readonly at: number; readonly findings: readonly Finding[] }[]
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly nameOf: (personId: string) => string
   readonly log: <K extends Kind>(kind: K, body: Bodies[K]) => void

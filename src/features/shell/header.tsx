@@ -55,7 +55,7 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
             href={l.href}
             aria-current={here === l.id ? 'page' : undefined}
             className={clsx(
-              'flex min-h-12 items-center border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar',
+              'flex min-h-12 items-center whitespace-nowrap border-b-[3px] border-transparent px-2 text-[15px] text-bar-quiet aria-[current=page]:border-[#e08a52] aria-[current=page]:text-on-bar',
               l.wide && 'max-md:hidden',
             )}
           >
@@ -63,7 +63,23 @@ export function Header({ shop, person, light: first, here, setLight, signOut }: 
           </Link>
         ))}
       </nav>
-      <p className="ml-auto truncate text-[15px] text-bar-quiet">
+      <details className="relative md:hidden">
+        <summary className="flex min-h-12 cursor-pointer list-none items-center px-2 text-[15px] text-bar-quiet">{say.more}</summary>
+        <ul className="absolute left-0 top-full z-40 min-w-40 bg-bar py-1 shadow-lg">
+          {LINKS.filter((l) => l.wide && (l.for !== 'lead' || person.role === 'lead')).map((l) => (
+            <li key={l.id}>
+              <Link
+                href={l.href}
+                aria-current={here === l.id ? 'page' : undefined}
+                className="flex min-h-12 items-center px-4 text-[16px] text-bar-quiet aria-[current=page]:text-on-bar"
+              >
+                {l.name}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </details>
+      <p className="ml-auto truncate text-[15px] text-bar-quiet max-sm:invisible">
         <span className="max-lg:hidden">
           {shop} · {now > 0 ? `${today.format(now)} · ` : ''}
         </span>

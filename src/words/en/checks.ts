@@ -3,8 +3,12 @@ import { type AnyCheck, type CheckId, type CheckItem, type CheckStand, isCheck }
 const NAMES: Readonly<Record<CheckId, string>> = {
   qualified: 'Qualified',
   'pack triage': 'The pack looked over',
+  'price agreed': 'The price agreed with its owner',
   'replacement matches': 'The new part matches the old',
+  'settings read': 'Settings of the old electronics read',
+  'salt water': 'Rid of salt water',
   dead: 'Shown dead',
+  'read again': 'Read again after it was moved',
   support: 'Support',
   'tray adds up': 'The tray adds up',
   'reaction path': 'Axle held against its torque',
@@ -19,6 +23,7 @@ const NAMES: Readonly<Record<CheckId, string>> = {
   'first power': 'First power, limited',
   'under power': 'Under power',
   whole: 'Whole again',
+  'settings made': 'Settings made in the new electronics',
   ridden: 'Proved in use',
   calibration: 'Calibrated',
 }

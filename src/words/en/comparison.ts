@@ -1,4 +1,4 @@
-import type { Compared } from '../../core/machine'
+import type { Compared, ForeignRow, ForeignSpec, OwnSpec } from '../../core/machine'
 import { unitLabel } from '../../core/units'
 
 /** `8 of 9 match`, with what does not. */
@@ -17,3 +17,18 @@ export function valueWords(value: number | string | null, unit: string | undefin
   if (value === null) return '–'
   return unit === undefined || typeof value === 'string' ? String(value) : `${value} ${unitLabel(unit)}`
 }
+
+const FOREIGN: Readonly<Record<ForeignRow, { readonly name: string; readonly why: string }>> = {
+  'top-speed': { name: 'top speed, no load, full pack', why: 'It goes faster than its class may; the owner is no longer insured.' },
+  'hall-spacing': { name: 'Hall spacing', why: 'The controller does not start it, or it shakes.' },
+  'pole-pairs': { name: 'pole pairs', why: 'The speed shown is wrong until the setting is changed.' },
+  'plug-amps': { name: 'amps its lead and plug carry', why: 'Lead or plug get hot.' },
+  amps: { name: 'battery amps at most', why: 'More than lead, plug and pack of this machine are made for.' },
+  'full-volts': { name: 'volts it stands', why: 'A full pack breaks it.' },
+  'cut-off-volts': { name: 'cut-off', why: 'Too low empties the cells for good; too high stops early.' },
+  throttle: { name: 'throttle', why: 'It does not understand this throttle, or runs at once.' },
+  'brake-switch': { name: 'brake switch', why: 'The brake does not cut the drive, or cuts it always.' },
+}
+
+/** A row for a part of another make, with its name and what happens where it does not match. */
+export const foreignWords = (spec: ForeignSpec): OwnSpec => ({ ...spec, ...FOREIGN[spec.id] })

@@ -32,9 +32,19 @@ export function faultAction(f: Pick<One<'faults'>, 'action' | 'way' | 'id'>): st
   return f.way === 'swap' ? action.name : (action.instead?.find((w) => w.kind === f.way)?.name ?? f.way)
 }
 
+/** What a check measures, by the test that its readings name. */
+const CHECK_NAMES: Readonly<Record<string, string>> = {
+  'check-lining': 'brake lining',
+  'check-disc': 'brake disc',
+  'check-runout': 'disc runout',
+  'check-lever': 'lever travel',
+  'check-play': 'bearing play',
+}
+
 /** What was measured: as it was written, by its test, or by its quantity. */
 export function readingName(r: Pick<One<'readings'>, 'named' | 'test' | 'quantity'>): string {
   if (r.named !== undefined) return r.named
+  if (r.test !== undefined && Object.hasOwn(CHECK_NAMES, r.test)) return CHECK_NAMES[r.test]!
   const answer = r.test === undefined ? undefined : testNamed(r.test)?.answer
   if (answer?.kind === 'number') return answer.quantity
   return r.quantity === undefined ? 'reading' : QUANTITY_WORDS[r.quantity]

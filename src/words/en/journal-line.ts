@@ -6,7 +6,12 @@ import { instrumentWords, proofPlace, readingPlace } from './readings'
 import { checkWords, itemWords } from './checks'
 import { deliveryWords } from './delivery'
 import { OPENED_WORDS, rideLine } from './rides'
+import { settingsLine } from './electronics'
+import { askedWords } from './owner'
+import { PLUG_WORDS } from './plugs'
+import { saltWords } from './salt'
 import { titleOf } from './titles'
+import { trialWords } from './trials'
 import { STAGE_LABEL } from './job-state'
 
 const fixingNames = (state: JobState, ids: readonly string[]): string => {
@@ -57,6 +62,18 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `Test: ${observedWords(entry.body)}`
     case 'test-skipped':
       return `Test left out: ${testWords(entry.body.test, entry.body.text)}, ${skippedWords(entry.body)}`
+    case 'trial-made':
+      return `Drag: ${trialWords(entry.body)}`
+    case 'plug-looked':
+      return `Plug: ${entry.body.name}, ${PLUG_WORDS[entry.body.is]}`
+    case 'settings-noted':
+      return settingsLine(entry.body, state)
+    case 'cost-told':
+      return `Cost: ${[...entry.body.parts.map((p) => `${p.name} ${p.price}`), `an hour ${entry.body.rate}`].join(', ')}`
+    case 'owner-asked':
+      return `Owner asked (${entry.body.who}): ${askedWords(entry.body)}`
+    case 'salt-water':
+      return saltWords(entry.body)
     case 'fault-called':
       return `The fault: ${faultWords({ ...entry.body, ...(entry.body.fault !== undefined ? { text: entry.body.fault } : {}) })}`
     case 'voltage-told':

@@ -1,5 +1,5 @@
 import { signNames } from './names'
-import { chargeOf, type CheckId, isCheck, type JobState, type Missing } from '../../core/job'
+import { agreedUpTo, chargeOf, type CheckId, estimateOf, isCheck, type JobState, type Missing } from '../../core/job'
 import { checkWords, itemWords } from './checks'
 import { count } from './count'
 import { STOP_WORDS } from './rides'
@@ -8,6 +8,19 @@ import { titleOf } from './titles'
 const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)', 'not read': ' (how tight is not known)' } as const
 const DISAGREE = 'two devices disagree'
 
+const SETTINGS_WANTED = {
+  paired: (name: string) => `${name}: is it paired or locked? Ask before one is ordered`,
+  old: (name: string) => `${name}: settings of the old one, read before it is unplugged`,
+  new: (name: string) => `${name}: settings made in the new one`,
+  rolled: (name: string) => `${name}: its speed, proved by rolling one turn of the wheel`,
+  right: (name: string) => `${name}: its wheel size is more than 3 % off what the wheel rolls`,
+}
+const SALT_WANTED = {
+  rinsed: 'rinsed with clean water',
+  dried: 'dried after the rinse',
+  insulation: 'insulation of the windings, read after it was dried',
+}
+
 type Says = { readonly [K in Missing['is']]: (m: Extract<Missing, { readonly is: K }>, state: JobState) => string }
 
 const SAYS: Says = {
@@ -15,6 +28,8 @@ const SAYS: Says = {
   'not dead': () => 'dead has not been shown, or the proof has ended',
   disputed: () => DISAGREE,
   'no ride': () => 'nothing is logged that proves it',
+  turned: () => 'it was moved since it was shown dead, and a wheel may have turned: one reading more',
+  'no estimate': () => 'what it will cost: nobody said it yet',
   'opened not said': () => 'what was opened: nobody said it yet',
   'pack not looked over': () => 'the pack was not looked over',
   'no reason': () => 'a reason for going back',
@@ -27,6 +42,11 @@ const SAYS: Says = {
   loose: ({ pieces }) => `${count(pieces, 'piece')} off or loose`,
   power: ({ power }) => (power === 'out' ? 'its pack is out' : 'its power is off'),
   stopped: ({ sign }) => `stopped for: ${STOP_WORDS[sign].toLowerCase()}`,
+  price: ({ estimate, agreed, refused }) =>
+    `it will cost ${estimate}, agreed were ${agreed}: ${refused ? 'the owner said no; put it back' : 'ask the owner'}`,
+  settings: ({ name, wants }) => SETTINGS_WANTED[wants](name),
+  salt: (m) =>
+    m.wants === 'drier' ? `insulation ${Number(m.megohms.toPrecision(3))} MΩ: dry it longer, and read again` : SALT_WANTED[m.wants],
   'pack sign': ({ sign }) => sign,
   'new part': ({ name, disputed }) => (disputed ? `the new ${name}: ${DISAGREE}` : `the new ${name} was not compared`),
   row: ({ name, verdict }) => `${name} ${verdict === 'mismatch' ? 'differs' : 'not measured'}`,
@@ -51,6 +71,15 @@ const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => str
     `${chargeOf(state).from === 'nobody' ? 'Its voltage is not known, so it counts as above 60 V: say what its charger says, or somebody' : 'Above 60 V: somebody'} marked qualified for it, signed in here, makes it safe`,
   'pack triage': ({ packCheck }) =>
     packCheck ? `The pack: ${signNames(packCheck.signs)}. It belongs outdoors; only a lead passes it` : 'The pack looked over',
+  'price agreed': (state) => {
+    const [estimate, agreed] = [estimateOf(state), agreedUpTo(state)]
+    return estimate
+      ? `It will cost ${estimate.total}, agreed were ${agreed}: the owner to be asked`
+      : 'What it will cost, since a sum was named at the door'
+  },
+  'settings read': () => 'Settings of the old electronics, and whether they are paired',
+  'read again': () => 'It was moved since it was shown dead, and a wheel may have turned: one reading at this plug',
+  'salt water': () => 'Rinsed, dried and its insulation read: it was in salt water',
   'reaction path': () => 'The axle held: nuts final, both tabs looked at',
   'first power': () => 'How its first power comes: through what it is limited by',
   'handling strength': (state, when) => {

@@ -2,6 +2,7 @@ import type { Opened } from '../../core/machine'
 import {
   type Brake,
   type BrakeTried,
+  type BrakingStop,
   type Finding,
   type FirstPower,
   judgeStop,
@@ -149,16 +150,28 @@ const UNSAID: Readonly<Record<Unsaid, string>> = {
   'no stop': 'no hard stop is in it',
   'too short': 'the ride was too short to settle',
   'too little load': 'the current hardly changes',
+  'no run': 'it did not roll free, without drive or brake, from 10 km/h for four seconds',
+  'one run': 'it rolled free once only: slope and wind are in that',
   'needs phase current': 'it wants phase current at 2 kHz or more',
 }
 const NAMES: Readonly<Record<Finding['id'], string>> = {
   distance: 'Distance',
+  'time over speed': 'Time above the top speed',
+  'energy gross': 'Energy, without what came back',
+  'energy out': 'Taken from the pack',
+  'energy back': 'Given back to it',
+  charge: 'Charge, net',
+  'highest current': 'Highest current, for a second',
+  'held current': 'Highest current, for half a minute',
+  'time over heat': 'Time above the motor’s limit',
+  rolling: 'Rolling resistance, of its weight',
+  air: 'Drag area, for each 100 kg',
   'top speed': 'Top speed, held a second',
-  energy: 'Energy',
+  energy: 'Energy, net',
   sag: 'Sag under load',
   'pack resistance': 'Pack resistance',
   heat: 'Motor temperature',
-  braking: 'Braking',
+  braking: 'Braking, hardest',
   ripple: 'Torque ripple',
 }
 export const findingName = (id: Finding['id']): string => NAMES[id]
@@ -168,6 +181,8 @@ export function findingWords(f: Finding): string {
   if (f.value === undefined) return `cannot say: ${f.why ? UNSAID[f.why] : 'not in this log'}`
   const unit = unitLabel(f.unit ?? '')
   const spread = f.u !== undefined ? ` ± ${formatNumber(2 * f.u, 1)}` : ''
+  if (f.id === 'time over speed') return `${formatNumber(f.value, 0)} s above ${formatNumber(f.limit ?? 0, 0)} km/h`
+  if (f.id === 'time over heat') return `${formatNumber(f.value, 0)} s above ${formatNumber(f.limit ?? 0, 0)} °C`
   const limit = f.limit !== undefined ? `, ${f.id === 'braking' ? 'at least' : 'limit'} ${formatNumber(f.limit, 1)}` : ''
   const heading = f.heading !== undefined ? `, heading for ${formatNumber(f.heading, 0)}` : f.id === 'heat' && f.why ? ', not settled' : ''
   return `${formatNumber(f.value, f.value >= 100 ? 0 : f.value >= 10 ? 1 : 2)}${spread} ${unit}${limit}${heading}`
@@ -193,3 +208,7 @@ export function noteWords(n: LogNote): string {
       return `${lines(n.count)} from line ${n.row} on are over five million and left out.`
   }
 }
+
+/** A stop of a log: `at 3:12 from 24 km/h: 4.1 m/s²`. */
+export const logStopWords = (s: BrakingStop): string =>
+  `at ${Math.floor(s.at / 60)}:${String(Math.floor(s.at % 60)).padStart(2, '0')} from ${formatNumber(s.from, 0)} km/h: ${formatNumber(s.mfdd, 1)} m/s²${s.brake ? `, ${BRAKE_WORDS[s.brake].toLowerCase()}` : ''}`

@@ -28,6 +28,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
         form={pack.form}
         instruments={pack.instruments}
         pages={pack.pages}
+        earlier={pack.earlier}
         settings={{ shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />
     </>

@@ -30,6 +30,7 @@ export interface Binds {
   readonly rides?: readonly RideKind[]
   /** Steps that bring the machine to this state. */
   readonly power?: readonly Power[]
-  /** The first step down of a plan; those that open what a discharge is waited for; steps that pass another check. */
-  readonly steps?: readonly ('first down' | 'behind a discharge' | 'dead' | 'spin test')[]
+  /** The first step down of a plan; those that open something more; plugs that are parted dead; those that open what a discharge is
+   * waited for; steps that pass another check. */
+  readonly steps?: readonly ('first down' | 'deeper' | 'open plug' | 'behind a discharge' | 'dead' | 'spin test')[]
 }

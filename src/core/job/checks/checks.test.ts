@@ -21,6 +21,7 @@ import {
 const GATES: Readonly<Record<string, readonly CheckId[]>> = {
   'hand back': ['tray adds up', 'reaction path', 'brakes', 'bearings', 'windings cold', 'spin test'],
   'handed back': [
+    'salt water',
     'tray adds up',
     'reaction path',
     'brakes',
@@ -31,12 +32,14 @@ const GATES: Readonly<Record<string, readonly CheckId[]>> = {
     'tightness',
     'full cure',
     'whole',
+    'settings made',
     'ridden',
     'calibration',
   ],
 }
 const RUN: readonly CheckId[] = [
   'pack triage',
+  'salt water',
   'reaction path',
   'bearings',
   'windings cold',
@@ -47,6 +50,7 @@ const RUN: readonly CheckId[] = [
 ]
 const RIDDEN: readonly CheckId[] = [
   'pack triage',
+  'salt water',
   'reaction path',
   'brakes',
   'bearings',
@@ -56,9 +60,10 @@ const RIDDEN: readonly CheckId[] = [
   'full cure',
   'under power',
   'whole',
+  'settings made',
 ]
 const POWER: Readonly<Record<string, readonly CheckId[]>> = {
-  live: ['qualified', 'pack triage', 'reaction path', 'first power'],
+  live: ['qualified', 'pack triage', 'salt water', 'reaction path', 'first power'],
   isolated: ['qualified'],
   out: ['qualified'],
 }
@@ -66,13 +71,15 @@ const STEPS: Readonly<Record<string, readonly CheckId[]>> = {
   dead: ['qualified'],
   'behind a discharge': ['qualified'],
   'spin test': ['pack triage', 'reaction path', 'handling strength'],
-  'first down': ['replacement matches'],
+  'first down': ['replacement matches', 'settings read'],
+  deeper: ['price agreed'],
+  'open plug': ['read again'],
 }
 
 /** A job that has every check, none of them passed: at full charge above 60 V, a plan that passes each, locker put on, a new part. */
 function allOpen(): JobState {
   const book = new Logbook(NEWEST_FORM)
-  book.log('job-opened', { number: '0001', machine: { name: 'Dunlin', fullVolts: 84 }, complaint: '' })
+  book.log('job-opened', { number: '0001', machine: { name: 'Dunlin', fullVolts: 84 }, complaint: '', ceiling: 100 })
   book.adopt('front-motor-goal')
   book.log('pack-checked', { result: 'quarantine', signs: ['hot'] })
   book.log('fixing-lost', { members: ['deck-screw-1'] })
@@ -81,9 +88,23 @@ function allOpen(): JobState {
   book.log('fixing-in', { members: ['front-right-nut-1'], pass: 'final', tightened: { is: 'not read' } })
   book.log('power-changed', { to: 'isolated' })
   book.log('ride-added', { rungs: ['gentle'], outcome: 'stopped', sign: 'motor too hot' })
-  const state = reduce('j1', book.entries)
+  book.log('salt-water', { is: 'was in' })
+  book.log('part-replaced', { part: 'front-controller' })
+  const { swap, ...state } = reduce('j1', book.entries)
+  const controller = {
+    ...swap[0]!,
+    id: 'swap:controller',
+    part: { id: 'front-controller', name: 'Controller' },
+    opens: ['controller'] as const,
+  }
   const nuts = state.up.find((s) => s.id === 'up:undo:front-right-nut')!
-  return { ...state, up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts] }
+  return {
+    ...state,
+    // Shown dead, and moved since.
+    power: { state: 'isolated', proof: { dead: true, turned: NOON, from: NOON, at: NOON, lasts: 0, readings: [], of: {} } } as never,
+    swap: [...swap, controller],
+    up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts],
+  }
 }
 
 describe('what a check binds', () => {
@@ -117,6 +138,11 @@ describe('what a check binds', () => {
     expect(waitingFor(state, { ...first, needs: { all: [] } }, NOON)).toContainEqual({ is: 'check', check: 'replacement matches' })
     const begun: JobState = { ...state, steps: { [first.id]: { status: 'done', differs: [], photos: [], notes: [] } } }
     expect(waitingFor(begun, { ...first, needs: { all: [] } }, NOON)).not.toContainEqual({ is: 'check', check: 'replacement matches' })
+  })
+  it('each step down that opens something more, and none that makes it safe', () => {
+    const asked = (id: string) => waitingFor(state, { ...state.down.find((s) => s.id === id)!, needs: { all: [] } }, NOON)
+    expect(asked('down:undo:front-right-nut')).toContainEqual({ is: 'check', check: 'price agreed' })
+    expect(asked('down:unplug:pack-plug')).not.toContainEqual({ is: 'check', check: 'price agreed' })
   })
   it('and nothing else is bound by anything', () => {
     for (const [id, { binds }] of Object.entries(CHECKS)) {

@@ -9,10 +9,15 @@ import { fullCure } from './full-cure'
 import { handlingStrength } from './handling-strength'
 import { packTriage } from './pack-triage'
 import { pinch } from './pinch'
+import { priceAgreed } from './price-agreed'
 import { qualified } from './qualified'
 import { reactionPath } from './reaction-path'
 import { replacementMatches } from './replacement-matches'
+import { readAgain } from './read-again'
 import { ridden } from './ridden'
+import { saltWater } from './salt-water'
+import { settingsMade } from './settings-made'
+import { settingsRead } from './settings-read'
 import { spinTest } from './spin-test'
 import { support } from './support'
 import { tightness } from './tightness'
@@ -29,8 +34,12 @@ export { toCompare } from './replacement-matches'
 export const CHECKS = {
   qualified,
   'pack triage': packTriage,
+  'price agreed': priceAgreed,
   'replacement matches': replacementMatches,
+  'settings read': settingsRead,
+  'salt water': saltWater,
   dead,
+  'read again': readAgain,
   support,
   'tray adds up': trayAddsUp,
   'reaction path': reactionPath,
@@ -45,6 +54,7 @@ export const CHECKS = {
   'full cure': fullCure,
   'under power': underPower,
   whole,
+  'settings made': settingsMade,
   ridden,
   calibration,
 } as const satisfies Readonly<Record<string, CheckRule>>

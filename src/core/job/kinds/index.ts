@@ -1,6 +1,7 @@
 import { checkFailed } from './check-failed'
 import { checkOverridden } from './check-overridden'
 import { checkPassed } from './check-passed'
+import { costTold } from './cost-told'
 import { damageNoted } from './damage-noted'
 import { deliveryCounted } from './delivery-counted'
 import { faultCalled } from './fault-called'
@@ -18,6 +19,7 @@ import { lockApplied } from './lock-applied'
 import { lockDisturbed } from './lock-disturbed'
 import { noteAdded } from './note-added'
 import { openedTold } from './opened-told'
+import { ownerAsked } from './owner-asked'
 import { packChecked } from './pack-checked'
 import { parked } from './parked'
 import { partOff } from './part-off'
@@ -25,6 +27,7 @@ import { partOn } from './part-on'
 import { partReplaced } from './part-replaced'
 import { photoAdded } from './photo-added'
 import { planAdopted } from './plan-adopted'
+import { plugLooked } from './plug-looked'
 import { poseChanged } from './pose-changed'
 import { powerChanged } from './power-changed'
 import { proofTaken } from './proof-taken'
@@ -33,6 +36,8 @@ import { recheckSet } from './recheck-set'
 import { replacementCompared } from './replacement-compared'
 import { resumed } from './resumed'
 import { rideAdded } from './ride-added'
+import { saltWater } from './salt-water'
+import { settingsNoted } from './settings-noted'
 import { stageMoved } from './stage-moved'
 import { stepAdded } from './step-added'
 import { stepDiffers } from './step-differs'
@@ -42,6 +47,7 @@ import { struck } from './struck'
 import { symptomNoted } from './symptom-noted'
 import { testObserved } from './test-observed'
 import { testSkipped } from './test-skipped'
+import { trialMade } from './trial-made'
 import { variantAnswered } from './variant-answered'
 import { voltageTold } from './voltage-told'
 import { waitEnded } from './wait-ended'
@@ -56,11 +62,17 @@ export const KINDS = {
   'pack-checked': packChecked,
   'replacement-compared': replacementCompared,
   'delivery-counted': deliveryCounted,
+  'salt-water': saltWater,
+  'cost-told': costTold,
+  'owner-asked': ownerAsked,
+  'settings-noted': settingsNoted,
   'note-added': noteAdded,
   'photo-added': photoAdded,
   'reading-taken': readingTaken,
   'test-observed': testObserved,
   'test-skipped': testSkipped,
+  'trial-made': trialMade,
+  'plug-looked': plugLooked,
   'fault-called': faultCalled,
   'voltage-told': voltageTold,
   'power-changed': powerChanged,

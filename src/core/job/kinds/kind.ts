@@ -1,5 +1,6 @@
 import type { Ctx } from '../apply-context'
 import type { SubjectKind } from '../claims'
+import type { Draft, Mark } from '../state'
 import type { Stored, Versions } from './fields.schema'
 
 /**
@@ -57,3 +58,17 @@ export function byHand<First, Second extends { readonly instrument?: unknown }>(
 
 /** For a kind that has one version, which is worked with as it is stored. */
 export const asIs = { 1: <B>(body: B): B => body }
+
+/** A kind that adds to what is known, and settles nothing: whatever it says is kept with who said it and when. */
+export function noted<V extends Versions, Body = Stored<V>[1 & keyof V & number]>(
+  writers: KindRules['writers'],
+  keep: (draft: Draft, said: Mark & Body) => void,
+): KindOf<V, Body> {
+  return {
+    reads: asIs as unknown as KindOf<V, Body>['reads'],
+    writers,
+    struckBy: 'writer',
+    claims: [],
+    apply: ({ draft, mark }, body) => keep(draft, { ...mark, ...body }),
+  }
+}

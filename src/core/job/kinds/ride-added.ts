@@ -37,13 +37,16 @@ const fromBefore = <B extends Before>({ stage, kilometres, ...body }: B): Omit<B
   ...(kilometres !== undefined ? { metres: Math.round(kilometres * 1e6) / 1000 } : {}),
 })
 
+/** A log as forms of before its stops were kept have it. */
+const withoutStops = ({ stops: _, ...log }: RideLogSummary): RideLogSummary => log
+
 /** What an older form can say of a ride: one rung of it, and how far. */
 const asBefore = ({ rungs, metres, outcome, text, log }: Ridden) => ({
   ...(rungs?.length ? { stage: rungs.at(-1)! } : {}),
   ...(metres !== undefined ? { kilometres: metres / 1000 } : {}),
   ...(outcome ? { outcome } : {}),
   ...(text !== undefined ? { text } : {}),
-  ...(log ? { log } : {}),
+  ...(log ? { log: withoutStops(log) } : {}),
 })
 
 /**
@@ -51,7 +54,7 @@ const asBefore = ({ rungs, metres, outcome, text, log }: Ridden) => ({
  * above it.
  */
 export const rideAdded: KindOf<typeof versions, Ridden> = {
-  reads: { 1: fromBefore, 2: fromBefore, 3: (body) => body },
+  reads: { 1: fromBefore, 2: fromBefore, 3: (body) => body, 4: (body) => body },
   writes: {
     1: {
       since: 0,
@@ -61,7 +64,16 @@ export const rideAdded: KindOf<typeof versions, Ridden> = {
       since: 13,
       write: (body) => ({ ...asBefore(body), outcome: body.outcome ?? 'passed', ...(body.sign ? { sign: body.sign } : {}) }),
     },
-    3: { since: 16, write: ({ outcome = 'passed', rungs, ...body }) => ({ ...body, rungs: [...(rungs ?? WANTED_BEFORE)], outcome }) },
+    3: {
+      since: 16,
+      write: ({ outcome = 'passed', rungs, log, ...body }) => ({
+        ...body,
+        rungs: [...(rungs ?? WANTED_BEFORE)],
+        outcome,
+        ...(log ? { log: withoutStops(log) } : {}),
+      }),
+    },
+    4: { since: 17, write: ({ outcome = 'passed', rungs, ...body }) => ({ ...body, rungs: [...(rungs ?? WANTED_BEFORE)], outcome }) },
   },
   writers: 'work',
   struckBy: 'writer',

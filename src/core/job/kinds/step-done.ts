@@ -1,5 +1,5 @@
 import { passOutcome } from '../outcomes'
-import { findStep, flag } from '../apply-context'
+import { type Ctx, findStep, flag } from '../apply-context'
 import { moveIn, moveOut, movePart } from '../apply-fixings'
 import { beginWait } from '../waits'
 import { applyLock, setPower } from '../apply-power'
@@ -70,20 +70,27 @@ export const stepDone: KindOf<typeof versions, Done> = {
     const step = findStep(draft, body.step)
     if (step) flagUnready(ctx, step, time.at)
     if (body.took) takeFigures(ctx, body.step, body.took)
-    // Without its figures, or outside its window, a step is not done: what was read is kept.
-    if (step?.wants && isLast(step, body.pass) && !judge(step.wants, step.relations ?? [], body.took ?? [], notedDown(draft)).holds)
-      return flag(ctx, 'not measured', step.id)
+    // Without its figures, or outside its window, a step is not done: what was read is kept, and what went where.
+    if (step?.wants && isLast(step, body.pass) && !judge(step.wants, step.relations ?? [], body.took ?? [], notedDown(draft)).holds) {
+      flag(ctx, 'not measured', step.id)
+      return move(ctx, body)
+    }
     setStep(ctx, body.step, body.pass ? passOutcome(body.pass) : 'done', {
       ...(body.minutes !== undefined ? { minutes: body.minutes } : {}),
       ...(body.breakaway !== undefined ? { breakaway: body.breakaway } : {}),
       ...(body.tightened ? { tightened: { ...body.tightened, by: mark.by, at: mark.at } } : {}),
     })
-    for (const move of body.out ?? []) moveOut(ctx, move)
-    if (body.in) moveIn(ctx, body.in)
-    for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
-    for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
+    move(ctx, body)
     beginWait(ctx, body.step, body.label)
     if (body.power) setPower(ctx, body.power)
     if (body.lock) applyLock(ctx, body.step, body.lock)
   },
+}
+
+/** What came off or went back with it, and how tight. */
+function move(ctx: Ctx, body: Done): void {
+  for (const out of body.out ?? []) moveOut(ctx, out)
+  if (body.in) moveIn(ctx, body.in)
+  for (const id of body.partsOff ?? []) movePart(ctx, id, 'off')
+  for (const id of body.partsOn ?? []) movePart(ctx, id, 'on')
 }

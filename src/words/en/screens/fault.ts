@@ -21,6 +21,8 @@ export const andSo = 'And so'
 export const min = (minutes: number): string => `${minutes} min`
 export const nothingNow = 'nothing now'
 export const theOtherEndHas = '◩ The other end has the same age and lead: look at it while the deck is open.'
+export const notSureYet = 'Not sure: the page says so'
+export const similarJobs = 'Similar jobs of this shop'
 export const callIt = 'Call it'
 export const isolateItAndShow = 'Isolate it and show it dead'
 export const howItStands = 'How it stands'
@@ -51,7 +53,14 @@ export const callItChoose = 'Call it, choose the job'
 export const findTheFault = 'Find the fault'
 export const measureThenCallIt = 'Measure, then call it'
 export const noListOfFaults =
-  'No list of faults is known for this drive. Log each reading as it is taken, live or dead; the cheap ones first: pack voltage, fuse, brake cut-offs unplugged, throttle at rest and full.'
+  'No list of faults is known for this drive. Is it merely not allowed to run? Then measure, the cheap ones first.'
+export const FIRST_LOOKS = [
+  'Charger out, throttle at zero when it is switched on, seat or stand switch, brake levers let go, not locked by app or code.',
+  'Code or lamp; what was done to it last; when: warm, wet, over bumps, only sometimes.',
+  'Pack voltage at rest, and again under a real load; fuse and main contact.',
+  'Command at rest and full; brake cut-offs unplugged; 5 V and 12 V.',
+  'The same on a sound one, where there is one.',
+]
 export const aReading = 'A reading'
 export const lookAtTheJob = 'Look at the job'
 export const chooseTheJob = 'Choose the job to do'
@@ -94,7 +103,6 @@ export const leftOutHere = 'left out'
 export const andLive = ' · live'
 export const figures = 'Figures'
 export const workedOut = 'worked out, not typed'
-export const overItsRange = 'Over its range: more than that'
 export const next = (input: string): string => `Next: ${input}`
 export const logIt = 'Log it'
 export const why = 'Why'

@@ -77,6 +77,7 @@ export const theOldOne = 'The old one'
 export const theNewOne = 'The new one'
 export const oldOf = (name: string): string => `Old, ${name}`
 export const byTheFile = (size: string | number): string => `${size} file`
+export const onTheOld = 'read it'
 export const newOf = (name: string): string => `New, ${name}`
 export const measuredWith = 'Measured with'
 export const logTheComparison = 'Log the comparison'
@@ -113,3 +114,10 @@ export const fits = 'fits'
 export const differs = 'differs'
 export const notMeasured = 'not measured'
 export const steps = (n: number): string => count(n, 'step')
+
+export const LOOK_TITLES = { pack: 'The pack', salt: 'After salt water', electronics: 'Before it is unplugged' } as const
+export const kvOfTheNew = 'Its Kv at the wheel, rpm/V'
+export const roundTheTyre = 'Once round the tyre, mm'
+export const goesAgainstTheFile = (name: string): string =>
+  `${name}: the old one goes against the file. One of them is wrong: measure it again, or look whether this file is of this machine. The new one has to match both.`
+export const itIsOfAnotherMake = 'It is of another make or model'

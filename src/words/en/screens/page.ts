@@ -22,6 +22,7 @@ export const fixings = (t: {
 export const newNoOld = (name: string, newSerial: string | undefined, oldSerial: string | undefined): string =>
   `New ${name}${newSerial ? `, no. ${newSerial}` : ''}${oldSerial ? ` (old: ${oldSerial})` : ''}`
 export const whatWasDoneTitle = 'What was done'
+export const whatWasWanted = 'What was wanted, and begun'
 export const shownDead = (when: string, by: string, tool: string, readings: string): string =>
   `Shown dead ${when} by ${by} with ${tool}: ${readings}`
 export const readings = 'Readings'
@@ -86,3 +87,16 @@ export const saidAtHandBack = 'Said at hand back'
 type Used = NonNullable<JobState['usedAtDoor']>
 export const counter = (door: Used, back: Used | undefined): string =>
   `Its counter: ${door.value} ${door.unit} as it came in, ${back ? `${back.value} ${back.unit} as it went` : 'not read as it went'}`
+export const agreedWithYou = 'Agreed with you'
+export const askedAt = (who: string, estimate: number, said: string): string => `Asked when it came to about ${estimate} (${who}): ${said}`
+export const whatDragged = 'What dragged'
+export const trial = (says: string, figures: string): string => `${says} (${figures})`
+export const plugsLookedAt = 'Plugs looked at and pulled'
+export const plugWas = (name: string, was: readonly string[]): string => `${name}: ${was.join(', then ')}`
+export const plugsTight = (names: readonly string[]): string => `Tight: ${names.join('; ')}`
+export const plugsNotReached = (names: readonly string[]): string => `Plugs not reached: ${names.join('; ')}`
+export const settings = 'Settings'
+export const rolledTo = (round: number, off: number): string =>
+  `Rolled on the floor: ${round} mm once round, shows ${(Math.abs(off) * 100).toFixed(1)} % too ${off >= 0 ? 'much' : 'little'}`
+export const wearNotMeasured = 'Brake lining and disc: not measured'
+export const byTheLogStop = (stop: string): string => `A stop, by the log ${stop}`

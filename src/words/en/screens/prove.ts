@@ -104,7 +104,17 @@ export const howManyAmps = (text: string): string =>
 export const preChargeIsForThe = 'Above 60 V somebody marked qualified for it does this, signed in here.'
 export const thatIsHowItComes = 'That is how it comes'
 export const cannotBeHad = 'No supply and no fuse to be had? A lead goes on without, with the reason.'
-export const CHECK_ACTION: Partial<Record<string, string>> = { 'first power': 'Say how', 'windings cold': 'Enter the reading' }
+export const CHECK_ACTION: Partial<Record<string, string>> = {
+  'first power': 'Say how',
+  'windings cold': 'Enter the reading',
+  'pack triage': 'Look it over',
+  'price agreed': 'Estimate, and ask',
+  'replacement matches': 'Compare it',
+  'settings read': 'Read them',
+  'settings made': 'Set them',
+  'salt water': 'What was done',
+  'read again': 'Read it once more',
+}
 export const firstOpen = (open: string): string => `First: ${open}.`
 export const rightOrWrong = (unsaid: string, mayLeave: boolean): string =>
   `“${unsaid}”: right or wrong${mayLeave ? ', or not tested' : ''}?`
@@ -128,3 +138,9 @@ export const takeThemOtherwise = 'Take them otherwise'
 export const noColumn = 'none of them'
 export const itsUnit = 'Unit'
 export const columnsAreKept = 'Kept on this device for the next file of this logger.'
+export const stopsInIt = 'Stops in it'
+export const whichBrake = 'which brake?'
+export const brakeOfStop = (n: number): string => `Brake of stop ${n}`
+export const atLeast = (least: number): string => `at least ${least}`
+export const besideThe = (job: string): string => `Beside it: the ride before of the same machine, job ${job}.`
+export const wasBefore = (figure: string): string => `(before: ${figure})`

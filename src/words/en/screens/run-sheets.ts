@@ -102,7 +102,6 @@ export const figureName = (name: string, n: number, of: number): string => (of >
 export const shownAs = (text: string, over: boolean, unit: string): string => `${over ? '> ' : ''}${text} ${unit}`
 export const was = (figure: string): string => `It was ${figure}.`
 export const unit = 'Unit'
-export const overItsRange = 'OL: over its range'
 export const testVolts = 'Test voltage, V'
 export const testSeconds = 'For how long, s'
 export const nextFigure = 'Next figure'
@@ -187,3 +186,6 @@ export const ATTEMPTS: Readonly<Record<AttemptWay, { readonly name: string; read
   },
 }
 export const goOnWithoutIt = 'Go on without it'
+export const photoOfThePlate = 'Photo of its plate'
+export const plateOfOld = (name: string): string => `Plate of the old ${name}`
+export const plateOfNew = (name: string): string => `Plate of the new ${name}`

@@ -1,3 +1,4 @@
+import type { CheckId } from '../../../core/job'
 export const fromTheInsideOut = (name: string, inside: boolean, told: string): string =>
   `${name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`
 export const out = 'out'
@@ -28,13 +29,8 @@ export const waitsForPower = (title: string): string => `“${title}” begins a
 export const meanwhile = (title: string): string => `Meanwhile: ${title}`
 export const andMore = (more: number): string => `and ${more} more`
 export const isolateItAndShow = 'Isolate it and show it dead'
-export const compareItNow = 'Compare it now'
-export const goOnWithoutComparing = 'Go on without comparing, why'
 export const sayWhatItsCharger = 'Say what its charger says'
 export const iAmQualifiedI = 'I am qualified, I make it safe'
-export const goOnWithThis = 'Go on with this pack, why'
-export const lookItOver = 'Look it over'
-export const goOnBefore = 'Go on before it has set, why'
 export const whereInTheRun = (
   number: number | undefined,
   downCount: number,
@@ -102,5 +98,19 @@ export const theWayUpIsDone = 'The way up is done'
 export const goOnToProve = 'Go on to prove'
 export const or = ' or '
 export const leftMark = '◆ left'
-export const sayHowItsPower = 'Say how its first power comes'
-export const withoutALimit = 'Without a limit, why'
+/** What settles a check that a step waits for; and how it is gone on without, where that has words of its own. */
+export const SETTLE: Readonly<Partial<Record<CheckId, string>>> = {
+  'price agreed': 'Estimate it, and ask',
+  'replacement matches': 'Compare it now',
+  'settings read': 'Read them now',
+  'pack triage': 'Look it over',
+  'salt water': 'Rinsed, dried, read',
+  'first power': 'Say how its first power comes',
+  'read again': 'Read it once more',
+}
+export const GO_ON: Readonly<Partial<Record<CheckId, string>>> = {
+  'replacement matches': 'Go on without comparing, why',
+  'pack triage': 'Go on with this pack, why',
+  'first power': 'Without a limit, why',
+  'handling strength': 'Go on before it has set, why',
+}

@@ -67,7 +67,6 @@ export const frontPhasesYellow = 'front phases, yellow to green'
 export const stateWhileItWas = 'State while it was taken'
 export const dead = 'Dead'
 export const shown = 'Shown'
-export const overItsRangeMore = 'Over its range: more than that'
 export const logIt = 'Log it'
 export const fullChargeIs = (volts: number, cells: number | undefined, high: boolean): string =>
   `Full charge: ${volts} V${cells === undefined ? '' : ` (${cells} cells)`}. ${
@@ -118,3 +117,5 @@ export const theJobSaysDead = 'The job says dead. Log it live first, at the stri
 export const whatWasOpened = 'What was opened?'
 export const beforePowerComes = 'Before its power comes back:'
 export const sayHowItComes = 'Say how its first power comes'
+export const turnedByHand = (rpm: number, volts: number): string =>
+  `A wheel turned by hand feeds its phases: no faster than ${rpm} turns a minute keeps it under ${volts} V. Nobody touches an open lug meanwhile.`

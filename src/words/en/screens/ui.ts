@@ -5,3 +5,5 @@ export const cannotBeDrawnSomething = (what: string): string =>
 export const tryItAgain = 'Try it again'
 export const underAMinute = 'under a minute'
 export const onToTheNext = 'On to the next figure'
+export const overItsRange = 'Over its range (OL)'
+export const ol = 'OL'

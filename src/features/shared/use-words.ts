@@ -15,7 +15,7 @@ export function useWords(state: JobState, file: MachineFile | null): JobState | 
     if (!bare) return
     let left = false
     // Where they do not come, ids stand for them: the job opens all the same.
-    import('../shared/file-titles').then(
+    import('./file-titles').then(
       ({ wordingOf }) => left || setWords(wordingOf(file, state.goals)),
       () => left || setWords('none'),
     )
