@@ -2,6 +2,7 @@
 // and a short kill test.
 // The last line is `N passed, N failed`.
 import { spawn } from 'node:child_process'
+import { rmSync } from 'node:fs'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -72,29 +73,23 @@ const STATIC = [
   ['dead', [['node_modules/knip/bin/knip.js', '--no-config-hints']]],
 ]
 
-/** Runs Vitest and counts what it ran; a run that ran nothing has failed. */
-function vitest(project, env = {}) {
+/** Runs Vitest and counts what it ran; a run that ran nothing has failed. What it said is told at its end, so that two can run side by side. */
+async function vitest(project, env = {}) {
   const out = path.join(process.env.NAILSMITH_DATA, `vitest-${project}.json`)
-  const result = spawnSync(
+  rmSync(out, { force: true })
+  const script = path.join(ROOT, 'node_modules/vitest/vitest.mjs')
+  const child = spawn(
     process.execPath,
-    [
-      path.join(ROOT, 'node_modules/vitest/vitest.mjs'),
-      'run',
-      '--project',
-      project,
-      '--reporter=default',
-      '--reporter=json',
-      `--outputFile=${out}`,
-    ],
-    {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, ...env },
-    },
+    [script, 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile=${out}`],
+    { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'], env: { ...process.env, ...env } },
   )
+  const said = []
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => said.push(d))
+  const code = await new Promise((resolve) => child.on('close', resolve))
+  process.stdout.write(Buffer.concat(said))
   if (!existsSync(out)) return { passed: 0, failed: 1 }
   const report = JSON.parse(readFileSync(out, 'utf8'))
-  const bad = report.numFailedTests + (report.numFailedTests === 0 && (result.status !== 0 || report.numPassedTests === 0) ? 1 : 0)
+  const bad = report.numFailedTests + (report.numFailedTests === 0 && (code !== 0 || report.numPassedTests === 0) ? 1 : 0)
   return { passed: report.numPassedTests, failed: bad }
 }
 
@@ -120,15 +115,19 @@ try {
   await part('unit', () => vitest('unit'))()
   let databaseUrl = null
   if (['database', 'browser', 'kill', 'sizes'].some(wanted)) databaseUrl = await cluster.start()
-  await part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))()
-  if (['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)) {
-    await part('build', () => ensureBuild().then(() => undefined))()
+  const built = ['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)
+  if (built) await part('build', () => ensureBuild().then(() => undefined))()
+  // Both wait half of their time, and each has a PostgreSQL of its own.
+  await Promise.all([
+    part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))(),
+    part('start', () => vitest('start'))(),
+  ])
+  if (built) {
     const { browserTests } = await import('./lib/browser-tests.mjs')
     const { killTest } = await import('./lib/kill-test.mjs')
     const { sizes } = await import('./lib/sizes.mjs')
     await part('browser', () => browserTests(cluster))()
     await part('sizes', () => sizes(cluster))()
-    await part('start', () => vitest('start'))()
     await part('kill', () => killTest({ appKills: 4, databaseKills: 2 }))()
   }
 } catch (error) {
