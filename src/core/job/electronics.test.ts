@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { Logbook } from '../../../tests/logbook'
 import { shutFor, stateOf } from '../../../tests/shut'
 import { NEWEST_FORM } from '../build'
+import type { Opened } from '../machine'
+import { mayBePaired, withSettings } from './electronics'
 import { checkStatus, rideShut, rollOut, rolled } from './index'
 
 describe('electronics have settings', () => {
@@ -24,6 +26,15 @@ describe('electronics have settings', () => {
     const motor = new Logbook(NEWEST_FORM).open()
     motor.ready(motor.adopt('front-motor-goal'))
     expect(first(motor)).not.toContain('settings read')
+  })
+
+  it('are asked of a display as of a controller, and a pack is only asked what it is tied to', () => {
+    const swap = (opens: Opened[]) => [{ id: 's', title: 's', part: 'p', opens, minutes: { low: 1, likely: 1, high: 1 } }] as never
+    expect(withSettings({ swap: swap(['display', 'plug']) })).toHaveLength(1)
+    expect(mayBePaired({ swap: swap(['display', 'plug']) })).toHaveLength(1)
+    expect(withSettings({ swap: swap(['pack']) })).toHaveLength(0)
+    expect(mayBePaired({ swap: swap(['pack']) })).toHaveLength(1)
+    expect(mayBePaired({ swap: swap(['motor', 'plug']) })).toHaveLength(0)
   })
 
   it('are made in the new one before the ride, and its speed is proved by rolling', () => {

@@ -1,3 +1,4 @@
+import type { Opened } from '../machine'
 import type { SwapPlanStep } from '../planning'
 import type { JobState } from './state'
 
@@ -37,15 +38,14 @@ export type Paired = (typeof PAIRED)[number]
 
 type Electronic = Pick<JobState, 'swap' | 'electronics'>
 
-/** New parts of the job that have settings: controllers. */
-export function withSettings(state: Pick<JobState, 'swap'>): readonly SwapPlanStep[] {
-  return state.swap.filter((s) => s.part && s.opens?.includes('controller'))
-}
+const newParts = (state: Pick<JobState, 'swap'>, roles: readonly Opened[]): readonly SwapPlanStep[] =>
+  state.swap.filter((s) => s.part && s.opens?.some((o) => roles.includes(o)))
 
-/** New parts that may be tied to something: controllers and packs. It is asked before one is ordered. */
-export function mayBePaired(state: Pick<JobState, 'swap'>): readonly SwapPlanStep[] {
-  return state.swap.filter((s) => s.part && s.opens?.some((o) => o === 'controller' || o === 'pack'))
-}
+/** New parts of the job that have settings: controllers and displays. */
+export const withSettings = (state: Pick<JobState, 'swap'>): readonly SwapPlanStep[] => newParts(state, ['controller', 'display'])
+
+/** New parts that may be tied to something: controllers, displays and packs. It is asked before one is ordered. */
+export const mayBePaired = (state: Pick<JobState, 'swap'>): readonly SwapPlanStep[] => newParts(state, ['controller', 'display', 'pack'])
 
 /** What was noted last of a part's old or new self: rows, or why there are none. */
 export function settingsOf(state: Electronic, part: string, of: 'old' | 'new'): JobState['electronics'][number] | undefined {

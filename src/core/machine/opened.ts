@@ -9,6 +9,7 @@ export const PART_ROLES = [
   'motor',
   'gearbox',
   'controller',
+  'display',
   'loom',
   'cooling',
   'pack',

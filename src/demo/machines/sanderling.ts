@@ -94,7 +94,7 @@ export function sanderling(): MachineFile {
       { id: 'deck', name: 'deck' },
       { id: 'stem', role: 'steering', name: 'stem' },
       { id: 'fork', role: 'steering', name: 'fork' },
-      { id: 'display', name: 'display', mass: q(0.15, 'kg') },
+      { id: 'display', role: 'display', name: 'display', mass: q(0.15, 'kg') },
       {
         id: 'stem-cover',
         name: 'stem cover',

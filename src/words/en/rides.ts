@@ -76,6 +76,7 @@ export const OPENED_WORDS: Readonly<Record<Opened, string>> = {
   motor: 'motor',
   gearbox: 'gearbox or chain',
   controller: 'controller',
+  display: 'display',
   loom: 'loom',
   cooling: 'cooling',
   pack: 'pack',

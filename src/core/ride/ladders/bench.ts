@@ -12,6 +12,7 @@ export const bench: Ladder = {
     cooling: ALL,
     pack: ['empty', 'stop'],
     plug: ['empty', 'full travel', 'stop'],
+    display: ['empty', 'full travel', 'stop'],
     tyre: ['empty'],
     wheel: ['empty', 'loaded'],
     brake: ['empty', 'loaded', 'stop'],

@@ -31,6 +31,7 @@ export const ON_THE_ROAD = {
   cooling: ['gentle'],
   pack: ['gentle'],
   plug: ['both ways', 'gentle'],
+  display: ['both ways', 'gentle'],
   tyre: ['brake stops', 'gentle'],
   motor: DRIVE,
   gearbox: DRIVE,

@@ -12,6 +12,7 @@ export const steering: Ladder = {
     cooling: ASSIST,
     pack: ['short ride'],
     plug: ASSIST,
+    display: ASSIST,
     tyre: ['walking pace', 'short ride'],
     wheel: ['walking pace', 'short ride'],
     brake: ['walking pace', 'short ride'],

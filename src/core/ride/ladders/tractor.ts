@@ -13,6 +13,7 @@ export const tractor: Ladder = {
     cooling: DRIVE,
     pack: DRIVE,
     plug: ['crawl', 'both ways'],
+    display: ['crawl', 'both ways'],
     tyre: WHEEL,
     wheel: WHEEL,
     brake: WHEEL,
