@@ -5,10 +5,10 @@ export { PASSES, WAIT_KINDS } from './doing'
 export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use, WaitKind } from './doing'
 export { CONNECTOR_ROLES, CRITICAL, JOINT_KINDS, rolesOf } from './joint'
 export type { Connection, ConnectorRole, Driver, Joint, JointKind, Lock } from './joint'
-export { OPENED, PART_ROLES, PROVED_AS } from './opened'
-export type { Opened, ProvedAs } from './opened'
-export { DRIVE_KINDS, KV_OF, MACHINE_CLASSES } from './types'
-export type { MachineClass } from './types'
+export { OPENED, PART_ROLES } from './opened'
+export type { Opened } from './opened'
+export { DRIVE_KINDS, KV_OF, MACHINE_CLASSES, PROVED_AS } from './types'
+export type { MachineClass, ProvedAs } from './types'
 export type {
   Cable,
   DriveKind,

@@ -1,5 +1,3 @@
-import { MACHINE_CLASSES } from './types'
-
 /** What a part is to the machine, where what was opened decides how the work is proved. */
 export const PART_ROLES = [
   'tyre',
@@ -20,7 +18,3 @@ export type PartRole = (typeof PART_ROLES)[number]
 /** What a job opened: parts by their role, a plug that was apart, or only what covers them. */
 export const OPENED = [...PART_ROLES, 'plug', 'cover'] as const
 export type Opened = (typeof OPENED)[number]
-
-/** How a machine is proved: by its class, or as steering where that is all its drives do. */
-export const PROVED_AS = [...MACHINE_CLASSES, 'steering'] as const
-export type ProvedAs = (typeof PROVED_AS)[number]

@@ -9,6 +9,10 @@ import type { PartRole } from './opened'
 export const MACHINE_CLASSES = ['scooter', 'e-bike', 'ride-on', 'buggy', 'tractor', 'indoor machine'] as const
 export type MachineClass = (typeof MACHINE_CLASSES)[number]
 
+/** How a machine is proved: by its class, or as steering where that is all its drives do. */
+export const PROVED_AS = [...MACHINE_CLASSES, 'steering'] as const
+export type ProvedAs = (typeof PROVED_AS)[number]
+
 export const DRIVE_KINDS = ['hub direct', 'hub geared', 'mid-drive', 'gearbox brushed', 'traction', 'steering assist', 'actuator'] as const
 export type DriveKind = (typeof DRIVE_KINDS)[number]
 

@@ -1,5 +1,5 @@
+import type { Brake } from './brake'
 import type { CleanLog } from './log'
-import type { Brake } from './stops'
 
 export interface BrakingStop {
   /** Mean fully developed deceleration, m/s². */

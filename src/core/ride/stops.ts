@@ -1,8 +1,5 @@
+import type { Brake } from './brake'
 import type { BrakingStop } from './braking'
-
-/** What a machine is stopped with. A closed list: a new one raises VOCABULARY. */
-export const BRAKES = ['front', 'rear', 'together', 'pedal', 'parking'] as const
-export type Brake = (typeof BRAKES)[number]
 
 /** A brake as it was tried: how many stops, and one from a speed that was held to a line, by tape. */
 export interface BrakeTried {

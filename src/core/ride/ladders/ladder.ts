@@ -1,5 +1,5 @@
 import type { Opened } from '../../machine'
-import type { Brake } from '../stops'
+import type { Brake } from '../brake'
 import type { RideStage } from '../rungs'
 
 /** What power comes back through the first time after motor, controller or loom were opened. */
