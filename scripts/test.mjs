@@ -118,10 +118,7 @@ try {
   const built = ['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)
   if (built) await part('build', () => ensureBuild().then(() => undefined))()
   // Both wait half of their time, and each has a PostgreSQL of its own.
-  await Promise.all([
-    part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))(),
-    part('start', () => vitest('start'))(),
-  ])
+  await Promise.all([part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))(), part('start', () => vitest('start'))()])
   if (built) {
     const { browserTests } = await import('./lib/browser-tests.mjs')
     const { killTest } = await import('./lib/kill-test.mjs')
