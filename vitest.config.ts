@@ -5,8 +5,7 @@ import path from 'node:path'
 export default defineConfig({
   resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
   test: {
-    // All cores. Threads begin quicker than processes, and no test looks at its process.
-    pool: 'threads',
+    // All cores; in processes, since threads of one process hear each other's broadcasts as tabs of one browser do.
     maxWorkers: availableParallelism(),
     // A slow moment of the machine is no fault: what is waited for has half a minute.
     expect: { poll: { timeout: 30_000 } },

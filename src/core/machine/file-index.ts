@@ -26,6 +26,8 @@ export interface FileIndex {
   readonly consumables: ReadonlyMap<string, Consumable>
   /** Fixings by each part that they hold. */
   readonly jointsOf: ReadonlyMap<string, readonly Joint[]>
+  /** Things that some step makes to be seen and reached, whatever else is in the way of them. */
+  readonly exposedBySteps: ReadonlySet<string>
   /** Parts that come off together with a part. */
   readonly ridersOf: ReadonlyMap<string, readonly string[]>
 }
@@ -44,6 +46,7 @@ export function indexFile(file: MachineFile): FileIndex {
     tools: byId(file.tools),
     poses: byId(file.poses),
     consumables: byId(file.consumables),
+    exposedBySteps: new Set(file.steps.flatMap((s) => (s.gives ?? []).flatMap((g) => (g.fact === 'exposed' ? [g.of] : [])))),
     jointsOf: gathered(file.joints.flatMap((joint) => joint.holds.map((part) => [part, joint] as const))),
     ridersOf: gathered(file.parts.flatMap((part) => (part.with === undefined ? [] : [[part.with, part.id] as const]))),
   }

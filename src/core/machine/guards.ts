@@ -33,6 +33,15 @@ export function settled(guard: Guard, variants: Variants): Guard {
   return 'fact' in guard ? guard : holds(guard, () => false, variants) ? { all: [] } : { any: [] }
 }
 
+/** Could it ever hold, as far as the variants decide? A fact may come to hold, or not to hold yet. */
+export function couldHold(guard: Guard | undefined, variants: Variants): boolean {
+  if (!guard) return true
+  if ('all' in guard) return guard.all.every((g) => couldHold(g, variants))
+  if ('any' in guard) return guard.any.some((g) => couldHold(g, variants))
+  if ('fact' in guard || ('not' in guard && 'fact' in guard.not)) return true
+  return holds(guard, () => false, variants)
+}
+
 /** All guards at once; undefined ones are left out. */
 export function both(...guards: readonly (Guard | undefined)[]): Guard {
   return { all: guards.filter((g) => g !== undefined) }

@@ -49,7 +49,7 @@ export {
   subjectOf,
   wishedPose,
 } from './ids'
-export { both, factsIn, settled, holds } from './guards'
+export { both, couldHold, factsIn, settled, holds } from './guards'
 export type { Variants } from './guards'
 export { closureOf, fileVolts, fullChargeVolts, indexFile, jointsToRest, withWorstCase } from './file-index'
 export type { FileIndex } from './file-index'

@@ -1,17 +1,21 @@
 import {
   both,
+  couldHold,
   type Doing,
   type Fact,
   type ActionId,
   actionId,
   type FactKey,
   factKey,
+  factsIn,
   off,
   type FileIndex,
   type Guard,
   holds,
+  indexFile,
   type Joint,
   jointsToRest,
+  type MachineFile,
   type Mode,
   type Variants,
 } from '../machine'
@@ -25,6 +29,8 @@ export interface Action {
   readonly subject: string
   readonly doing: Doing
   readonly needs: Guard
+  /** Where each way of doing it asks for something more: one of those. It is asked of the removal only, not while it is off. */
+  readonly ways?: Guard
   readonly gives: readonly FactKey[]
   /** Fixings of one load path: while it is the last of them still on, `support` must hold. */
   readonly load?: { readonly others: readonly FactKey[]; readonly support: FactKey; readonly supportAction: ActionId }
@@ -38,7 +44,12 @@ const no = (): boolean => false
  */
 export function compileDown(index: FileIndex, variants: Variants): Map<string, Action> {
   const actions = new Map<string, Action>()
-  const put = (action: Action): void => void actions.set(action.id, action)
+  const put = (action: Action): void => {
+    const doing = withWays(index, action.doing)
+    actions.set(action.id, { ...action, doing, ...anyWay(doing, variants) })
+  }
+  const needing = (subject: string, ...guards: readonly (Guard | undefined)[]): Guard =>
+    both(...[accessOf(index, subject)].flatMap((a) => (a ? [expand(index, a, [subject])] : [])), expand(index, both(...guards)))
   for (const joint of index.file.joints) {
     if (!holds(joint.when, no, variants)) continue
     const load = loadOf(index, joint)
@@ -47,10 +58,7 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
       kind: 'release',
       subject: joint.id,
       doing: joint.down,
-      needs: expand(
-        index,
-        both(joint.access, joint.down.guard, ...(joint.frees ?? []).map((id) => freeGuard(index, id, variants, joint.id))),
-      ),
+      needs: needing(joint.id, joint.down.guard, ...(joint.frees ?? []).map((id) => freeGuard(index, id, variants, joint.id))),
       gives: [
         off(joint.id),
         factKey({ fact: 'loosened', of: joint.id }),
@@ -69,7 +77,7 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
       kind: 'take off',
       subject: part.id,
       doing: part.lift,
-      needs: expand(index, both(freeGuard(index, part.id, variants), part.access, part.lift.guard)),
+      needs: needing(part.id, freeGuard(index, part.id, variants), part.lift.guard),
       gives: withRiders(index, part.id).map(off),
     })
   }
@@ -80,7 +88,7 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
       kind: 'unplug',
       subject: connection.id,
       doing: connection.down,
-      needs: expand(index, both(connection.access, connection.down.guard)),
+      needs: needing(connection.id, connection.down.guard),
       gives: [factKey({ fact: 'unplugged', of: connection.id })],
     })
   }
@@ -98,10 +106,29 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
   return actions
 }
 
-/** Modes of a step that the variants allow. */
+/** Modes of a step that the variants allow; whether what they ask for beside holds is a matter of order. */
 export function usableModes(doing: Doing, variants: Variants): readonly Mode[] {
-  return doing.modes.filter((mode) => !mode.guard || holds(mode.guard, () => true, variants))
+  return doing.modes.filter((mode) => couldHold(mode.guard, variants))
 }
+
+/** The doing with what its guards mean spelled out. */
+export function withWays(index: FileIndex, doing: Doing): Doing {
+  if (!doing.guard && !doing.modes.some((m) => m.guard)) return doing
+  return {
+    ...doing,
+    ...(doing.guard ? { guard: expand(index, doing.guard) } : {}),
+    modes: doing.modes.map((m) => (m.guard ? { ...m, guard: expand(index, m.guard) } : m)),
+  }
+}
+
+/** One of the ways has to be open; nothing where one is open always. */
+function anyWay(doing: Doing, variants: Variants): Pick<Action, 'ways'> {
+  const modes = usableModes(doing, variants)
+  return modes.length > 0 && modes.every((m) => m.guard) ? { ways: { any: modes.map((m) => m.guard!) } } : {}
+}
+
+/** All that has to hold before an action can be done in one of its ways. */
+export const wanted = (action: Pick<Action, 'needs' | 'ways'>): Guard => (action.ways ? both(action.needs, action.ways) : action.needs)
 
 function withRiders(index: FileIndex, partId: string): string[] {
   return [partId, ...(index.ridersOf.get(partId) ?? [])]
@@ -120,15 +147,34 @@ function freeGuard(index: FileIndex, partId: string, variants: Variants, except?
   )
 }
 
-/** `exposed` is not done by anything: it stands for the access guard of the thing itself. */
-function expand(index: FileIndex, guard: Guard, depth = 0): Guard {
-  if ('all' in guard) return { all: guard.all.map((g) => expand(index, g, depth)) }
-  if ('any' in guard) return { any: guard.any.map((g) => expand(index, g, depth)) }
-  if ('fact' in guard && guard.fact === 'exposed' && depth < 20) {
-    const access = index.parts.get(guard.of)?.access ?? index.joints.get(guard.of)?.access ?? index.connections.get(guard.of)?.access
-    return access ? expand(index, access, depth + 1) : { all: [] }
-  }
-  return guard
+/** What must hold before a thing can be seen and reached: its own guard, or a step that makes it so; undefined where it always can. */
+function accessOf(index: FileIndex, id: string): Guard | undefined {
+  const own = index.parts.get(id)?.access ?? index.joints.get(id)?.access ?? index.connections.get(id)?.access
+  const made: Guard | undefined = index.exposedBySteps.has(id) ? { fact: 'exposed', of: id } : undefined
+  return own && made ? { any: [own, made] } : (own ?? made)
+}
+
+/** Things that have to be exposed before this one is. */
+export const hiddenBehind = (index: FileIndex, id: string): readonly string[] =>
+  factsIn(accessOf(index, id)).flatMap((f) => (f.fact === 'exposed' && f.of !== id ? [f.of] : []))
+
+/**
+ * `exposed` stands for what must hold before the thing can be reached. Where that comes round to a thing that is itself being reached,
+ * the fact stays as it is: nothing gives it.
+ */
+function expand(index: FileIndex, guard: Guard, reaching: readonly string[] = []): Guard {
+  if ('all' in guard) return { all: guard.all.map((g) => expand(index, g, reaching)) }
+  if ('any' in guard) return { any: guard.any.map((g) => expand(index, g, reaching)) }
+  if (!('fact' in guard) || guard.fact !== 'exposed' || reaching.includes(guard.of)) return guard
+  const access = accessOf(index, guard.of)
+  return access ? expand(index, access, [...reaching, guard.of]) : { all: [] }
+}
+
+/** The file with what its poses ask for spelled out. */
+export function withPosesMeant(file: MachineFile): MachineFile {
+  if (!file.poseMoves.some((m) => m.guard)) return file
+  const index = indexFile(file)
+  return { ...file, poseMoves: file.poseMoves.map((m) => (m.guard ? { ...m, guard: expand(index, m.guard) } : m)) }
 }
 
 /** A goal's guard with `exposed` spelled out. */

@@ -1,7 +1,5 @@
 import { factKey, factsIn, type Guard, holds, type Variants } from '../machine'
-import { fail, ok, type Result } from '../result'
-import { type Action, usableModes } from './actions'
-import type { PlanError } from './types'
+import { type Action, usableModes, wanted } from './actions'
 
 /** A set of actions that together reach the goal, and the least work in it. */
 export interface Completion {
@@ -24,13 +22,14 @@ const NODE_LIMIT = 20_000
  * The cheapest set of actions that makes `goal` true: an AND/OR search that branches only where a guard offers a
  * choice, cut off by the best sum of least minutes × people found so far.
  * @param done facts that hold already
+ * @returns null where none is found: `whyUnreachable` says why, unless the search was cut off
  */
 export function cheapestCompletion(
   actions: ReadonlyMap<string, Action>,
   goal: Guard,
   variants: Variants,
   done: ReadonlySet<string>,
-): Result<Completions, PlanError> {
+): Completions | null {
   const providers = new Map<string, string[]>()
   for (const action of actions.values()) {
     for (const fact of action.gives) providers.set(fact, [...(providers.get(fact) ?? []), action.id])
@@ -38,8 +37,6 @@ export function cheapestCompletion(
   const found: Completion[] = []
   let bestMinutes = Infinity
   let nodes = 0
-  let blocked: readonly string[] = []
-  let loop: readonly string[] = []
   /** Whole sets that have been judged, in whatever order they came together. */
   const tried = new Set<string>()
 
@@ -62,13 +59,12 @@ export function cheapestCompletion(
       const run = runOut(actions, chosen, variants, done)
       if (run.stuck.size > 0) {
         // These wait for each other. Whatever sets them going has to come from outside the set.
-        loop = loopIn(actions, run)
         for (const fact of unmetFacts(actions, run)) {
           for (const id of providers.get(fact) ?? []) {
             if (chosen.has(id) || usableModes(actions.get(id)!.doing, variants).length === 0) continue
             const action = actions.get(id)!
             search(
-              [{ guard: action.needs, path: [id] }],
+              [{ guard: wanted(action), path: [id] }],
               new Set([...chosen, id]),
               new Set([...facts, ...action.gives]),
               minutes + leastMinutes(id),
@@ -89,29 +85,20 @@ export function cheapestCompletion(
     }
     if ('not' in guard) {
       const impossible = 'variant' in guard.not && holds(guard.not, () => false, variants)
-      if (impossible) blocked = [...path, 'a variant that this machine is not']
-      else search(rest, chosen, facts, minutes)
+      if (!impossible) search(rest, chosen, facts, minutes)
       return
     }
     if ('variant' in guard) {
       if (variants[guard.variant] === guard.is) search(rest, chosen, facts, minutes)
-      else blocked = [...path, 'a variant that this machine is not']
       return
     }
     const key = `${guard.fact} ${guard.of}`
     if (facts.has(key)) return search(rest, chosen, facts, minutes)
     const options = (providers.get(key) ?? []).filter((id) => usableModes(actions.get(id)!.doing, variants).length > 0)
-    if (options.length === 0) {
-      blocked = [...path, key]
-      return
-    }
     for (const id of options) {
-      if (path.includes(id)) {
-        loop = [...path.slice(path.indexOf(id)), id]
-        continue
-      }
+      if (path.includes(id)) continue
       const action = actions.get(id)!
-      const needs: Open[] = [{ guard: action.needs, path: [...path, id] }]
+      const needs: Open[] = [{ guard: wanted(action), path: [...path, id] }]
       if (action.load && action.load.others.every((f) => facts.has(f) || mentions(open, f))) {
         needs.push({ guard: factOf(action.load.support), path: [...path, id] })
       }
@@ -122,10 +109,7 @@ export function cheapestCompletion(
 
   found.sort((a, b) => a.minutes - b.minutes || a.actions.size - b.actions.size)
   const best = found[0]
-  if (best) return ok({ best: addSupports(actions, best), others: distinct(found.slice(1), best), complete: nodes <= NODE_LIMIT })
-  if (nodes > NODE_LIMIT) return fail({ kind: 'too large', steps: nodes, most: NODE_LIMIT })
-  if (loop.length > 0) return fail({ kind: 'cycle', loop })
-  return fail({ kind: 'unreachable', chain: blocked })
+  return best ? { best: addSupports(actions, best), others: distinct(found.slice(1), best), complete: nodes <= NODE_LIMIT } : null
 }
 
 function factOf(key: string): Guard {
@@ -182,7 +166,7 @@ function runOut(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string
     moved = false
     for (const id of stuck) {
       const action = actions.get(id)!
-      if (!holds(whenever(action.needs), (f) => facts.has(`${f.fact} ${f.of}`), variants)) continue
+      if (!holds(whenever(wanted(action)), (f) => facts.has(`${f.fact} ${f.of}`), variants)) continue
       action.gives.forEach((f) => facts.add(f))
       stuck.delete(id)
       moved = true
@@ -195,20 +179,7 @@ function runOut(actions: ReadonlyMap<string, Action>, chosen: ReadonlySet<string
 function unmetFacts(actions: ReadonlyMap<string, Action>, run: Run): Set<string> {
   const unmet = new Set<string>()
   for (const id of run.stuck) {
-    for (const fact of factsIn(actions.get(id)!.needs)) if (!run.facts.has(factKey(fact))) unmet.add(factKey(fact))
+    for (const fact of factsIn(wanted(actions.get(id)!))) if (!run.facts.has(factKey(fact))) unmet.add(factKey(fact))
   }
   return unmet
-}
-
-/** Follows who waits for whom until one comes round again. */
-function loopIn(actions: ReadonlyMap<string, Action>, { facts, stuck }: Run): string[] {
-  const loop = [[...stuck][0]!]
-  for (;;) {
-    const here = actions.get(loop[loop.length - 1]!)!
-    const next = [...stuck].find((id) => actions.get(id)!.gives.some((f) => !facts.has(f) && mentions([{ guard: here.needs }], f)))
-    if (next === undefined) return loop
-    const at = loop.indexOf(next)
-    if (at >= 0) return [...loop.slice(at), next]
-    loop.push(next)
-  }
 }

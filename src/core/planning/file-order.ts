@@ -1,5 +1,5 @@
 import { type Fact, factKey, type Guard, holds, readAction, indexFile, type MachineFile, withWorstCase } from '../machine'
-import { compileDown, usableModes } from './actions'
+import { compileDown, usableModes, wanted } from './actions'
 import { poseTurns, standingGuard } from './turns'
 import { DEFAULT_PRICES } from './types'
 
@@ -22,7 +22,7 @@ export function everythingInFileOrder(file: MachineFile): { readonly steps: numb
   for (;;) {
     const at = open.findIndex(
       (a) =>
-        may(a.needs) &&
+        may(wanted(a)) &&
         (!a.load || facts.has(a.load.support)) &&
         usableModes(a.doing, variants).some((m) =>
           m.poses.some((p) => p === pose || (Number.isFinite(turns.cost(pose, p)) && may(standingGuard(file, p)))),

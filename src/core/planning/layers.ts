@@ -1,5 +1,5 @@
 import { factKey, type Guard, indexFile, type MachineFile, type Variants, withWorstCase, offOf } from '../machine'
-import { compileDown, usableModes } from './actions'
+import { compileDown, usableModes, wanted } from './actions'
 
 /** What comes free in the same round: ids of parts, fixings and connections. */
 export interface Layer {
@@ -24,14 +24,14 @@ export function layersOf(file: MachineFile, answers: Variants): { readonly layer
     for (let moved = true; moved;) {
       moved = false
       for (const [id, action] of open) {
-        if (action.kind === 'release' || action.kind === 'take off' || action.kind === 'unplug' || !may(action.needs, facts, variants))
+        if (action.kind === 'release' || action.kind === 'take off' || action.kind === 'unplug' || !may(wanted(action), facts, variants))
           continue
         action.gives.forEach((f) => facts.add(f))
         open.delete(id)
         moved = true
       }
     }
-    const now = [...open].filter(([, a]) => may(a.needs, facts, variants))
+    const now = [...open].filter(([, a]) => may(wanted(a), facts, variants))
     if (now.length === 0) break
     for (const [id] of now) open.delete(id)
     const gives = now.flatMap(([, a]) => a.gives)

@@ -7,7 +7,15 @@ import { secondPerson } from './tools-and-people'
 import type { PlannedStep } from './types'
 
 const mode = (people: 1 | 2, likely: number): Mode => ({ poses: ['p'], tool: null, people, minutes: { low: likely, likely, high: likely } })
-const item = (id: string, ...modes: Mode[]): Item => ({ id, modes, needs: true, standing: new Map(), notAfter: [], ratherNotAfter: [] })
+const item = (id: string, ...modes: Mode[]): Item => ({
+  id,
+  modes,
+  needs: true,
+  standing: new Map(),
+  ways: new Map(),
+  notAfter: [],
+  ratherNotAfter: [],
+})
 const setting = {
   poses: ['p'],
   tools: [],

@@ -1,15 +1,18 @@
-import { factKey, type Guard, holds, type MachineFile, type Mode, type Variants, type FactKey } from '../machine'
+import { type Doing, factKey, type Guard, holds, type MachineFile, type Mode, type Variants, type FactKey } from '../machine'
 import { type Action, usableModes } from './actions'
-import { costOf, type Limits, limitsFor, type Need, type Placing, type Problem, solve, type Task } from './solve'
+import { contradiction } from './no-way'
+import { costOf, type Limits, limitsFor, meets, type Need, noneDone, type Placing, type Problem, solve, type Task, withDone } from './solve'
 import { standingGuard, type Turns } from './turns'
 import type { Prices } from './types'
-import type { UpAction } from './way-up'
+import type { Keeps, UpAction } from './way-up'
 
 /** Something to be put in order, in the words of the machine. */
 export interface Item {
   readonly id: string
   readonly modes: readonly Mode[]
   readonly needs: Need
+  /** What has to hold for a way of it; absent where that is always open. */
+  readonly ways: ReadonlyMap<Mode, Need>
   /** What has to hold before the machine can stand in a pose; absent where it always can. */
   readonly standing: ReadonlyMap<string, Need>
   /** Items that may not have been done before it; and that should rather not. */
@@ -49,12 +52,38 @@ const seconds = (minutes: number): number => Math.round(minutes * 60)
  * of the mode; a change of tool has its price, bare hands cost nothing. Null where the goal cannot be reached.
  * @param early items that come as early as costs nothing: of equally cheap orders the one that makes safe first
  */
-export function cheapestOrder(
+export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: string) => boolean, setting: Setting): Sequence | null {
+  const { problem, ways } = problemOf(items, goal, setting)
+  const found = solve(problem, { ...limitsFor(items.length), ...setting.limits })
+  if (!found) return null
+  const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
+  return {
+    placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!, pose: setting.poses[p.pose]! })),
+    cost: found.cost / 60,
+    bound: found.bound / 60,
+    proved: found.proved,
+  }
+}
+
+/** Ids of items whose orders contradict each other, in a circle, `goal` where it is the job itself; empty where none is found. */
+export function contradicting(items: readonly Item[], goal: Need, setting: Setting): readonly string[] {
+  return contradiction(problemOf(items, goal, setting).problem).map((task) => items[task]?.id ?? 'goal')
+}
+
+/** The first item that asks, in every way of it, for what never comes to hold. */
+export function neverOpen(items: readonly Item[], setting: Setting): string | undefined {
+  const { tasks } = problemOf(items, true, setting).problem
+  const everything = tasks.reduce((done, _, i) => withDone(done, i), noneDone(tasks.length))
+  const could = (need: Need | undefined): boolean => need === undefined || meets(need, everything, true)
+  return items.find((_, i) => !could(tasks[i]!.needs) || !tasks[i]!.choices.some((c) => could(c.needs)))?.id
+}
+
+/** The items as a problem of numbers; and the mode that each choice stands for. */
+function problemOf(
   items: readonly Item[],
   goal: Need,
-  early: (item: string) => boolean,
-  { poses, tools, pose, tool, turns, prices, limits }: Setting,
-): Sequence | null {
+  { poses, tools, pose, tool, turns, prices }: Setting,
+): { readonly problem: Problem; readonly ways: readonly (readonly Mode[])[] } {
   const poseAt = new Map(poses.map((id, i) => [id, i]))
   const toolAt = new Map(tools.map((id, i) => [id, i]))
   const ways = items.map((item) =>
@@ -64,9 +93,14 @@ export function cheapestOrder(
         work: seconds(mode.minutes.likely * mode.people + (mode.penalty ?? 0)),
       }
       const [free, guarded] = [mode.poses.filter((p) => !item.standing.has(p)), mode.poses.filter((p) => item.standing.has(p))]
+      const way = item.ways.get(mode)
+      const asking = (...needs: readonly (Need | undefined)[]): { readonly needs?: Need } => {
+        const asked = needs.filter((n) => n !== undefined)
+        return asked.length === 0 ? {} : { needs: asked.length === 1 ? asked[0]! : { all: asked } }
+      }
       return [
-        ...(free.length > 0 ? [{ mode, choice: { ...choice, poses: free.map((p) => poseAt.get(p)!) } }] : []),
-        ...guarded.map((p) => ({ mode, choice: { ...choice, poses: [poseAt.get(p)!], needs: item.standing.get(p)! } })),
+        ...(free.length > 0 ? [{ mode, choice: { ...choice, poses: free.map((p) => poseAt.get(p)!), ...asking(way) } }] : []),
+        ...guarded.map((p) => ({ mode, choice: { ...choice, poses: [poseAt.get(p)!], ...asking(way, item.standing.get(p)) } })),
       ]
     }),
   )
@@ -86,15 +120,7 @@ export function cheapestOrder(
     swap: seconds(prices.swap),
     against: seconds(prices.againstPreference),
   }
-  const found = solve(problem, { ...limitsFor(items.length), ...limits })
-  if (!found) return null
-  const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
-  return {
-    placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!.mode, pose: poses[p.pose]! })),
-    cost: found.cost / 60,
-    bound: found.bound / 60,
-    proved: found.proved,
-  }
+  return { problem, ways: ways.map((list) => list.map((w) => w.mode)) }
 }
 
 /** Longer orders are left as they were found: every pair of places is tried. */
@@ -149,7 +175,7 @@ export function downItems(
     rules.filter((r) => r.first === first && r.strength === strength).flatMap((r) => at.get(r.then) ?? [])
   const items = actions.map((action): Item => ({
     id: action.id,
-    modes: usableModes(action.doing, variants),
+    ...waysOf(action.doing, variants, need),
     standing,
     needs: action.load
       ? { all: [need(action.needs), { any: [isDone(action.load.support), ...action.load.others.map(notDone)] }] }
@@ -179,19 +205,36 @@ export function upItems(
           ? { done: givers(factKey(guard.not)) }
           : !facts.has(factKey(guard.not))
         : holds(guard, () => false, variants)
-    return 'fact' in guard ? facts.has(factKey(guard)) && { undone: givers(factKey(guard)) } : holds(guard, () => false, variants)
+    return 'fact' in guard ? stillSo(factKey(guard)) : holds(guard, () => false, variants)
   }
+  const stillSo = (fact: FactKey): Need => {
+    const all = givers(fact)
+    return facts.has(fact) && (all.length > 1 ? { any: all.map((i) => ({ undone: [i] })) } : { undone: all })
+  }
+  const kept = (keeps: Keeps): Need =>
+    'off' in keeps ? { undone: [at.get(keeps.off)!] } : 'all' in keeps ? { all: keeps.all.map(kept) } : { any: keeps.any.map(kept) }
   const standing = standingNeeds(file, need)
   const prefers = file.order.filter((r) => r.limb === 'up' && r.strength === 'prefer')
   const items = ups.map((up): Item => ({
     id: up.id,
-    modes: usableModes(up.doing, variants),
+    ...waysOf(up.doing, variants, need),
     standing,
-    needs: { all: up.after.map((id) => ({ done: [at.get(id)!] })) },
+    needs: {
+      all: [
+        ...up.after.map((id) => ({ done: [at.get(id)!] })),
+        ...(up.keeps ? [kept(up.keeps)] : []),
+        ...(up.doing.guard ? [need(up.doing.guard)] : []),
+      ],
+    },
     notAfter: [],
     ratherNotAfter: [...prefers.filter((r) => r.first === up.id).map((r) => r.then), ...up.ratherBefore].flatMap((id) => at.get(id) ?? []),
   }))
   return { items, goal: { all: ups.map((_, i) => ({ done: [i] })) } }
+}
+
+const waysOf = (doing: Doing, variants: Variants, need: (guard: Guard) => Need): Pick<Item, 'modes' | 'ways'> => {
+  const modes = usableModes(doing, variants)
+  return { modes, ways: new Map(modes.flatMap((m): [Mode, Need][] => (m.guard ? [[m, need(m.guard)]] : []))) }
 }
 
 const standingNeeds = (file: MachineFile, need: (guard: Guard) => Need): ReadonlyMap<string, Need> =>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
-import { factKey, holds, type MachineFile } from '../machine'
+import { factKey, type Guard, holds, type MachineFile } from '../machine'
 import { plan, type Plan } from './index'
 
 const file = dunlin()
@@ -159,6 +159,67 @@ describe('why there is no plan', () => {
     const result = plan(looped, 'untouched', ['inspect'], options)
     expect(result).toMatchObject({ ok: false, error: { kind: 'cycle' } })
     if (!result.ok && result.error.kind === 'cycle') expect(result.error.loop).toContain('undo:mat-edge')
+  })
+  it('names two things that hide each other as a circle', () => {
+    const hiding = without((f) => ({
+      joints: f.joints.map((j) =>
+        j.id === 'mat-edge'
+          ? { ...j, access: { fact: 'exposed', of: 'deck-screws' } }
+          : j.id === 'deck-screws'
+            ? { ...j, access: { fact: 'exposed', of: 'mat-edge' } }
+            : j,
+      ),
+    }))
+    const result = plan(hiding, 'untouched', ['inspect'], options)
+    expect(result).toEqual({
+      ok: false,
+      error: { kind: 'cycle', loop: expect.arrayContaining(['exposed mat-edge', 'exposed deck-screws']) as never },
+    })
+  })
+  it('names orders that contradict each other by the shortest circle, not by all that is to be done', () => {
+    const contrary = without((f) => ({
+      order: [
+        ...f.order,
+        ...(['down', 'up'] as const).map((limb) => ({
+          id: `contrary-${limb}`,
+          limb,
+          first: limb === 'down' ? ('off:deck-lid' as const) : ('undo:deck-screws' as const),
+          then: limb === 'down' ? ('undo:deck-screws' as const) : ('off:deck-lid' as const),
+          strength: 'must' as const,
+          consequence: '',
+        })),
+      ].filter((r) => r.id !== 'contrary-up'),
+    }))
+    expect(plan(contrary, 'untouched', ['inspect'], options)).toMatchObject({
+      ok: false,
+      error: { kind: 'cycle', limb: 'down', loop: { length: 3 } },
+    })
+  })
+  it('lets a push-aside expose what has a cover of its own, where that costs less; a way that asks for a fact waits for it', () => {
+    const fold = (guard?: Guard): MachineFile =>
+      without((f) => ({
+        goals: [{ id: 'see-screws', name: 'lid screws', guard: { fact: 'exposed', of: 'deck-screws' } }],
+        steps: [
+          ...f.steps,
+          {
+            id: 'fold-mat',
+            kind: 'push aside',
+            limb: 'both',
+            gives: [{ fact: 'exposed', of: 'deck-screws' }],
+            down: {
+              title: 'Fold the mat over',
+              modes: [
+                { poses: ['upright'], tool: null, people: 1, minutes: { low: 0.5, likely: 0.5, high: 1 }, ...(guard ? { guard } : {}) },
+              ],
+            },
+          },
+        ],
+      }))
+    const down = (of: MachineFile): string[] => planned('see-screws', of).down.steps.map((s) => s.action)
+    expect(down(fold())).toEqual(['step:fold-mat'])
+    expect(down(fold({ fact: 'off', of: 'mat-edge' }))).toEqual(['undo:mat-edge'])
+    expect(down(fold({ fact: 'loosened', of: 'deck-screws' }))).toEqual(['undo:mat-edge'])
+    expect(down(fold({ not: { fact: 'off', of: 'mat-edge' } }))).toEqual(['step:fold-mat'])
   })
   it('names the tool that the shop lacks and the step it stops', () => {
     const owned = file.tools.map((t) => t.id).filter((id) => id !== 'valve-tool')

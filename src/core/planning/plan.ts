@@ -1,12 +1,13 @@
 import { type FileIndex, indexFile, type MachineFile, type Variants, withWorstCase } from '../machine'
 import { fail, ok } from '../result'
-import { type Action, compileDown, expandGoal, usableModes } from './actions'
+import { type Action, compileDown, expandGoal, hiddenBehind, usableModes, withPosesMeant } from './actions'
 import { LOOKED_AT, rejectedSets } from './alternatives'
-import { cheapestCompletion, type Completion } from './completion'
+import { cheapestCompletion } from './completion'
 import { equip, orByFeel, stoppedBy } from './equip'
+import { whyUnreachable } from './no-way'
 import { opensBySwap, provedAs } from './opens'
 import { consumableNeeds, secondPerson, toolNeeds } from './tools-and-people'
-import { cheapestOrder, downItems, type Sequence, type Setting, upItems } from './order'
+import { cheapestOrder, contradicting, downItems, neverOpen, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
 import type { Limits } from './solve'
 import { bearingOn, powerOf } from './steps'
@@ -23,7 +24,7 @@ export type Watch = Pick<Limits, 'onProgress' | 'shouldStop'>
 const MOST_STEPS = 600
 
 /** Written into `plan-adopted`, so that an old plan can be read for what it was. */
-const PLANNER_VERSION = 'exact-2'
+const PLANNER_VERSION = 'exact-3'
 
 /**
  * The way down to the jobs to do and the way back up.
@@ -37,12 +38,13 @@ const PLANNER_VERSION = 'exact-2'
  * @returns the plan; or why there is none: unknown goal, unreachable (with the blocked chain), cycle (with the loop), missing tool
  */
 export function plan(
-  file: MachineFile,
+  given: MachineFile,
   from: PlanStart | 'untouched',
   goals: readonly string[],
   options: PlanOptions,
   watch: Watch = {},
 ): PlanResult {
+  const file = withPosesMeant(given)
   const index = indexFile(file)
   const variants = withWorstCase(file, options.variants)
   const prices = options.prices ?? DEFAULT_PRICES
@@ -64,8 +66,10 @@ export function plan(
   const already = start.done.flatMap((id) => everything.get(id) ?? [])
   const facts = new Set(already.flatMap((a) => a.gives))
   if (actions.size > MOST_STEPS) return fail({ kind: 'too large', steps: actions.size, most: MOST_STEPS })
-  const completion = cheapestCompletion(actions, goal, variants, facts)
-  if (!completion.ok) return lacking.size > 0 ? forWantOfTools(file, from, goals, options, index, lacking, completion) : completion
+  const unreachable = whyUnreachable(actions, goal, variants, facts, (id) => hiddenBehind(index, id))
+  if (unreachable)
+    return lacking.size > 0 ? forWantOfTools(file, from, goals, options, index, lacking, fail(unreachable)) : fail(unreachable)
+  const sets = cheapestCompletion(actions, goal, variants, facts)
   const earlier = new Set(start.done)
   const open = [...actions.values()]
     .filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0)
@@ -82,7 +86,11 @@ export function plan(
   const wanted = downItems(file, open, goal, variants, facts)
   const makesSafe = (id: string): boolean => actions.get(id)!.kind === 'prove' || powerOf(index, actions.get(id)!, 'down') !== undefined
   const down = cheapestOrder(wanted.items, wanted.goal, makesSafe, setting)
-  if (!down) return noWay(completion.value.best, actions, start.pose, turns)
+  if (!down)
+    return (
+      noTurn(sets?.best.actions ?? new Set(), actions, start.pose, turns) ??
+      fail({ kind: 'cycle', limb: 'down', loop: contradicting(wanted.items, wanted.goal, setting) })
+    )
   const chosen = [...down.placed.map((p) => open[p.index]!)].sort((a, b) => (a.id < b.id ? -1 : 1))
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
@@ -95,7 +103,7 @@ export function plan(
   const atBottom = { ...setting, pose: bottom, tool: null, limits: { ...setting.limits, ...half(watch, 1) } }
   const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
   const planned = cheapestOrder(back.items, back.goal, () => false, atBottom)
-  if (!planned) return noWayBack(file, ups, bottom, variants)
+  if (!planned) return noWayBack(file, ups, back, atBottom, variants)
   const reverse = cheapestOrder(
     reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]),
     back.goal,
@@ -103,7 +111,7 @@ export function plan(
     { ...atBottom, limits: { nodes: LOOKED_AT } },
   )
   const up = options.upOrder === 'reverse' && reverse ? reverse : planned
-  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already)
+  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already, variants)
   const steps = [...downSteps, ...upSteps]
 
   return ok({
@@ -119,7 +127,7 @@ export function plan(
           ...(goals.length > 1 ? { job: index.goals.get(id)!.name, goal: id } : {}),
           ...(found ? { part: { id: found.id, name: found.name } } : {}),
           ...(found?.compare ? { compare: found.compare } : {}),
-          ...given('opens', opensBySwap(index, part)),
+          ...someOf('opens', opensBySwap(index, part)),
         }
       }),
     ),
@@ -129,7 +137,7 @@ export function plan(
     rejected: rejectedSets(
       down.placed.map((p) => open[p.index]!.id),
       down.cost,
-      [completion.value.best, ...completion.value.others],
+      sets ? [sets.best, ...sets.others] : [],
       (set) => {
         const some = open.filter((a) => set.has(a.id))
         const items = downItems(file, some, goal, variants, facts)
@@ -149,7 +157,7 @@ export function plan(
 }
 
 /** A list that has something in it. */
-const given = <K extends string, T>(key: K, list: readonly T[]): { readonly [P in K]?: readonly T[] } =>
+const someOf = <K extends string, T>(key: K, list: readonly T[]): { readonly [P in K]?: readonly T[] } =>
   (list.length > 0 ? { [key]: list } : {}) as never
 
 /** A limb of two. */
@@ -201,41 +209,32 @@ function limb(steps: readonly PlannedStep[], order: Sequence): LimbPlan {
   }
 }
 
-function noWay(best: Completion, actions: ReadonlyMap<string, Action>, pose: string, turns: Turns): PlanResult {
-  for (const id of [...best.actions].sort()) {
+/** A step of the least way to the goal that is done only in poses that cannot be had. */
+function noTurn(best: ReadonlySet<string>, actions: ReadonlyMap<string, Action>, pose: string, turns: Turns): PlanResult | null {
+  for (const id of [...best].sort()) {
     const { doing } = actions.get(id)!
     const poses = doing.modes.flatMap((m) => m.poses)
     if (!poses.some((p) => Number.isFinite(turns.cost(pose, p))))
       return fail({ kind: 'no way to turn', from: pose, to: poses[0] ?? '', step: doing.title })
   }
-  return fail({ kind: 'cycle', loop: [...best.actions].sort() })
+  return null
 }
 
-/** Why the way up has no order: returns that wait for each other, or one that only goes in a pose that cannot be had. */
-function noWayBack(file: MachineFile, ups: readonly UpAction[], bottom: string, variants: Variants): PlanResult {
-  const loop = upLoop(ups)
-  const stuck = ups.find((up) => usableModes(up.doing, variants).every((m) => m.poses.every((p) => p !== bottom && standingGuard(file, p))))
+/** Why the way up has no order: a return that is never open or has no pose, else returns that wait for each other. */
+function noWayBack(
+  file: MachineFile,
+  ups: readonly UpAction[],
+  { items, goal }: ReturnType<typeof upItems>,
+  setting: Setting,
+  variants: Variants,
+): PlanResult {
+  const never = ups.find((up) => up.id === neverOpen(items, setting))
+  if (never) return fail({ kind: 'never back', step: never.doing.title })
+  const loop = contradicting(items, goal, setting)
+  const stuck = ups.find((up) =>
+    usableModes(up.doing, variants).every((m) => m.poses.every((p) => p !== setting.pose && standingGuard(file, p))),
+  )
   return loop.length > 0 || !stuck
-    ? fail({ kind: 'cycle', loop })
-    : fail({ kind: 'no way to turn', from: bottom, to: stuck.doing.modes[0]?.poses[0] ?? '', step: stuck.doing.title })
-}
-
-/** Follows unmet waits from return to return until one comes round again. */
-function upLoop(ups: readonly UpAction[]): string[] {
-  const left = new Map(ups.map((up) => [up.id, up]))
-  for (let moved = true; moved;) {
-    moved = false
-    for (const up of left.values()) {
-      if (up.after.some((id) => left.has(id))) continue
-      left.delete(up.id)
-      moved = true
-    }
-  }
-  const loop: string[] = []
-  let here = [...left.keys()][0]
-  while (here !== undefined && !loop.includes(here)) {
-    loop.push(here)
-    here = left.get(here)?.after.find((id) => left.has(id))
-  }
-  return here === undefined ? loop : [...loop.slice(loop.indexOf(here)), here]
+    ? fail({ kind: 'cycle', limb: 'up', loop })
+    : fail({ kind: 'no way to turn', from: setting.pose, to: stuck.doing.modes[0]?.poses[0] ?? '', step: stuck.doing.title })
 }

@@ -1,6 +1,6 @@
-import { factKey, type Guard, type MachineFile, type FactKey } from '../machine'
+import { factKey, type FactKey, type Guard, holds, type MachineFile, type Mode, type Variants } from '../machine'
 import { standingGuard } from './turns'
-import type { UpAction } from './way-up'
+import { openWay, type UpAction } from './way-up'
 
 /**
  * Returns that wait for whatever is done in a pose that the machine stands in only without them; and what waits for returns to
@@ -21,6 +21,55 @@ export function standingWaits(
       if ('not' in part && 'fact' in part.not) for (const up of giving(factKey(part.not))) wait(ups[index]!.id, up.id)
     }
   }
+  return waits
+}
+
+/**
+ * What an order that was chosen rests on, beside what every order has to keep: of what each return needed off, the way that is open where
+ * it stands, what its mode and its pose ask for. Returns wait for those that need them off, and for what has to be back.
+ * @param placed the whole order
+ */
+export function waitsInOrder(
+  file: MachineFile,
+  ups: readonly UpAction[],
+  placed: readonly { readonly index: number; readonly pose: string; readonly mode: Mode }[],
+  variants: Variants,
+): ReadonlyMap<string, readonly string[]> {
+  const place = new Map(placed.map((p, i) => [ups[p.index]!.id, i]))
+  const waits = new Map<string, string[]>()
+  const wait = (id: string, on: string): void => void (id !== on && waits.set(id, [...(waits.get(id) ?? []), on]))
+  placed.forEach(({ index, pose, mode }, here) => {
+    const up = ups[index]!
+    const comesLater = (id: string): boolean => (place.get(id) ?? -1) > here
+    const backOf = (fact: FactKey): readonly string[] => ups.flatMap((u) => (u.answers?.gives.includes(fact) ? [u.id] : []))
+    /** What binds of a guard: of a choice the first that holds here. */
+    const bind = (guard: Guard): readonly (readonly [id: string, on: string])[] | null => {
+      if ('any' in guard) {
+        for (const g of guard.any) {
+          const bound = bind(g)
+          if (bound) return bound
+        }
+        return null
+      }
+      if ('all' in guard) {
+        const all = guard.all.map(bind)
+        return all.some((b) => b === null) ? null : all.flatMap((b) => b!)
+      }
+      if ('fact' in guard) {
+        const givers = backOf(factKey(guard))
+        const off = givers.find(comesLater)
+        return off !== undefined ? [[off, up.id]] : givers.length === 0 ? [] : null
+      }
+      if ('not' in guard && 'fact' in guard.not) {
+        const givers = backOf(factKey(guard.not))
+        return givers.some(comesLater) ? null : givers.map((id) => [up.id, id] as const)
+      }
+      return holds(guard, () => false, variants) ? [] : null
+    }
+    for (const guard of [standingGuard(file, pose), mode.guard, up.doing.guard])
+      for (const [id, on] of (guard && bind(guard)) ?? []) wait(id, on)
+    for (const id of (up.keeps && openWay(up.keeps, comesLater)) ?? []) wait(id, up.id)
+  })
   return waits
 }
 

@@ -13,7 +13,7 @@ import {
   offOf,
   readFact,
 } from '../machine'
-import type { Action } from './actions'
+import { type Action, wanted } from './actions'
 import { cautionsAt } from '../cautions'
 import { standsIn } from './equip'
 import type { Limb, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
@@ -146,7 +146,7 @@ export function reasonsFor(action: Action, chosen: readonly Action[], goalNames:
     'all' in guard ? guard.all.some(asks) : 'any' in guard ? guard.any.some(asks) : 'fact' in guard && action.gives.includes(factKey(guard))
   const reasons = chosen
     .filter(
-      (other) => other.id !== action.id && (asks(other.needs) || (other.load !== undefined && action.gives.includes(other.load.support))),
+      (other) => other.id !== action.id && (asks(wanted(other)) || (other.load !== undefined && action.gives.includes(other.load.support))),
     )
     .map((other) => ({ wantedBy: other.id, title: other.doing.title }))
   return asks(goal) ? [{ wantedBy: 'goal', title: goalNames.join(' + ') }, ...reasons] : reasons

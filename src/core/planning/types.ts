@@ -262,7 +262,8 @@ export interface Plan {
 export type PlanError =
   | { readonly kind: 'unknown goal'; readonly goal: string }
   | { readonly kind: 'unreachable'; readonly chain: readonly string[] }
-  | { readonly kind: 'cycle'; readonly loop: readonly string[] }
+  | { readonly kind: 'cycle'; readonly limb?: Limb; readonly loop: readonly string[] }
+  | { readonly kind: 'never back'; readonly step: string }
   | { readonly kind: 'missing-tool'; readonly tool: string; readonly step: string }
   | { readonly kind: 'no way to turn'; readonly from: string; readonly to: string; readonly step: string }
   | { readonly kind: 'too large'; readonly steps: number; readonly most: number }

@@ -1,7 +1,10 @@
-import { type Doing, type FileIndex, holds, type Guard, type Variants, type ActionId, actionId, factKey, type FactKey } from '../machine'
-import type { Action } from './actions'
+import { type Doing, type FileIndex, holds, type Guard, type Variants, actionId, factKey, type FactKey } from '../machine'
+import { type Action, withWays } from './actions'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
+
+/** What must not have gone back yet for a return to be done, where there is a choice of it: a tree over returns. */
+export type Keeps = { readonly all: readonly Keeps[] } | { readonly any: readonly Keeps[] } | { readonly off: string }
 
 /** One thing to be done on the way back up: the return of an action, or a check. */
 export interface UpAction {
@@ -12,14 +15,16 @@ export interface UpAction {
   readonly answers: Action | null
   readonly check?: string
   readonly after: readonly string[]
+  /** One way to it has to be open still, where there was more than one. */
+  readonly keeps?: Keeps
   /** What should rather not have been done yet: nobody looks along leads with a hand in a live machine that need not be live. */
   readonly ratherBefore: readonly string[]
 }
 
 /**
- * The way up for a set of down actions: each has its return but for proving and propping; every return comes after the
- * returns of whatever it was needed for (the mirror), unless a `must` rule says the opposite, plus the returns' own
- * guards (`not off x` = x is back on), the file's rules and its checks.
+ * The way up for a set of down actions: each has its return but for proving and propping; every return is done while what was needed for
+ * its removal is still so (the mirror: what made room for it comes back later), unless a `must` rule says the opposite, plus the returns'
+ * own guards (`not off x` = x is back on), the file's rules and its checks.
  */
 export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[]): UpAction[] {
   const chosen = new Map(down.map((a) => [a.id, a]))
@@ -28,18 +33,24 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
   const rules = index.file.order.filter((r) => r.limb === 'up' && r.strength === 'must')
   const known = new Set<string>([...returns.map((a) => a.id), ...checks.map((c) => c.id)])
   const overruled = (first: string, then: string): boolean => rules.some((r) => r.first === then && r.then === first)
+  const mirror = mirrored(down, new Set(returns.map((a) => a.id)), variants)
+  const kept = new Map(returns.map((a) => [a.id, mirror(a, (other) => overruled(a.id, other))]))
+  /** By return: those that need it off still, whatever else is. */
+  const before = new Map<string, string[]>()
+  for (const [id, keeps] of kept) for (const other of certainly(keeps)) before.set(other, [...(before.get(other) ?? []), id])
 
   const ups: UpAction[] = returns.map((action) => {
-    const doing = returnDoing(index, action)!
-    const mirror = [...neededBy(action, down)].filter((id) => known.has(id) && !overruled(id, action.id))
+    const doing = withWays(index, returnDoing(index, action)!)
     const own = backOn(doing.guard).flatMap((fact) => down.filter((a) => a.gives.includes(fact)).map((a) => a.id))
     const ruled = rules.filter((r) => r.then === action.id).map((r) => r.first)
+    const keeps = withoutCertain(kept.get(action.id)!)
     return {
       id: action.id,
       action,
       doing,
       answers: action,
-      after: unique([...mirror, ...own, ...ruled], known, action.id),
+      after: unique([...(before.get(action.id) ?? []), ...own, ...ruled], known, action.id),
+      ...(keeps ? { keeps } : {}),
       ratherBefore: [],
     }
   })
@@ -49,17 +60,17 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     ups.push({
       id: check.id,
       action: check,
-      doing: step.up!,
+      doing: withWays(index, step.up!),
       answers: null,
       ...(step.check !== undefined ? { check: step.check } : {}),
       after: unique(step.after ?? [], known, check.id),
       ratherBefore: step.check === 'pinch' ? live : [],
     })
   }
-  const before = checks.flatMap((check) => (index.steps.get(check.subject)?.before ?? []).map((id) => [check.id, id] as const))
+  const checkedBefore = checks.flatMap((check) => (index.steps.get(check.subject)?.before ?? []).map((id) => [check.id, id] as const))
   return ups.map((up) => ({
     ...up,
-    after: unique([...up.after, ...before.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
+    after: unique([...up.after, ...checkedBefore.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
 }
@@ -84,26 +95,89 @@ function relevantChecks(index: FileIndex, variants: Variants, returns: ReadonlyS
   return [...found.values()]
 }
 
-/** All actions that could only be done after `action`: through steps without a return, straight on to the next that has one. */
-function neededBy(action: Action, down: readonly Action[]): Set<ActionId> {
-  const out = new Set<ActionId>()
-  const seen = new Set<string>([action.id])
-  const visit = (gives: readonly string[]): void => {
-    for (const other of down) {
-      if (seen.has(other.id) || !asks(other, gives)) continue
-      seen.add(other.id)
-      out.add(other.id)
-      if (other.kind === 'prove' || other.kind === 'support') visit(other.gives)
+/** Nothing is asked. */
+const FREE: Keeps = { all: [] }
+const isFree = (keeps: Keeps): boolean => 'all' in keeps && keeps.all.length === 0
+
+/**
+ * What has to be off still for an action to be undone: what its removal needed, as far as it was so. What is proved or propped holds as
+ * long as what that needed does; what has no return holds for good; what must not have been done yet is told by the return's own guard.
+ */
+function mirrored(
+  down: readonly Action[],
+  returning: ReadonlySet<string>,
+  variants: Variants,
+): (action: Action, free: (other: string) => boolean) => Keeps {
+  const givers = new Map<string, Action[]>()
+  for (const a of down) for (const fact of a.gives) givers.set(fact, [...(givers.get(fact) ?? []), a])
+  return (action, free) => {
+    // Nothing makes room for itself.
+    const others = (key: string): readonly Action[] => (givers.get(key) ?? []).filter((giver) => giver.id !== action.id)
+    const wasOpen = (guard: Guard): boolean => {
+      if ('all' in guard) return guard.all.every(wasOpen)
+      if ('any' in guard) return guard.any.some(wasOpen)
+      if ('fact' in guard) return others(factKey(guard)).length > 0
+      return ('not' in guard && 'fact' in guard.not) || holds(guard, () => false, variants)
     }
+    const fact = (key: string, through: readonly string[]): Keeps =>
+      anyOf(
+        others(key).map((giver): Keeps => {
+          if (free(giver.id)) return FREE
+          if (returning.has(giver.id)) return { off: giver.id }
+          if ((giver.kind !== 'prove' && giver.kind !== 'support') || through.includes(giver.id)) return FREE
+          return tree(giver.needs, [...through, giver.id])
+        }),
+      )
+    const tree = (guard: Guard, through: readonly string[]): Keeps => {
+      if ('all' in guard) return allOf(guard.all.map((g) => tree(g, through)))
+      if ('any' in guard) return anyOf(guard.any.filter(wasOpen).map((g) => tree(g, through)))
+      return 'fact' in guard ? fact(factKey(guard), through) : FREE
+    }
+    return tree(action.needs, [])
   }
-  visit(action.gives)
-  return out
 }
 
-function asks(action: Action, gives: readonly string[]): boolean {
-  const inside = (g: Guard): boolean =>
-    'all' in g ? g.all.some(inside) : 'any' in g ? g.any.some(inside) : 'fact' in g && gives.includes(`${g.fact} ${g.of}`)
-  return inside(action.needs)
+function allOf(list: readonly Keeps[]): Keeps {
+  const flat = list.flatMap((k) => ('all' in k ? k.all : [k]))
+  return flat.length === 1 ? flat[0]! : { all: flat }
+}
+
+/** One way that asks nothing is enough; where none was ever open, none has to stay so. */
+function anyOf(list: readonly Keeps[]): Keeps {
+  const flat = list.flatMap((k) => ('any' in k ? k.any : [k]))
+  if (flat.length === 0 || flat.some(isFree)) return FREE
+  return flat.length === 1 ? flat[0]! : { any: flat }
+}
+
+/** Returns that have to be off whichever way is taken. */
+function certainly(keeps: Keeps): readonly string[] {
+  if ('off' in keeps) return [keeps.off]
+  if ('all' in keeps) return [...new Set(keeps.all.flatMap(certainly))]
+  const [first, ...rest] = keeps.any.map((k) => new Set(certainly(k)))
+  return [...(first ?? [])].filter((id) => rest.every((r) => r.has(id)))
+}
+
+/** What is left to choose, without what is certain; undefined where nothing is. */
+function withoutCertain(keeps: Keeps): Keeps | undefined {
+  const sure = new Set(certainly(keeps))
+  const rest = (k: Keeps): Keeps =>
+    'off' in k ? (sure.has(k.off) ? FREE : k) : 'all' in k ? allOf(k.all.map(rest)) : anyOf(k.any.map(rest))
+  const left = rest(keeps)
+  return isFree(left) ? undefined : left
+}
+
+/** The returns of one way that is open, of those that `isOff` says are off still; null where none is. The first of the file's own. */
+export function openWay(keeps: Keeps, isOff: (id: string) => boolean): readonly string[] | null {
+  if ('off' in keeps) return isOff(keeps.off) ? [keeps.off] : null
+  if ('any' in keeps) {
+    for (const k of keeps.any) {
+      const way = openWay(k, isOff)
+      if (way) return way
+    }
+    return null
+  }
+  const ways = keeps.all.map((k) => openWay(k, isOff))
+  return ways.some((w) => w === null) ? null : ways.flatMap((w) => w!)
 }
 
 /** `not off x` in a return's guard: x has to be back on. */

@@ -4,7 +4,7 @@ import type { Sequence } from './order'
 import { opensOf } from './opens'
 import { fixingSpecs, jointFacts, plugFacts } from './fixing-specs'
 import { asksDead, describe, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
-import { standingWaits } from './standing'
+import { waitsInOrder } from './standing'
 import { standingGuard, type Turns } from './turns'
 import type { PlannedStep, PlanStart, Reason } from './types'
 import type { UpAction } from './way-up'
@@ -44,7 +44,7 @@ export function writeDown(
       ...(numbered ? { number: ++number } : {}),
       why: [...reasonsFor(action, chosen, goalNames, goal), ...standingReasons(index, action, poses)],
       gives: action.gives,
-      needs: settled(both(needsOf(action), standingGuard(index.file, here)), variants),
+      needs: settled(both(needsOf(action), mode.guard, standingGuard(index.file, here)), variants),
       ...(asksDead(action.needs) ? { dead: true as const } : {}),
       ...(power ? { power } : {}),
       ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
@@ -66,11 +66,12 @@ export function writeUp(
   turns: Turns,
   down: readonly PlannedStep[],
   already: readonly Action[],
+  variants: Variants,
 ): PlannedStep[] {
   let before = pose
   const byAction = new Map(down.map((s) => [s.action, s]))
   const earlier = new Set(already.map((a) => a.id))
-  const waits = standingWaits(index.file, ups, order.placed)
+  const waits = waitsInOrder(index.file, ups, order.placed, variants)
   return withReopening(
     down,
     order.placed.map(({ index: i, mode, pose: here }) => {

@@ -1,5 +1,5 @@
 import type { MachineFile, OrderRule } from '../../core/machine'
-import { all, DEAD, doing, exposed, off, prepared, q, unplugged, way } from '../../core/builder'
+import { all, DEAD, doing, exposed, off, on, prepared, q, unplugged, way } from '../../core/builder'
 import { hub } from './dunlin-hub'
 import { TOOLS } from './dunlin-tools'
 
@@ -172,7 +172,7 @@ export function dunlin(): MachineFile {
         release: 'loosen',
         access: off('deck-lid'),
         down: doing('Open the pack strap', [way(UP, null, 0.5)], {}),
-        up: doing('Strap over the pack, no lead under it', [way(UP, null, 1)], { cautions: ['H9', 'H63'], guard: off('pack') }),
+        up: doing('Strap over the pack, no lead under it', [way(UP, null, 1)], { cautions: ['H9', 'H63'], guard: on('pack') }),
       },
       ...from('joints'),
     ],

@@ -1,5 +1,5 @@
 export { bounds } from './bound'
-export { costOf, mayDo, meets, noneDone, withDone } from './problem'
+export { costOf, mayDo, meets, needsIn, noneDone, withDone } from './problem'
 export type { Choice, Need, Placing, Problem, Task } from './problem'
 export { DEFAULT_LIMITS, EVERY_RULE, limitsFor } from './limits'
 export type { Limits } from './limits'

@@ -112,6 +112,25 @@ export function certain(need: Need): number[] {
   return need.done.length === 1 ? [need.done[0]!] : []
 }
 
+/**
+ * Tasks that a need names: those that come before it, and those that come after, since they must not be done yet.
+ * @param certain only those that it names whichever way it is met
+ */
+export function needsIn(need: Need, certain: boolean): { readonly before: readonly number[]; readonly after: readonly number[] } {
+  if (typeof need === 'boolean') return { before: [], after: [] }
+  if ('undone' in need) return { before: [], after: need.undone }
+  if ('done' in need) return { before: certain && need.done.length !== 1 ? [] : need.done, after: [] }
+  const parts = ('all' in need ? need.all : need.any).map((n) => needsIn(n, certain))
+  const gathered = (pick: (p: (typeof parts)[number]) => readonly number[]): readonly number[] => [...new Set(parts.flatMap(pick))]
+  const all = { before: gathered((p) => p.before), after: gathered((p) => p.after) }
+  return 'all' in need || !certain
+    ? all
+    : {
+        before: all.before.filter((t) => parts.every((p) => p.before.includes(t))),
+        after: all.after.filter((t) => parts.every((p) => p.after.includes(t))),
+      }
+}
+
 export interface Tests {
   readonly task: (task: number, done: Done, relaxed: boolean) => boolean
   readonly goal: (done: Done, relaxed: boolean) => boolean
