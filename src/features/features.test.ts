@@ -90,9 +90,9 @@ describe('what the big action says', () => {
     ['up:undo:front-rim-screws', 'All 6 started by hand'],
   ])('%s: %s', (id, text) => expect(label(id)).toMatch(id.includes('right-nut') ? /^Off, in [A-C]\d$/ : text))
   it('gives three facts at the most, and the source of a torque', () => {
-    for (const s of steps) expect(factsOfStep(state, s).length).toBeLessThanOrEqual(3)
+    for (const s of steps) expect(factsOfStep(s).length).toBeLessThanOrEqual(3)
     const rim = state.up.find((s) => s.id === 'up:undo:front-rim-screws')!
-    expect(factsOfStep(state, rim)).toContainEqual({ label: 'Tighten', value: '10 N·m', note: 'machine file' })
+    expect(factsOfStep(rim)).toContainEqual({ label: 'Tighten', value: '10 N·m', note: 'machine file' })
   })
   it('has a pill for every numbered rung, with words for those who cannot see it', () => {
     for (const row of rungs(state, 'down')) if (row.number !== undefined) expect(pillOf(state, row)?.words).toMatch(/: /)

@@ -31,7 +31,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const waits = settled ? [] : waitingFor(state, step, when)
   const turn = !settled && turnNeeded(state, step) ? step.turn! : null
   const pass = nextPass(state, step.id)
-  const facts = factsOfStep(state, step)
+  const facts = factsOfStep(step)
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
   const warmed = step.limb === 'up' && step.pair && !settled ? (state.steps[step.pair]?.tried ?? []).filter((t) => t.way === 'warm') : []
   const ways = job.file ? waysOf(job.file, step, turn !== null) : []

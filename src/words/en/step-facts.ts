@@ -41,10 +41,7 @@ export function tightSetting(step: PlannedStep, method: Extract<Method, { readon
 }
 
 /** Short facts for the card, three at the most. */
-export function factsOfStep(
-  state: JobState,
-  step: PlannedStep,
-): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
+export function factsOfStep(step: PlannedStep): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
   const facts: { label: string; value: string; note?: string }[] = []
   if (step.tool)
     facts.push({
