@@ -53,7 +53,7 @@ describe('the demo world', () => {
   })
 
   it('keeps the machine file letter for letter', async () => {
-    const text = await loadMachineText(sql, 'dunlin', '2027-01')
+    const text = await loadMachineText(sql, 'dunlin', '2027-02')
     const parsed = parseMachineFile(text!)
     expect(parsed.ok).toBe(true)
     if (parsed.ok) expect(JSON.stringify(parsed.value, null, 1)).toBe(text)

@@ -1,4 +1,4 @@
-import type { Joint, MachineFile } from '../machine'
+import type { Connection, Joint, MachineFile } from '../machine'
 
 /** A step as a caution sees it. */
 export interface At {
@@ -9,6 +9,8 @@ export interface At {
   readonly subject: string
   /** The fixing, where the step is about one. */
   readonly joint: Joint | undefined
+  /** The plug, where it is about one. */
+  readonly connection: Connection | undefined
   readonly limb: 'down' | 'up'
 }
 
@@ -20,3 +22,8 @@ export interface CautionRule {
   /** Where it follows from what a step is. Without it the caution stands where a file or a test names it. */
   readonly when?: (at: At) => boolean
 }
+
+/** The pack's plug goes in, or the mains: from here on it is live. */
+export const makesLive = ({ file, action, subject, limb }: At): boolean =>
+  limb === 'up' &&
+  (action === `unplug:${file.pack?.plug ?? ''}` || (!file.pack && file.energy.some((e) => e.kind === 'mains' && e.releasedBy === subject)))

@@ -3,5 +3,5 @@ import type { CautionRule } from './caution'
 export const rimUnderPressure: CautionRule = {
   level: 'stop',
   asks: 'hand',
-  when: ({ file, subject }) => file.energy.some((e) => e.kind === 'tyre' && e.releasedBy === subject),
+  when: ({ file, subject, limb }) => limb === 'down' && file.energy.some((e) => e.kind === 'tyre' && e.releasedBy === subject),
 }

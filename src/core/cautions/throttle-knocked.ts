@@ -1,3 +1,7 @@
-import type { CautionRule } from './caution'
+import { type CautionRule, makesLive } from './caution'
 
-export const throttleKnocked: CautionRule = { level: 'stop', asks: 'hand' }
+export const throttleKnocked: CautionRule = {
+  level: 'stop',
+  asks: 'hand',
+  when: makesLive,
+}

@@ -1,3 +1,7 @@
 import type { CautionRule } from './caution'
 
-export const twoLengths: CautionRule = { level: 'look', asks: 'eye' }
+export const twoLengths: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: ({ joint, limb }) => limb === 'up' && new Set(joint?.members.map((m) => m.length)).size > 1,
+}

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { factKey, type Guard, holds, type MachineFile } from '../machine'
 import { plan, type Plan } from './index'
@@ -240,3 +241,33 @@ describe('planning from the middle', () => {
     expect(upIndex(rest.value, 'undo:deck-screws')).toBeGreaterThan(0)
   })
 })
+
+describe.each(demoMachines().flatMap((f) => f.goals.map((g) => [f.name, g.name, f, g.id] as const)))(
+  '%s, %s, on the way up',
+  (_, __, of, goal) => {
+    const p = planned(goal, of, {})
+    const up = p.up.steps
+    const at = (action: string): number => up.findIndex((s) => s.action === action)
+    const live = up.findIndex((s) => s.power === 'live')
+
+    it('joins a tether before its cover seats', () => {
+      for (const joint of of.joints.filter((j) => j.role === 'cover'))
+        for (const plug of of.parts.find((part) => part.id === joint.holds[0])?.tethers ?? []) {
+          const [joined, seated] = [at(`unplug:${plug}`), at(`off:${joint.holds[0]}`)]
+          if (joined >= 0 && seated >= 0) expect(joined, plug).toBeLessThan(seated)
+        }
+    })
+    it('tries nothing under power while a plug is apart', () => {
+      const test = up.findIndex((s) => s.check === 'spin test' || s.check === 'calibration')
+      up.forEach((s, i) => s.kind === 'unplug' && test >= 0 && expect(i, s.title).toBeLessThan(test))
+    })
+    it('makes it live after all that does not wait for it', () => {
+      if (live < 0) return
+      const waits = new Set([up[live]!.id])
+      for (const s of up) if (s.after?.some((id) => waits.has(id))) waits.add(s.id)
+      for (const s of up.slice(live + 1))
+        if (s.kind !== 'prepare' && s.kind !== 'push aside')
+          expect(waits.has(s.id), `${s.title} is done under power, and need not be`).toBe(true)
+    })
+  },
+)

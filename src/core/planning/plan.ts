@@ -95,14 +95,20 @@ export function plan(
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
   const all = [...already, ...chosen]
-  const returns = compileUp(index, variants, all).map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
-  const stopped = stoppedBy(index, returns, lacking)
+  const returns = (sourceLast: boolean): readonly UpAction[] =>
+    compileUp(index, variants, all, sourceLast).map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
+  const stopped = stoppedBy(index, returns(true), lacking)
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
-  const ups = returns.map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
   const bottom = down.placed.at(-1)?.pose ?? start.pose
   const atBottom = { ...setting, pose: bottom, tool: null, limits: { ...setting.limits, ...half(watch, 1) } }
-  const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
-  const planned = cheapestOrder(back.items, back.goal, () => false, atBottom)
+  const wayUp = (sourceLast: boolean) => {
+    const ups = returns(sourceLast).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
+    const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
+    return { ups, back, planned: cheapestOrder(back.items, back.goal, () => false, atBottom) }
+  }
+  // A file may leave no other way than to make it live before all else is back.
+  const last = wayUp(true)
+  const { ups, back, planned } = last.planned ? last : wayUp(false)
   if (!planned) return noWayBack(file, ups, back, atBottom, variants)
   const reverse = cheapestOrder(
     reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]),

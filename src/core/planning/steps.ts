@@ -60,6 +60,7 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
   const instead = standsIn(placing.mode)
   const turn = turnBefore(turns, placing.before, placing.pose)
   const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
+  const connection = action.kind === 'unplug' ? index.connections.get(action.subject) : undefined
   return {
     action: action.id,
     kind: action.kind,
@@ -102,7 +103,10 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
     // Those that the file names stand first.
     cautions: [
-      ...new Set([...(doing.cautions ?? []), ...cautionsAt({ file: index.file, action: action.id, subject: action.subject, joint, limb })]),
+      ...new Set([
+        ...(doing.cautions ?? []),
+        ...cautionsAt({ file: index.file, action: action.id, subject: action.subject, joint, connection, limb }),
+      ]),
     ],
     consumables: doing.consumables ?? [],
   }

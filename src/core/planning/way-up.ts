@@ -1,4 +1,4 @@
-import { type Doing, type FileIndex, holds, type Guard, type Variants, actionId, factKey, type FactKey } from '../machine'
+import { type Doing, type FileIndex, holds, type Guard, type Variants, actionId, offOf, factKey, type FactKey } from '../machine'
 import { type Action, withWays } from './actions'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
@@ -26,7 +26,7 @@ export interface UpAction {
  * its removal is still so (the mirror: what made room for it comes back later), unless a `must` rule says the opposite, plus the returns'
  * own guards (`not off x` = x is back on), the file's rules and its checks.
  */
-export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[]): UpAction[] {
+export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[], sourceLast = true): UpAction[] {
   const chosen = new Map(down.map((a) => [a.id, a]))
   const returns = down.filter((a) => a.kind !== 'prove' && a.kind !== 'support' && returnDoing(index, a) !== undefined)
   const checks = relevantChecks(index, variants, new Set(returns.map((a) => a.id)))
@@ -34,7 +34,9 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
   const known = new Set<string>([...returns.map((a) => a.id), ...checks.map((c) => c.id)])
   const overruled = (first: string, then: string): boolean => rules.some((r) => r.first === then && r.then === first)
   const mirror = mirrored(down, new Set(returns.map((a) => a.id)), variants)
-  const kept = new Map(returns.map((a) => [a.id, mirror(a, (other) => overruled(a.id, other))]))
+  const tethers = coverTethers(index, returns)
+  const tied = (cover: string, plug: string): boolean => tethers.some(([c, t]) => c === cover && t === plug)
+  const kept = new Map(returns.map((a) => [a.id, mirror(a, (other) => overruled(a.id, other) || tied(a.id, other))]))
   /** By return: those that need it off still, whatever else is. */
   const before = new Map<string, string[]>()
   for (const [id, keeps] of kept) for (const other of certainly(keeps)) before.set(other, [...(before.get(other) ?? []), id])
@@ -43,18 +45,20 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     const doing = withWays(index, returnDoing(index, action)!)
     const own = backOn(doing.guard).flatMap((fact) => down.filter((a) => a.gives.includes(fact)).map((a) => a.id))
     const ruled = rules.filter((r) => r.then === action.id).map((r) => r.first)
+    const joined = tethers.filter(([cover]) => cover === action.id).map(([, plug]) => plug)
     const keeps = withoutCertain(kept.get(action.id)!)
     return {
       id: action.id,
       action,
       doing,
       answers: action,
-      after: unique([...(before.get(action.id) ?? []), ...own, ...ruled], known, action.id),
+      after: unique([...(before.get(action.id) ?? []), ...own, ...ruled, ...joined], known, action.id),
       ...(keeps ? { keeps } : {}),
       ratherBefore: [],
     }
   })
   const live = returns.filter((a) => powerOf(index, a, 'up') === 'live').map((a) => a.id)
+  const plugs = returns.filter((a) => a.kind === 'unplug').map((a) => a.id)
   for (const check of checks) {
     const step = index.steps.get(check.subject)!
     ups.push({
@@ -63,16 +67,55 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
       doing: withWays(index, step.up!),
       answers: null,
       ...(step.check !== undefined ? { check: step.check } : {}),
-      after: unique(step.after ?? [], known, check.id),
+      // Nothing is tried under power while a plug is apart.
+      after: unique([...(step.after ?? []), ...(tried(step.check) ? plugs : [])], known, check.id),
       ratherBefore: step.check === 'pinch' ? live : [],
     })
   }
   const checkedBefore = checks.flatMap((check) => (index.steps.get(check.subject)?.before ?? []).map((id) => [check.id, id] as const))
-  return ups.map((up) => ({
+  const whole = ups.map((up) => ({
     ...up,
     after: unique([...up.after, ...checkedBefore.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
+  return sourceLast ? live.reduce(withLast, whole) : whole
+}
+
+/**
+ * The energy source goes in after all that does not wait for it: nobody works on a lid or a lead, turns a belt by hand or looks along it in
+ * a live machine. What holds the machine, or only makes room, may stay until after the test.
+ */
+function withLast(ups: readonly UpAction[], source: string): UpAction[] {
+  const waits = new Set([source])
+  for (let moved = true; moved;) {
+    moved = false
+    for (const { id, after } of ups) {
+      if (waits.has(id) || !after.some((other) => waits.has(other))) continue
+      waits.add(id)
+      moved = true
+    }
+  }
+  const goesFirst = ({ answers, id }: UpAction): boolean =>
+    !waits.has(id) && (answers === null || answers.kind === 'release' || answers.kind === 'take off' || answers.kind === 'unplug')
+  const first = ups.filter(goesFirst).map((up) => up.id)
+  return ups.map((up) => (up.id === source ? { ...up, after: [...new Set([...up.after, ...first])] } : up))
+}
+
+/** Checks that are made under power. */
+const tried = (check: string | undefined): boolean => check === 'spin test' || check === 'calibration'
+
+/**
+ * Covers with a lead in them, and the plugs of those leads: a tether is joined while its cover still hangs by it, and the cover seats last.
+ * A wheel or a motor goes the other way round: its lead is laid once it is in.
+ */
+function coverTethers(index: FileIndex, returns: readonly Action[]): readonly (readonly [cover: string, plug: string])[] {
+  const covers = new Set(index.file.joints.flatMap((j) => (j.role === 'cover' && j.holds[0] !== undefined ? [j.holds[0]] : [])))
+  return returns.flatMap((action) =>
+    action.gives
+      .flatMap((fact) => offOf(fact) ?? [])
+      .filter((id) => covers.has(id))
+      .flatMap((id) => (index.parts.get(id)?.tethers ?? []).map((plug) => [action.id, actionId('unplug', plug)] as const)),
+  )
 }
 
 /** What the file says of the return; where it is silent, the mirror of the way down. */

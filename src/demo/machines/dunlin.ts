@@ -19,7 +19,7 @@ export function dunlin(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'dunlin',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Dunlin',
     class: 'scooter',
     variants: [

@@ -33,7 +33,7 @@ export function heron(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'heron',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Heron',
     class: 'tractor',
     variants: [
@@ -204,7 +204,10 @@ export function heron(): MachineFile {
           keep: 'own hole',
           pattern: 'criss-cross',
           release: 'undo',
-          down: doing('Undo 10 deck plate bolts', [way(FLAT, 'hex-4', 5)], { note: 'The rear two hide under the tow eye’s rubber.' }),
+          down: doing('Undo 10 deck plate bolts', [way(FLAT, 'hex-4', 5)], {
+            note: 'The rear two hide under the tow eye’s rubber.',
+            guard: prepared('chock'),
+          }),
           up: doing('10 deck plate bolts', [way(FLAT, 'torque-20', 6)], { passes: ['started', 'final'], cautions: ['H63'] }),
         },
         [...holes(8, 16), ['rear left, under the rubber', 16], ['rear right, under the rubber', 16]],
@@ -649,10 +652,10 @@ export function heron(): MachineFile {
         limb: 'up',
         check: 'spin test',
         after: ['unplug:service-plug', 'undo:motor-bolts', 'step:fill', 'step:insulation', 'undo:earth-strap'],
-        before: ['off:deck-plate', 'step:resolver-set'],
-        up: doing('Slow turn, both ways', [way(UP, null, 4, { people: 2 }), way(FLAT, null, 4, { people: 2, penalty: 3 })], {
+        before: ['off:deck-plate'],
+        up: doing('Slow turn, both ways', [way(UP, null, 4, { people: 2 })], {
           looks: {
-            stand: ['Rear on its stands, or the level kept clear', 'Cordon round it, one at the switch', 'Nobody within reach of a wheel'],
+            stand: ['Rear on its four stands, driven wheels free', 'Cordon round it, one at the switch', 'Nobody within reach of a wheel'],
             items: [
               'Turns forward',
               'Turns backward',
@@ -662,7 +665,7 @@ export function heron(): MachineFile {
               'Emergency stop cuts the drive',
             ],
           },
-          note: 'One at the switch, one looking. On its wheels: two metres on the level, nobody near.',
+          note: 'One at the switch, one looking. Never on its wheels: it drives off.',
           cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
@@ -675,7 +678,7 @@ export function heron(): MachineFile {
         up: doing('Pump running 5 minutes, bled, topped up', [way(BOTH, null, 2)], {
           wants: [{ id: 'level', name: 'level above the lower mark', quantity: 'length', unit: 'mm', low: 5, high: 30 }],
           wait: 5,
-          note: 'A level that falls is air coming out: top up, run again.',
+          note: 'A level that falls is air coming out. Nothing is poured while it is live: off, top up, run again.',
         }),
       },
       {
@@ -684,9 +687,10 @@ export function heron(): MachineFile {
         limb: 'up',
         check: 'calibration',
         after: ['off:motor', 'undo:resolver-screws', 'off:inverter'],
-        up: doing('Rotor angle taught to the inverter', [way(BOTH, null, 4)], {
+        before: ['step:spin-test', 'off:deck-plate'],
+        up: doing('Rotor angle taught to the inverter', [way(UP, null, 4)], {
           wants: [{ id: 'angle', name: 'angle as taught', quantity: 'angle', unit: 'deg', repeats: 2 }],
-          note: 'By the maker’s procedure.',
+          note: 'By the maker’s procedure, driven wheels free, before its first turn.',
           ifOmitted: 'It pulls weakly and runs hot.',
         }),
       },
@@ -731,14 +735,6 @@ export function heron(): MachineFile {
         then: 'step:chock',
         strength: 'must',
         consequence: 'On its wheels it drives off.',
-      },
-      {
-        id: 'chock-first',
-        limb: 'down',
-        first: 'step:chock',
-        then: 'undo:deck-bolts',
-        strength: 'prefer',
-        consequence: 'Nearly two tonnes on a slip.',
       },
     ],
     loadPath: [{ part: 'motor', joints: ['motor-bolts'], support: 'sling' }],

@@ -44,7 +44,7 @@ export function sanderling(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'sanderling',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Sanderling',
     class: 'scooter',
     variants: [

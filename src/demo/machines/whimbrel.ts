@@ -490,7 +490,7 @@ export function whimbrel(): MachineFile {
         gives: [prepared('seat-down')],
         access: any({ variant: 'bags-fitted', is: 'off' }, off('bags')),
         down: doing('Seat down, display rolled away', [way(UP, 'hex-4', 1.5)], { note: 'Mark the seat’s height with tape.' }),
-        up: doing('Seat up to its mark, display back', [way(UP, 'hex-4', 1.5)], { cautions: ['H22'] }),
+        up: doing('Seat up to its mark, display back', [way(UP, 'hex-4', 1.5)]),
       },
       {
         id: 'hold-derailleur',
