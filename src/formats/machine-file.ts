@@ -116,6 +116,7 @@ const doing = shape({
   guard,
   note: str(),
   counterHold: str(),
+  with: maybe(str()),
   ifOmitted: str(),
   cautions: maybe(str()),
   photo: str(),
@@ -318,7 +319,16 @@ export const machineFileShape = shape({
   loadPath: list(shape({ part: name(), joints: list(name()), support: name() })),
   poses: list(shape({ id: name(), name: name(), rotation: vec.required() })),
   poseMoves: list(
-    shape({ from: name(), to: name(), title: name(), note: str(), people: number().strict().oneOf([1, 2]).required(), minutes, guard }),
+    shape({
+      from: name(),
+      to: name(),
+      title: name(),
+      note: str(),
+      people: number().strict().oneOf([1, 2]).required(),
+      minutes,
+      guard,
+      with: maybe(str()),
+    }),
   ),
   stacks: list(
     shape({

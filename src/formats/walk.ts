@@ -6,7 +6,7 @@ import { checkWords, itemWords, STANDS } from '../words/en/checks'
 import { wantWords } from '../words/en/measuring'
 import { whyNot } from '../words/en/plan-errors'
 import { factsOfStep } from '../words/en/step-facts'
-import { waysOf } from '../words/en/ways'
+import { besideOf, waysOf } from '../words/en/ways'
 
 /** One card of a job: what it says, in the order in which it is read, and what it rests on. */
 interface WalkCard {
@@ -51,7 +51,12 @@ function turnCard(file: MachineFile, step: PlannedStep): WalkCard {
   const turn = step.turn!
   return {
     head: turn.title,
-    lines: [...(turn.people === 2 ? ['Two people.'] : []), ...(turn.note ? [turn.note] : []), ...waysOf(file, step, true)],
+    lines: [
+      ...(turn.people === 2 ? ['Two people.'] : []),
+      ...(turn.note ? [turn.note] : []),
+      ...waysOf(file, step, true),
+      ...besideOf(file, step, true).map((name) => `Also: ${name}`),
+    ],
     facts: `turn ${turn.to} ${turn.people}`,
   }
 }
@@ -73,6 +78,7 @@ function stepCard(file: MachineFile, step: PlannedStep): WalkCard {
       ...waysOf(file, step, false),
       ...(step.note ? [step.note] : []),
       ...(step.counterHold ? [`Held: ${step.counterHold}`] : []),
+      ...besideOf(file, step, false).map((name) => `Also: ${name}`),
       ...cautionsOf(step.cautions).map((c) => `${MARK[c.level]} ${c.text}`),
       ...(check ? [`Check: ${checkWords(check)}`] : []),
       ...looks.stand.map((s) => `First: ${s}`),

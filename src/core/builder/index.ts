@@ -102,6 +102,8 @@ export interface AxlePlan {
   readonly wrench: string
   readonly access: (side: 'left' | 'right') => Guard
   readonly counterHold: string
+  /** What holds the flats. */
+  readonly flats: string
   readonly minutes: { readonly full: number; readonly washers: number }
   readonly flat: string
   readonly tab: string
@@ -134,7 +136,7 @@ export function axleEnds(p: AxlePlan): Joint[] {
                   cautions: ['H36'],
                   photo: 'right axle end with the lead',
                 })
-              : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, cautions: ['H35'] }),
+              : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, with: [p.flats], cautions: ['H35'] }),
           up:
             side === 'right'
               ? doing('Both nuts started by hand', [way(p.poses, null, 1)], {

@@ -37,7 +37,10 @@ export interface Doing {
   readonly modes: readonly Mode[]
   readonly guard?: Guard
   readonly note?: string
+  /** How the other end is held. */
   readonly counterHold?: string
+  /** Tools and things beside the one of the mode, by id: what holds the other end, a jack, chocks, a can. */
+  readonly with?: readonly string[]
   readonly ifOmitted?: string
   readonly cautions?: readonly string[]
   readonly consumables?: readonly Use[]

@@ -126,6 +126,7 @@ function checkStands({ file, index, known, guard }: Look): void {
     known(`/poseMoves/${i}/from`, move.from, index.poses)
     known(`/poseMoves/${i}/to`, move.to, index.poses)
     guard(`/poseMoves/${i}/guard`, move.guard)
+    move.with?.forEach((id, k) => known(`/poseMoves/${i}/with/${k}`, id, index.tools))
   })
 }
 
@@ -215,6 +216,9 @@ function checkDoing(index: FileIndex, at: string, doing: Doing | undefined, ids:
   if (doing.modes.length === 0) faults.push({ kind: 'too few', at: `${at}/modes`, value: doing.title, expected: 'one or more ways' })
   doing.covers?.forEach((id, i) => {
     if (!index.joints.has(id)) faults.push({ kind: 'dangling', at: `${at}/covers/${i}`, value: id })
+  })
+  doing.with?.forEach((id, i) => {
+    if (!index.tools.has(id)) faults.push({ kind: 'dangling', at: `${at}/with/${i}`, value: id })
   })
   doing.consumables?.forEach((use, i) => {
     if (!index.consumables.has(use.consumable))

@@ -168,6 +168,8 @@ export interface PoseMove {
   readonly people: 1 | 2
   readonly minutes: Minutes
   readonly guard?: Guard
+  /** What it is turned or held up with, by id: a jack, stands. */
+  readonly with?: readonly string[]
 }
 
 export interface StackItem {

@@ -19,6 +19,7 @@ export const standsIn = (mode: Mode): StandIn['standsFor'] | undefined => ('stan
 /** The ways that the tools to hand allow: the tool itself, else the first substitute that is there, with its risk; none otherwise. */
 export function equip(doing: Doing, lacking: ReadonlySet<string>): Doing {
   if (lacking.size === 0) return doing
+  if (doing.with?.some((id) => lacking.has(id))) return { ...doing, modes: [] }
   return {
     ...doing,
     modes: doing.modes.flatMap((mode): Mode[] => {
@@ -66,7 +67,7 @@ export function stoppedBy(
   lacking: ReadonlySet<string>,
 ): { readonly tool: string; readonly step: string } | null {
   for (const { doing } of actions) {
-    const tool = doing.modes.find((m) => m.tool !== null)?.tool
+    const tool = doing.with?.find((id) => lacking.has(id)) ?? doing.modes.find((m) => m.tool !== null)?.tool
     if (tool && equip(doing, lacking).modes.length === 0) return { tool: index.tools.get(tool)?.name ?? tool, step: doing.title }
   }
   return null

@@ -1,5 +1,4 @@
-import { type Doing, type FileIndex, indexFile, type MachineFile, subjectOf, wishedPose } from '../machine'
-import type { TurnFacts } from './adopted'
+import { type Doing, type FileIndex, indexFile, type MachineFile, type PoseMove, subjectOf, wishedPose } from '../machine'
 import { BY_FEEL } from './by-feel'
 import { fixingSpecs, jointFacts, plugFacts, returnOf } from './fixing-specs'
 import type { FixingSpec, PartSpec, PlannedStep, PoseTurn, SwapPlanStep } from './types'
@@ -88,7 +87,8 @@ function downOf(index: FileIndex, action: string): Doing | undefined {
   return index.joints.get(id)?.down ?? index.parts.get(id)?.lift ?? index.connections.get(id)?.down ?? index.steps.get(id)?.down
 }
 
-function doingOf(index: FileIndex, step: PlannedStep): Doing | undefined {
+/** What the file says of a step. */
+export function doingOf(index: FileIndex, step: PlannedStep): Doing | undefined {
   const subject = subjectOf(step.action)
   const down =
     step.kind === 'release'
@@ -103,13 +103,17 @@ function doingOf(index: FileIndex, step: PlannedStep): Doing | undefined {
   return down ? returnOf(index, step.kind, subject, down) : undefined
 }
 
-function turnInWords(index: FileIndex, turn: PoseTurn): PoseTurn {
-  const moves = (turn.by as TurnFacts['by']).flatMap(
+/** The moves of the file that a turn is made of. */
+export const movesOf = (index: FileIndex, turn: PoseTurn): readonly PoseMove[] =>
+  (turn.by ?? []).flatMap(
     ([from, to]) =>
       index.file.poseMoves
         .filter((m) => m.from === from && m.to === to)
         .sort((a, b) => a.minutes.likely * a.people - b.minutes.likely * b.people)[0] ?? [],
   )
+
+function turnInWords(index: FileIndex, turn: PoseTurn): PoseTurn {
+  const moves = movesOf(index, turn)
   const notes = [...new Set(moves.flatMap((m) => m.note ?? []))]
   return { ...turn, title: moves.map((m) => m.title).join(', then ') || turn.title, ...(notes.length > 0 ? { note: notes.join(' ') } : {}) }
 }

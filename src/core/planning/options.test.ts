@@ -107,6 +107,26 @@ describe('what must not change a plan', () => {
   })
 })
 
+describe('what holds, lifts and catches', () => {
+  const heron = demoMachines().find((f) => f.id === 'heron')!
+  const without = (file: MachineFile, tool: string) =>
+    plan(file, 'untouched', ['motor-goal'], { variants: {}, toolsOwned: file.tools.map((t) => t.id).filter((id) => id !== tool) })
+
+  it('is among the tools of the job, with the step that first wants it', () => {
+    const tools = planned(heron, 'motor-goal').tools
+    expect(tools.map((t) => t.id)).toEqual(expect.arrayContaining(['chocks', 'jack', 'stands', 'hoist', 'can']))
+    expect(tools.find((t) => t.id === 'jack')?.firstStep).toBe('Jack the rear, four stands under the frame')
+    expect(planned(heron, 'inspect').tools.map((t) => t.id)).not.toContain('hoist')
+  })
+  it('is named where it is not here: no plan is made that lifts with nothing', () => {
+    expect(without(heron, 'hoist')).toMatchObject({ ok: false, error: { kind: 'missing-tool', tool: 'hoist with sling, 250 kg' } })
+    expect(without(heron, 'jack')).toMatchObject({
+      ok: false,
+      error: { kind: 'missing-tool', tool: 'trolley jack', step: 'Jack the rear, four stands under the frame' },
+    })
+  })
+})
+
 describe('the exact reverse', () => {
   it.each(jobs)('%s, %s: comes back in the opposite order wherever nothing forbids it, and never costs less', (_, __, file, goal) => {
     const best = planned(file, goal)

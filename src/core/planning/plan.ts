@@ -44,7 +44,9 @@ export function plan(
   options: PlanOptions,
   watch: Watch = {},
 ): PlanResult {
-  const file = withPosesMeant(given)
+  const lacking = new Set(options.toolsOwned ? given.tools.map((t) => t.id).filter((id) => !options.toolsOwned!.includes(id)) : [])
+  const meant = withPosesMeant(given)
+  const file = { ...meant, poseMoves: meant.poseMoves.filter((m) => !m.with?.some((id) => lacking.has(id))) }
   const index = indexFile(file)
   const variants = withWorstCase(file, options.variants)
   const prices = options.prices ?? DEFAULT_PRICES
@@ -56,7 +58,6 @@ export function plan(
   const goal = { all: goals.map((id) => expandGoal(index, index.goals.get(id)!.guard)) }
 
   const goalNames = goals.map((id) => index.goals.get(id)!.name)
-  const lacking = new Set(options.toolsOwned ? file.tools.map((t) => t.id).filter((id) => !options.toolsOwned!.includes(id)) : [])
   const avoided = new Set(options.avoid)
   const everything = compileDown(index, variants)
   const bears = bearingOn(everything.values(), [goal, ...file.poses.flatMap((p) => standingGuard(file, p.id) ?? [])])
@@ -86,8 +87,22 @@ export function plan(
   const wanted = downItems(file, open, goal, variants, facts)
   const makesSafe = (id: string): boolean => actions.get(id)!.kind === 'prove' || powerOf(index, actions.get(id)!, 'down') !== undefined
   const down = cheapestOrder(wanted.items, wanted.goal, makesSafe, setting)
+  // A turn that wants a jack which is not here is no turn.
+  const unlifted = meant.poseMoves.find((m) => m.with?.some((id) => lacking.has(id)))
+  const forWantOfLift = (): PlanResult | null =>
+    unlifted
+      ? fail({
+          kind: 'missing-tool',
+          tool: nameOf(
+            index,
+            unlifted.with!.find((id) => lacking.has(id))!,
+          ),
+          step: unlifted.title,
+        })
+      : null
   if (!down)
     return (
+      forWantOfLift() ??
       noTurn(sets?.best.actions ?? new Set(), actions, start.pose, turns) ??
       fail({ kind: 'cycle', limb: 'down', loop: contradicting(wanted.items, wanted.goal, setting) })
     )
@@ -109,7 +124,7 @@ export function plan(
   // A file may leave no other way than to make it live before all else is back.
   const last = wayUp(true)
   const { ups, back, planned } = last.planned ? last : wayUp(false)
-  if (!planned) return noWayBack(file, ups, back, atBottom, variants)
+  if (!planned) return forWantOfLift() ?? noWayBack(file, ups, back, atBottom, variants)
   const reverse = cheapestOrder(
     reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]),
     back.goal,
@@ -161,6 +176,8 @@ export function plan(
       .map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
+
+const nameOf = (index: FileIndex, tool: string): string => index.tools.get(tool)?.name ?? tool
 
 /** A list that has something in it. */
 const someOf = <K extends string, T>(key: K, list: readonly T[]): { readonly [P in K]?: readonly T[] } =>

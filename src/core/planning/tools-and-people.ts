@@ -1,23 +1,30 @@
-import { type FileIndex, fullChargeVolts, type MachineFile } from '../machine'
+import { type FileIndex, fullChargeVolts, type MachineFile, type Tool } from '../machine'
 import { ONE_PERSON_AT_BEST, voltageClass } from '../safety'
+import { usedBeside } from './beside'
 import type { ConsumableNeed, Lift, Plan, PlannedStep, ToolNeed } from './types'
 
-/** Tools in the order that they are first picked up. One that only easier ways want is not among them. */
+/**
+ * Tools in the order that they are first picked up, with what holds, lifts and catches beside them. One that only easier ways want is not
+ * among them.
+ */
 export function toolNeeds(index: FileIndex, steps: readonly PlannedStep[]): ToolNeed[] {
   const needs = new Map<string, ToolNeed>()
-  for (const step of steps) {
-    if (!step.tool) continue
-    const known = needs.get(step.tool.id)
-    const tool = index.tools.get(step.tool.id)!
+  const take = (tool: Tool, title: string): void => {
+    const known = needs.get(tool.id)
     needs.set(tool.id, {
       id: tool.id,
       name: tool.name,
-      firstStep: known?.firstStep ?? step.title,
+      firstStep: known?.firstStep ?? title,
       steps: (known?.steps ?? 0) + 1,
       special: tool.special ?? false,
       ...(tool.form !== undefined ? { form: tool.form } : {}),
       ...(tool.why !== undefined ? { why: tool.why } : {}),
     })
+  }
+  for (const step of steps) {
+    const beside = usedBeside(index, step)
+    for (const tool of beside.turning) take(tool, step.turn!.title)
+    for (const tool of [...(step.tool ? [index.tools.get(step.tool.id)!] : []), ...beside.doing]) take(tool, step.title)
   }
   return [...needs.values()]
 }

@@ -25,7 +25,7 @@ export function curlew(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'curlew',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Curlew',
     class: 'ride-on',
     variants: [
@@ -596,7 +596,7 @@ export function curlew(): MachineFile {
         kind: 'prepare',
         limb: 'both',
         gives: [prepared('chock')],
-        down: doing('Chock both rear wheels, park brake on', [way(FLAT, null, 0.5)], { cautions: ['H32'] }),
+        down: doing('Chock both rear wheels, park brake on', [way(FLAT, null, 0.5)], { with: ['chocks'], cautions: ['H32'] }),
         up: doing('Chocks away', [way(FLAT, null, 0.5)]),
       },
       {
@@ -634,6 +634,7 @@ export function curlew(): MachineFile {
         gives: [{ fact: 'supported', of: 'column' }],
         access: off('lower-shroud'),
         down: doing('Strap under the column, from the dash', [way(UP, null, 0.75)], {
+          with: ['soft-strap'],
           ifOmitted: 'Nine kilograms swing down on the sensor lead.',
         }),
       },
@@ -780,6 +781,7 @@ export function curlew(): MachineFile {
         from: 'on-wheels',
         to: 'front-raised',
         title: 'Jack the front, both stands under the frame',
+        with: ['jack', 'stands'],
         note: 'Nobody under it until it stands on its stands.',
         people: 1,
         minutes: { low: 3, likely: 4, high: 7 },
@@ -820,6 +822,10 @@ export function curlew(): MachineFile {
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
       { id: 'torque-100', name: 'torque wrench 20–100 N·m, 24 mm', short: 'torque 20–100', kind: 'torque wrench', size: '20–100' },
+      { id: 'jack', name: 'trolley jack', short: 'jack', kind: 'jack' },
+      { id: 'chocks', name: 'wheel chocks', short: 'chocks', kind: 'chocks' },
+      { id: 'stands', name: 'two axle stands', short: 'stands', kind: 'stands' },
+      { id: 'soft-strap', name: 'soft strap 1 m', short: 'strap', kind: 'strap' },
     ],
     consumables: [
       { id: 'tie', name: 'cable tie 200 × 4.8' },

@@ -39,7 +39,8 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
       side === 'right'
         ? doing('Warm the right nut, undo it hot', [way(SIDE, 'ring-18', 4)], {
             note: 'Order off, from outside in: nut, flat, tab.',
-            counterHold: 'Hold the left flats with the open spanner.',
+            counterHold: 'Hold the left flats with their spanner.',
+            with: ['flats-10'],
             cautions: ['H10', 'H11', 'H35'],
             photo: 'right axle end before the nut moves',
           })
@@ -99,6 +100,7 @@ export function wheel(end: End, id: Id): Joint[] {
       release: 'undo',
       down: doing('Valve core out, let all air go', [way([...SIDE, ...UP], 'valve-tool', 1)], { cautions: ['H43'] }),
       up: doing('Valve core in, 2.8 bar', [way([...SIDE, ...UP], 'valve-tool', 2)], {
+        with: ['pump'],
         wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 2.6, high: 3, most: 3.5 }],
         cautions: ['H54'],
         ifOmitted: 'A soft tyre pinches the tube on the first kerb.',

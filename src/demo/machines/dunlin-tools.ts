@@ -50,4 +50,6 @@ export const TOOLS: readonly Tool[] = [
     form: 'open adapter',
     adapter: { reach: 45, angle: 0 },
   },
+  { id: 'flats-10', name: 'open spanner 10 mm, for the flats', short: '10 flats', kind: 'spanner' },
+  { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
 ]

@@ -48,7 +48,7 @@ export function godwit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'godwit',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Godwit',
     class: 'e-bike',
     variants: [
@@ -203,7 +203,7 @@ export function godwit(): MachineFile {
         role: 'loom',
         name: 'display loom',
         mass: q(0.1, 'kg'),
-        lift: doing('Draw the loom forward, cord tied on', [way(WHEELS, null, 1.5)], { cautions: ['H39'] }),
+        lift: doing('Draw the loom forward, cord tied on', [way(WHEELS, null, 1.5)], { with: ['cord'], cautions: ['H39'] }),
         back: doing('Draw the loom back by its cord', [way(WHEELS, null, 2)], { cautions: ['H39'] }),
         escape: any({ variant: 'loom-route', is: 'outside' }, { fact: 'de-pinned', of: 'loom-plug' }),
         tethers: ['loom-plug'],
@@ -312,6 +312,7 @@ export function godwit(): MachineFile {
           release: 'undo',
           access: all(off('right-crank'), DEAD),
           down: doing('Undo the lock ring: clockwise', [way(STAND, 'ring-tool', 1.5)], {
+            with: ['chain-whip'],
             note: 'Left-hand thread.',
             counterHold: 'Chain whip on the ring.',
           }),
@@ -618,7 +619,10 @@ export function godwit(): MachineFile {
         kind: 'support',
         limb: 'down',
         gives: [{ fact: 'supported', of: 'motor' }],
-        down: doing('Strap under the motor', [way(STAND, null, 0.75)], { ifOmitted: 'Five and a half kilograms drop on its leads.' }),
+        down: doing('Strap under the motor', [way(STAND, null, 0.75)], {
+          with: ['soft-strap'],
+          ifOmitted: 'Five and a half kilograms drop on its leads.',
+        }),
       },
       {
         id: 'chain-line',
@@ -721,6 +725,7 @@ export function godwit(): MachineFile {
         from: 'on-wheels',
         to: 'in-stand',
         title: 'Lift it into the stand, clamp on the post',
+        with: ['work-stand'],
         note: 'By frame and bars, never by the motor.',
         people: 2,
         minutes: { low: 0.75, likely: 1, high: 2 },
@@ -776,6 +781,10 @@ export function godwit(): MachineFile {
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'work-stand', name: 'work stand, post clamp', short: 'work stand', kind: 'stand' },
+      { id: 'chain-whip', name: 'chain whip', short: 'chain whip', kind: 'chain whip' },
+      { id: 'cord', name: 'draw cord, 2 m', short: 'cord', kind: 'cord' },
+      { id: 'soft-strap', name: 'soft strap 1 m', short: 'strap', kind: 'strap' },
     ],
     consumables: [
       { id: 'tie', name: 'cable tie 200 × 4.8' },

@@ -139,11 +139,13 @@ export function heron(): MachineFile {
         tethers: ['phase-lugs', 'resolver-plug'],
         escape: all(open, off('motor-hoses'), off('glands'), off('pump-bracket')),
         lift: doing('Draw the motor back off its spline, then up by the hoist', [way(UP, null, 8, { people: 2 })], {
+          with: ['hoist'],
           note: 'Everything still attached, looked for and listed, before it moves: hoses, earth strap, hidden bolt behind the bracket.',
           cautions: ['H28', 'H14'],
           photo: 'the spline and its seal',
         }),
         back: doing('Motor down and forward onto its spline, greased', [way(UP, null, 12, { people: 2 })], {
+          with: ['hoist'],
           note: 'Turn a wheel while it goes home; never draw it in by its bolts.',
           consumables: [{ consumable: 'spline-grease', count: 1 }],
           cautions: ['H28'],
@@ -535,7 +537,7 @@ export function heron(): MachineFile {
         kind: 'prepare',
         limb: 'both',
         gives: [prepared('chock')],
-        down: doing('Chock four wheels, off the slip, on level ground', [way(FLAT, null, 2)], { cautions: ['H32'] }),
+        down: doing('Chock four wheels, off the slip, on level ground', [way(FLAT, null, 2)], { with: ['chocks'], cautions: ['H32'] }),
         up: doing('Chocks away', [way(FLAT, null, 0.5)]),
       },
       {
@@ -589,6 +591,7 @@ export function heron(): MachineFile {
         gives: [dry],
         access: all(open, DEAD),
         down: doing('Drain the coolant into a clean can, 4.5 l', [way(BOTH, 'clip-pliers', 6)], {
+          with: ['can'],
           note: 'Measure it: less than 4 l means a leak to find first.',
           cautions: ['H58'],
         }),
@@ -610,6 +613,7 @@ export function heron(): MachineFile {
         gives: [{ fact: 'supported', of: 'motor' }],
         access: open,
         down: doing('Hoist over, sling on both eyes, just taut', [way(UP, null, 5)], {
+          with: ['hoist'],
           note: 'Nobody under it, ever.',
           ifOmitted: 'Fifty-eight kilograms drop with the last bolt.',
         }),
@@ -747,6 +751,7 @@ export function heron(): MachineFile {
         from: 'on-wheels',
         to: 'on-stands',
         title: 'Jack the rear, four stands under the frame',
+        with: ['jack', 'stands'],
         note: 'Nobody under it until it stands on its stands.',
         people: 2,
         minutes: { low: 6, likely: 8, high: 15 },
@@ -803,6 +808,11 @@ export function heron(): MachineFile {
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'jack', name: 'trolley jack', short: 'jack', kind: 'jack' },
+      { id: 'chocks', name: 'wheel chocks', short: 'chocks', kind: 'chocks' },
+      { id: 'stands', name: 'four axle stands', short: 'stands', kind: 'stands' },
+      { id: 'hoist', name: 'hoist with sling, 250 kg', short: 'hoist', kind: 'hoist' },
+      { id: 'can', name: 'clean can, 6 l', short: 'can', kind: 'can' },
     ],
     consumables: [
       { id: 'coolant', name: 'coolant, litre' },

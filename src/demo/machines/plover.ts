@@ -60,7 +60,7 @@ export function plover(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'plover',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Plover',
     class: 'ride-on',
     variants: [
@@ -388,6 +388,7 @@ export function plover(): MachineFile {
           access: all(off('steering'), off('wheel'), off('brake-cable')),
           down: doing('Undo both head nuts', [way(NOSE, 'ring-32', 2)], {
             counterHold: 'Thin 32 mm spanner on the lower nut.',
+            with: ['thin-32'],
             cautions: ['H14'],
           }),
           up: doing('Lower nut to no play, upper against it', [way(NOSE, 'ring-32', 4)], {
@@ -425,7 +426,8 @@ export function plover(): MachineFile {
         torque: q(40, 'Nm'),
         ring: 'ring-18',
         open: 'open-18',
-        counterHold: 'Hold the right flats with the open spanner.',
+        counterHold: 'Hold the right flats with their spanner.',
+        flats: 'flats-10',
         access: () => all(DEAD, off('nose')),
         minutes: { full: 2.5, washers: 0.75 },
         flat: 'flat, outside the slot',
@@ -473,6 +475,7 @@ export function plover(): MachineFile {
           release: 'undo',
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
           up: doing('Valve core in, 2 bar', [way(BOTH, 'valve-tool', 2)], {
+            with: ['pump'],
             cautions: ['H54'],
             wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 1.9, high: 2.2, most: 2.8 }],
           }),
@@ -594,7 +597,7 @@ export function plover(): MachineFile {
         kind: 'prepare',
         limb: 'both',
         gives: [raised],
-        down: doing('Chock both rear wheels, brake on', [way(FLAT, null, 0.5)], { cautions: ['H32'] }),
+        down: doing('Chock both rear wheels, brake on', [way(FLAT, null, 0.5)], { with: ['chocks'], cautions: ['H32'] }),
         up: doing('Chocks away, brake off', [way(FLAT, null, 0.5)]),
       },
       {
@@ -613,7 +616,10 @@ export function plover(): MachineFile {
         limb: 'down',
         gives: [{ fact: 'supported', of: 'fork' }],
         access: off('wheel'),
-        down: doing('Block under the fork ends', [way(NOSE, null, 0.5)], { ifOmitted: 'The fork drops with its last nut.' }),
+        down: doing('Block under the fork ends', [way(NOSE, null, 0.5)], {
+          with: ['fork-block'],
+          ifOmitted: 'The fork drops with its last nut.',
+        }),
       },
       {
         id: 'prove-dead',
@@ -748,6 +754,7 @@ export function plover(): MachineFile {
         from: 'on-wheels',
         to: 'nose-up',
         title: 'Raise the nose onto its block',
+        with: ['nose-block'],
         note: 'Chocks in place, feet clear of the block.',
         people: 2,
         minutes: { low: 0.5, likely: 1, high: 2 },
@@ -821,6 +828,12 @@ export function plover(): MachineFile {
       { id: 'meter', name: 'multimeter, checked', short: 'meter', kind: 'meter' },
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'flats-10', name: 'open spanner 10 mm, for the flats', short: '10 flats', kind: 'spanner' },
+      { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
+      { id: 'chocks', name: 'wheel chocks', short: 'chocks', kind: 'chocks' },
+      { id: 'nose-block', name: 'nose block', short: 'nose block', kind: 'block' },
+      { id: 'fork-block', name: 'block for the fork ends', short: 'fork block', kind: 'block' },
+      { id: 'thin-32', name: 'thin spanner 32 mm', short: '32 thin', kind: 'spanner' },
     ],
     consumables: [
       { id: 'tie', name: 'cable tie 200 × 4.8' },

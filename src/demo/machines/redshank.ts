@@ -40,7 +40,7 @@ export function redshank(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'redshank',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Redshank',
     class: 'buggy',
     variants: [
@@ -469,7 +469,7 @@ export function redshank(): MachineFile {
         limb: 'both',
         gives: [prepared('lift')],
         access: off('cowling'),
-        down: doing('Chock both front wheels', [way(DOWN, null, 0.5)], { cautions: ['H32'] }),
+        down: doing('Chock both front wheels', [way(DOWN, null, 0.5)], { with: ['chocks'], cautions: ['H32'] }),
         up: doing('Chocks away', [way(DOWN, null, 0.5)], {}),
       },
       {
@@ -497,6 +497,7 @@ export function redshank(): MachineFile {
         gives: [{ fact: 'drained', of: 'gearbox' }],
         access: lifted,
         down: doing('Drain the gearbox into a tray', [way(UP, 'hex-8', 4)], {
+          with: ['drain-tray'],
           note: 'Look for metal on the magnet of the plug.',
           cautions: ['H58'],
         }),
@@ -508,6 +509,7 @@ export function redshank(): MachineFile {
         when: { variant: 'filling', is: 'oil' },
         after: ['undo:gearbox-bolts'],
         up: doing('Fill 0.4 l to the level hole, plug tight', [way(UP, 'hex-8', 4)], {
+          with: ['filler'],
           consumables: [{ consumable: 'gear-oil', count: 1 }],
           ifOmitted: 'Dry gears last an hour.',
         }),
@@ -519,6 +521,7 @@ export function redshank(): MachineFile {
         gives: [{ fact: 'supported', of: 'gearbox' }],
         access: lifted,
         down: doing('Jack under the gearbox, just touching', [way(UP, null, 1)], {
+          with: ['gearbox-jack'],
           ifOmitted: 'Eleven kilograms drop when the last bolt goes.',
         }),
       },
@@ -609,6 +612,7 @@ export function redshank(): MachineFile {
         from: 'on-wheels',
         to: 'on-blocks',
         title: 'Raise the rear onto its blocks',
+        with: ['trolley-jack', 'blocks'],
         note: 'Bed empty, chocks in place.',
         people: 2,
         minutes: { low: 1.5, likely: 2, high: 4 },
@@ -645,6 +649,12 @@ export function redshank(): MachineFile {
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'trolley-jack', name: 'trolley jack', short: 'jack', kind: 'jack' },
+      { id: 'chocks', name: 'wheel chocks', short: 'chocks', kind: 'chocks' },
+      { id: 'blocks', name: 'two timber blocks', short: 'blocks', kind: 'blocks' },
+      { id: 'gearbox-jack', name: 'gearbox jack', short: 'gearbox jack', kind: 'jack' },
+      { id: 'drain-tray', name: 'drain tray', short: 'drain tray', kind: 'tray' },
+      { id: 'filler', name: 'filler bottle with hose', short: 'filler', kind: 'filler' },
     ],
     consumables: [
       { id: 'locker-medium', name: 'medium threadlocker, drop' },

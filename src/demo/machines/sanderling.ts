@@ -139,7 +139,7 @@ export function sanderling(): MachineFile {
       {
         id: 'lead-run',
         name: 'motor lead in the stem',
-        lift: doing('Draw the lead out of the stem, cord tied on', [way(UP, null, 1.5)], { cautions: ['H39'] }),
+        lift: doing('Draw the lead out of the stem, cord tied on', [way(UP, null, 1.5)], { with: ['cord'], cautions: ['H39'] }),
         back: doing('Draw the lead up the stem', [way(UP, null, 2)], {
           cautions: ['H38', 'H39'],
           ifOmitted: 'A lead outside the stem is torn off at full lock.',
@@ -239,7 +239,8 @@ export function sanderling(): MachineFile {
         torque: q(30, 'Nm'),
         ring: 'ring-15',
         open: 'open-15',
-        counterHold: 'Hold the right flats with the open spanner.',
+        counterHold: 'Hold the right flats with their spanner.',
+        flats: 'flats-8',
         access: (side) => all(off(`${side}-cap`), DEAD, prepared('roll-display')),
         minutes: { full: 2.5, washers: 0.75 },
         flat: 'flat, outside the slot',
@@ -256,6 +257,7 @@ export function sanderling(): MachineFile {
           when: { variant: 'tyre-kind', is: 'air' },
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
           up: doing('Valve core in, 3.2 bar', [way(BOTH, 'valve-tool', 2)], {
+            with: ['pump'],
             cautions: ['H54'],
             wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3, high: 3.4, most: 4 }],
           }),
@@ -454,7 +456,14 @@ export function sanderling(): MachineFile {
       { id: 'on-bars', name: 'upside down on bar blocks', rotation: [180, 0, 0] },
     ],
     poseMoves: [
-      { from: 'upright', to: 'on-bars', title: 'Turn it over onto the bar blocks', people: 1, minutes: { low: 0.5, likely: 1, high: 2 } },
+      {
+        from: 'upright',
+        to: 'on-bars',
+        title: 'Turn it over onto the bar blocks',
+        with: ['bar-blocks'],
+        people: 1,
+        minutes: { low: 0.5, likely: 1, high: 2 },
+      },
       { from: 'on-bars', to: 'upright', title: 'Turn it back onto its stand', people: 1, minutes: { low: 0.5, likely: 1, high: 2 } },
     ],
     stacks: (['left', 'right'] as const).map((side) =>
@@ -488,6 +497,10 @@ export function sanderling(): MachineFile {
       { id: 'precharge', name: 'pre-charge resistor lead', short: 'pre-charge', kind: 'lead', special: true },
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m, 15 mm deep', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'flats-8', name: 'open spanner 8 mm, for the flats', short: '8 flats', kind: 'spanner' },
+      { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
+      { id: 'cord', name: 'draw cord, 2 m', short: 'cord', kind: 'cord' },
+      { id: 'bar-blocks', name: 'bar blocks, padded', short: 'bar blocks', kind: 'blocks' },
     ],
     consumables: [],
     goals: [

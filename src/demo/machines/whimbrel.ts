@@ -58,7 +58,7 @@ export function whimbrel(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'whimbrel',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Whimbrel',
     class: 'e-bike',
     variants: [
@@ -261,6 +261,7 @@ export function whimbrel(): MachineFile {
         ring: 'ring-19',
         open: 'open-19',
         counterHold: 'Hold the right flats.',
+        flats: 'flats-10',
         access: () => all(DEAD, clear, prepared('seat-down')),
         minutes: { full: 3, washers: 1 },
         flat: 'flat',
@@ -276,6 +277,7 @@ export function whimbrel(): MachineFile {
           release: 'undo',
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
           up: doing('Valve core in, 3.5 bar', [way(BOTH, 'valve-tool', 2)], {
+            with: ['pump'],
             cautions: ['H54'],
             wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3.3, high: 3.7, most: 4.5 }],
           }),
@@ -336,7 +338,10 @@ export function whimbrel(): MachineFile {
           release: 'undo',
           when: { variant: 'cog-kind', is: 'cassette' },
           access: off('wheel'),
-          down: doing('Undo the lock ring', [way(BENCH, 'ring-tool', 2)], { counterHold: 'Chain whip on the big cog.' }),
+          down: doing('Undo the lock ring', [way(BENCH, 'ring-tool', 2)], {
+            with: ['chain-whip'],
+            counterHold: 'Chain whip on the big cog.',
+          }),
           up: doing('Lock ring tight', [way(BENCH, 'ring-tool', 2)], {}),
         },
         ['outermost'],
@@ -638,6 +643,9 @@ export function whimbrel(): MachineFile {
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m, 19 mm deep', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'flats-10', name: 'open spanner 10 mm, for the flats', short: '10 flats', kind: 'spanner' },
+      { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
+      { id: 'chain-whip', name: 'chain whip', short: 'chain whip', kind: 'chain whip' },
     ],
     consumables: [
       { id: 'tie', name: 'cable tie 200 × 4.8' },

@@ -18,7 +18,7 @@ import { PhotoView } from '../shared/photos'
 import { claimWords } from '../../words/en/claims'
 import { captionOf, leftWords, triedWords } from '../../words/en/entries'
 import { doneLabel, factsOfStep, tightLabel, tightSetting } from '../../words/en/step-facts'
-import { waysOf } from '../../words/en/ways'
+import { besideOf, waysOf } from '../../words/en/ways'
 
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
 
@@ -35,6 +35,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
   const warmed = step.limb === 'up' && step.pair && !settled ? (state.steps[step.pair]?.tried ?? []).filter((t) => t.way === 'warm') : []
   const ways = job.file ? waysOf(job.file, step, turn !== null) : []
+  const beside = job.file ? besideOf(job.file, step, turn !== null) : []
   const tight = !turn && makesTight(state, step)
   const along = settled || turn ? null : alongWith(job, step)
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
@@ -62,10 +63,11 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
       {turn ? <p className="text-[18px]">{say.twoPeopleOneHolds(turn.people, turn.note)}</p> : null}
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
-      {step.note && !turn ? (
+      {step.note && !turn ? <p className="text-[17px]">{step.note}</p> : null}
+      {(step.counterHold && !turn) || beside.length > 0 ? (
         <p className="text-[17px]">
-          {step.note}
-          {step.counterHold ? ` ${step.counterHold}` : ''}
+          <span aria-hidden>⇄ </span>
+          {say.heldWith(turn ? undefined : step.counterHold, beside)}
         </p>
       ) : null}
       {step.substitute && !turn ? (

@@ -1,5 +1,5 @@
-import { type MachineFile, pointing, sidesIn, type Vec3, subjectOf } from '../../core/machine'
-import type { PlannedStep } from '../../core/planning'
+import { indexFile, type MachineFile, pointing, sidesIn, type Vec3, subjectOf } from '../../core/machine'
+import { type PlannedStep, usedBeside } from '../../core/planning'
 
 const LETS_GO: Readonly<Record<string, string>> = {
   tyre: 'Air leaves',
@@ -46,3 +46,9 @@ export function waysOf(file: MachineFile, step: PlannedStep, turning: boolean): 
 }
 
 const side = (word: string): string => (word === 'left' || word === 'right' ? `on the ${word}` : word)
+
+/** What it is turned with, or what a step takes beside the tool in hand. */
+export function besideOf(file: MachineFile, step: PlannedStep, turning: boolean): readonly string[] {
+  const beside = usedBeside(indexFile(file), step)
+  return (turning ? beside.turning : beside.doing).map((t) => t.name)
+}

@@ -114,3 +114,7 @@ export const GO_ON: Readonly<Partial<Record<CheckId, string>>> = {
   'first power': 'Without a limit, why',
   'handling strength': 'Go on before it has set, why',
 }
+
+/** How the other end is held, and what is taken beside the tool in hand. */
+export const heldWith = (hold: string | undefined, beside: readonly string[]): string =>
+  [...(hold === undefined ? [] : [hold]), ...(beside.length > 0 ? [`Also: ${beside.join(', ')}.`] : [])].join(' ')
