@@ -110,7 +110,7 @@ test('above 60 V only somebody marked qualified makes it safe, and is asked by n
   await page.waitForURL(/jobs/)
   const url = page.url()
   await page.goto(`${url}?stage=take-down`)
-  expect(await title(page)).toBe('Chock four wheels, off the slip, on level ground')
+  expect(await title(page)).toBe('Chock four wheels, on the level')
   await stepUntil(page, /Lever up, pull the service plug/)
   await expect(card(page).getByText(/somebody marked qualified for it/)).toBeVisible()
   await expect(card(page).getByRole('button', { name: /I am qualified/ })).toBeHidden()

@@ -55,7 +55,7 @@ function turnCard(file: MachineFile, step: PlannedStep): WalkCard {
       ...(turn.people === 2 ? ['Two people.'] : []),
       ...(turn.note ? [turn.note] : []),
       ...waysOf(file, step, true),
-      ...besideOf(file, step, true).map((name) => `Also: ${name}`),
+      ...besideOf(file, step, true).map((name) => `With: ${name}`),
     ],
     facts: `turn ${turn.to} ${turn.people}`,
   }
@@ -78,7 +78,7 @@ function stepCard(file: MachineFile, step: PlannedStep): WalkCard {
       ...waysOf(file, step, false),
       ...(step.note ? [step.note] : []),
       ...(step.counterHold ? [`Held: ${step.counterHold}`] : []),
-      ...besideOf(file, step, false).map((name) => `Also: ${name}`),
+      ...besideOf(file, step, false).map((name) => `With: ${name}`),
       ...cautionsOf(step.cautions).map((c) => `${MARK[c.level]} ${c.text}`),
       ...(check ? [`Check: ${checkWords(check)}`] : []),
       ...looks.stand.map((s) => `First: ${s}`),

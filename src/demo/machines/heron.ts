@@ -537,7 +537,11 @@ export function heron(): MachineFile {
         kind: 'prepare',
         limb: 'both',
         gives: [prepared('chock')],
-        down: doing('Chock four wheels, off the slip, on level ground', [way(FLAT, null, 2)], { with: ['chocks'], cautions: ['H32'] }),
+        down: doing('Chock four wheels, on the level', [way(FLAT, null, 2)], {
+          note: 'Off the slip first.',
+          with: ['chocks'],
+          cautions: ['H32'],
+        }),
         up: doing('Chocks away', [way(FLAT, null, 0.5)]),
       },
       {

@@ -117,4 +117,4 @@ export const GO_ON: Readonly<Partial<Record<CheckId, string>>> = {
 
 /** How the other end is held, and what is taken beside the tool in hand. */
 export const heldWith = (hold: string | undefined, beside: readonly string[]): string =>
-  [...(hold === undefined ? [] : [hold]), ...(beside.length > 0 ? [`Also: ${beside.join(', ')}.`] : [])].join(' ')
+  [...(hold === undefined ? [] : [hold]), ...(beside.length > 0 ? [`With: ${beside.join(', ')}.`] : [])].join(' ')
