@@ -134,6 +134,8 @@ export function smallFile(seed: number): MachineFile {
 export interface Optimum {
   readonly down: { readonly cost: number; readonly order: readonly string[]; readonly pose: string } | null
   readonly up: (down: readonly string[], pose: string) => number | null
+  /** May the return be done there, once these are back? In some way that the pose and the tool allow. */
+  readonly mayReturn: (down: readonly string[], id: string, back: ReadonlySet<string>, pose: string, tool: string | null) => boolean
 }
 
 interface Thing {
@@ -261,6 +263,22 @@ export function optimum(file: MachineFile): Optimum {
     }
   }
 
+  /** Of what came off: the returns, what is off still, and whether a return may be done. */
+  const wayUp = (down: readonly string[]) => {
+    const off = things.filter((t) => down.includes(t.id))
+    const returns = off.filter((t) => t.back)
+    const still = (back: ReadonlySet<string>): ReadonlySet<string> => new Set(off.map((t) => t.id).filter((id) => !back.has(id)))
+    const must = rules('up').filter((r) => returns.some((t) => t.id === r.first))
+    const may = (id: string, back: ReadonlySet<string>): boolean => {
+      const thing = returns.find((t) => t.id === id)!
+      // A rule of the file that says the opposite of the mirror is right.
+      const excused = must.filter((r) => r.then === id).map((r) => r.first)
+      const room = new Set([...still(back), ...excused].filter((other) => other !== id))
+      return thing.needs(room, false) && hold(thing.back!.guard, still(back), true) && must.every((r) => r.then !== id || back.has(r.first))
+    }
+    return { returns, still, may }
+  }
+
   return {
     down: search(
       things.map((t) => ({ id: t.id, modes: t.doing.modes })),
@@ -269,23 +287,18 @@ export function optimum(file: MachineFile): Optimum {
       (guard, done) => hold(guard, done, true),
       (done) => hold(file.goals[0]!.guard, done, true),
     ),
+    mayReturn: (down, id, back, pose, tool) => {
+      const { returns, still, may } = wayUp(down)
+      const open = (guard: Guard | undefined): boolean => hold(guard, still(back), true)
+      const modes = returns.find((t) => t.id === id)!.back!.modes.filter((m) => m.poses.includes(pose) && m.tool === tool)
+      return may(id, back) && open(standing(pose)) && modes.some((m) => open(m.guard))
+    },
     up: (down, pose) => {
-      const off = things.filter((t) => down.includes(t.id))
-      const returns = off.filter((t) => t.back)
-      const still = (back: ReadonlySet<string>): ReadonlySet<string> => new Set(off.map((t) => t.id).filter((id) => !back.has(id)))
-      const must = rules('up').filter((r) => returns.some((t) => t.id === r.first))
+      const { returns, still, may } = wayUp(down)
       const found = search(
         returns.map((t) => ({ id: t.id, modes: t.back!.modes })),
         pose,
-        (id, back) => {
-          const thing = returns.find((t) => t.id === id)!
-          // A rule of the file that says the opposite of the mirror is right.
-          const excused = must.filter((r) => r.then === id).map((r) => r.first)
-          const room = new Set([...still(back), ...excused].filter((other) => other !== id))
-          return (
-            thing.needs(room, false) && hold(thing.back!.guard, still(back), true) && must.every((r) => r.then !== id || back.has(r.first))
-          )
-        },
+        may,
         (guard, back) => hold(guard, still(back), true),
         (back) => returns.every((t) => back.has(t.id)),
       )

@@ -33,6 +33,18 @@ describe(`${SEEDS} small files drawn by chance, with two ways in, modes that ask
       expect([down.proved, up.proved], file.name).toEqual([true, true])
       expect(Math.round(down.bound * 60), `${file.name}, down`).toBe(best.down?.cost)
       const actions = down.steps.map((s) => s.action)
+      // What a step up does not wait for may really come after it: two that stand side by side can change places.
+      const back = new Set<string>()
+      for (const [i, here] of up.steps.entries()) {
+        const next = up.steps[i + 1]
+        if (next && !next.after?.includes(here.id)) {
+          const may = (s: typeof here, done: ReadonlySet<string>): boolean =>
+            best.mayReturn(actions, s.action, done, s.pose, s.tool?.id ?? null)
+          expect(may(next, back), `${file.name}: ${next.action} before ${here.action}`).toBe(true)
+          expect(may(here, new Set([...back, next.action])), `${file.name}: ${here.action} after ${next.action}`).toBe(true)
+        }
+        back.add(here.action)
+      }
       expect(Math.round(up.bound * 60), `${file.name}, up`).toBe(best.up(actions, down.steps.at(-1)?.pose ?? file.poses[0]!.id))
     }
     // Neither is there by chance only.

@@ -110,6 +110,7 @@ export function plan(
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
 
   const all = [...already, ...chosen]
+  const atTheBottom = new Set<string>(all.flatMap((a) => a.gives))
   const returns = (sourceLast: boolean): readonly UpAction[] =>
     compileUp(index, variants, all, sourceLast).map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
   const stopped = stoppedBy(index, returns(true), lacking)
@@ -118,7 +119,7 @@ export function plan(
   const atBottom = { ...setting, pose: bottom, tool: null, limits: { ...setting.limits, ...half(watch, 1) } }
   const wayUp = (sourceLast: boolean) => {
     const ups = returns(sourceLast).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
-    const back = upItems(file, ups, variants, new Set(all.flatMap((a) => a.gives)))
+    const back = upItems(file, ups, variants, atTheBottom)
     return { ups, back, planned: cheapestOrder(back.items, back.goal, () => false, atBottom) }
   }
   // A file may leave no other way than to make it live before all else is back.
@@ -132,7 +133,7 @@ export function plan(
     { ...atBottom, limits: { nodes: LOOKED_AT } },
   )
   const up = options.upOrder === 'reverse' && reverse ? reverse : planned
-  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already, variants)
+  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already, variants, atTheBottom)
   const steps = [...downSteps, ...upSteps]
 
   return ok({

@@ -28,12 +28,14 @@ export function standingWaits(
  * What an order that was chosen rests on, beside what every order has to keep: of what each return needed off, the way that is open where
  * it stands, what its mode and its pose ask for. Returns wait for those that need them off, and for what has to be back.
  * @param placed the whole order
+ * @param facts what is so at the bottom
  */
 export function waitsInOrder(
   file: MachineFile,
   ups: readonly UpAction[],
   placed: readonly { readonly index: number; readonly pose: string; readonly mode: Mode }[],
   variants: Variants,
+  facts: ReadonlySet<string>,
 ): ReadonlyMap<string, readonly string[]> {
   const place = new Map(placed.map((p, i) => [ups[p.index]!.id, i]))
   const waits = new Map<string, string[]>()
@@ -58,10 +60,11 @@ export function waitsInOrder(
       if ('fact' in guard) {
         const givers = backOf(factKey(guard))
         const off = givers.find(comesLater)
-        return off !== undefined ? [[off, up.id]] : givers.length === 0 ? [] : null
+        return off !== undefined ? [[off, up.id]] : givers.length === 0 && facts.has(factKey(guard)) ? [] : null
       }
       if ('not' in guard && 'fact' in guard.not) {
         const givers = backOf(factKey(guard.not))
+        if (givers.length === 0 && facts.has(factKey(guard.not))) return null
         return givers.some(comesLater) ? null : givers.map((id) => [up.id, id] as const)
       }
       return holds(guard, () => false, variants) ? [] : null

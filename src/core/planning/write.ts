@@ -67,11 +67,12 @@ export function writeUp(
   down: readonly PlannedStep[],
   already: readonly Action[],
   variants: Variants,
+  facts: ReadonlySet<string>,
 ): PlannedStep[] {
   let before = pose
   const byAction = new Map(down.map((s) => [s.action, s]))
   const earlier = new Set(already.map((a) => a.id))
-  const waits = waitsInOrder(index.file, ups, order.placed, variants)
+  const waits = waitsInOrder(index.file, ups, order.placed, variants, facts)
   return withReopening(
     down,
     order.placed.map(({ index: i, mode, pose: here }) => {
