@@ -1,5 +1,5 @@
 import { isCheck, looksOf } from '../core/job'
-import type { MachineFile } from '../core/machine'
+import { indexFile, type MachineFile } from '../core/machine'
 import { plan, type PlannedStep } from '../core/planning'
 import { cautionsOf } from '../words/en/cautions'
 import { checkWords, itemWords, STANDS } from '../words/en/checks'
@@ -55,7 +55,7 @@ function turnCard(file: MachineFile, step: PlannedStep): WalkCard {
       ...(turn.people === 2 ? ['Two people.'] : []),
       ...(turn.note ? [turn.note] : []),
       ...waysOf(file, step, true),
-      ...besideOf(file, step, true).map((name) => `With: ${name}`),
+      ...besideOf(indexFile(file), step, true).map((name) => `With: ${name}`),
     ],
     facts: `turn ${turn.to} ${turn.people}`,
   }
@@ -78,7 +78,7 @@ function stepCard(file: MachineFile, step: PlannedStep): WalkCard {
       ...waysOf(file, step, false),
       ...(step.note ? [step.note] : []),
       ...(step.counterHold ? [`Held: ${step.counterHold}`] : []),
-      ...besideOf(file, step, false).map((name) => `With: ${name}`),
+      ...besideOf(indexFile(file), step, false).map((name) => `With: ${name}`),
       ...cautionsOf(step.cautions).map((c) => `${MARK[c.level]} ${c.text}`),
       ...(check ? [`Check: ${checkWords(check)}`] : []),
       ...looks.stand.map((s) => `First: ${s}`),

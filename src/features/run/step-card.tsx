@@ -1,8 +1,8 @@
 'use client'
 import * as say from '../../words/en/screens/run'
-import { readAction } from '../../core/machine'
+import { indexFile, readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, useMemo, useState } from 'react'
 import { isCheck, isLast, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
@@ -35,7 +35,8 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
   const warmed = step.limb === 'up' && step.pair && !settled ? (state.steps[step.pair]?.tried ?? []).filter((t) => t.way === 'warm') : []
   const ways = job.file ? waysOf(job.file, step, turn !== null) : []
-  const beside = job.file ? besideOf(job.file, step, turn !== null) : []
+  const index = useMemo(() => (job.file ? indexFile(job.file) : null), [job.file])
+  const beside = index ? besideOf(index, step, turn !== null) : []
   const tight = !turn && makesTight(state, step)
   const along = settled || turn ? null : alongWith(job, step)
   const minutes = turn ? turn.minutes.likely : step.minutes.likely

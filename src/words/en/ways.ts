@@ -1,4 +1,4 @@
-import { indexFile, type MachineFile, pointing, sidesIn, type Vec3, subjectOf } from '../../core/machine'
+import { type FileIndex, type MachineFile, pointing, sidesIn, type Vec3, subjectOf } from '../../core/machine'
 import { type PlannedStep, usedBeside } from '../../core/planning'
 
 const LETS_GO: Readonly<Record<string, string>> = {
@@ -48,7 +48,7 @@ export function waysOf(file: MachineFile, step: PlannedStep, turning: boolean): 
 const side = (word: string): string => (word === 'left' || word === 'right' ? `on the ${word}` : word)
 
 /** What it is turned with, or what a step takes beside the tool in hand. */
-export function besideOf(file: MachineFile, step: PlannedStep, turning: boolean): readonly string[] {
-  const beside = usedBeside(indexFile(file), step)
+export function besideOf(index: FileIndex, step: PlannedStep, turning: boolean): readonly string[] {
+  const beside = usedBeside(index, step)
   return (turning ? beside.turning : beside.doing).map((t) => t.name)
 }
