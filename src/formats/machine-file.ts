@@ -19,6 +19,7 @@ import { fail, ok, type Result } from '../core/result'
 import { isUnit, QUANTITIES, UNIT_IDS, UNITS } from '../core/units'
 import { cut, tooDeep } from '../core/text'
 
+// Over 300 lines: the shape of a file is one table, with the words for what is wrong beside it.
 const FORMAT = 'nailsmith-machine/1'
 const MAJOR = 1
 

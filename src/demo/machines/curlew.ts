@@ -19,6 +19,7 @@ const MOTOR: readonly CompareSpec[] = [
   { id: 'volts', name: 'rated voltage', unit: 'V', value: 48, smaller: 0, larger: 0, why: 'A 12 V motor burns at once.' },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Curlew: the harbour master’s two-seat utility cart, its steering assisted by a motor on the column. Invented. */
 export function curlew(): MachineFile {
   const room = any(off('column'), prepared('drop-column'))

@@ -42,6 +42,7 @@ const MOTOR: readonly CompareSpec[] = [
   { id: 'offset', name: 'chainring offset', unit: 'mm', value: 12, smaller: 1, larger: 1, why: 'The chain climbs off on the small cogs.' },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Godwit: a fat-tyre e-bike of the beach wardens, its motor in the bottom bracket. Invented. */
 export function godwit(): MachineFile {
   const inside: { variant: string; is: string } = { variant: 'loom-route', is: 'inside' }

@@ -25,6 +25,7 @@ const MOTOR: readonly CompareSpec[] = [
   },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Heron: the slipway crew’s boat tractor, a liquid-cooled traction motor at 350 V. Invented. */
 export function heron(): MachineFile {
   const open = off('deck-plate')

@@ -37,6 +37,7 @@ const MOTOR: readonly CompareSpec[] = [
   { id: 'turns', name: 'turns', value: 'right', options: ['right', 'left'], why: 'The belt runs backward.' },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Knot: the lifeboat gym’s training bench, its top tilted by an actuator, its belt driven by a motor. Invented. */
 export function knot(): MachineFile {
   const raised = prepared('raise-top')

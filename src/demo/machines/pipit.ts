@@ -48,6 +48,7 @@ const WHEEL: readonly CompareSpec[] = [
   },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Pipit: a child’s kick-start scooter of the harbour club, hub behind, braked by its fender. Invented. */
 export function pipit(): MachineFile {
   const open = off('deck-cover')
@@ -112,7 +113,9 @@ export function pipit(): MachineFile {
         name: 'grip mat',
         mass: q(0.2, 'kg'),
         lift: doing('Mat off, rolled grip side out', [way(UP, null, 0.5)], { note: 'Rolled tight it will not lie flat again.' }),
-        back: doing('Mat on, from the front back', [way(UP, null, 1)], { ifOmitted: 'A child’s foot slips on bare metal.' }),
+        back: doing('Mat on from the front back, rolled flat', [way(UP, 'roller', 2)], {
+          ifOmitted: 'A child’s foot slips on bare metal.',
+        }),
       },
       { id: 'stand', name: 'side stand', mass: q(0.3, 'kg') },
       {
@@ -205,7 +208,7 @@ export function pipit(): MachineFile {
             note: 'Slowly: torn foam cannot be put back.',
             cautions: ['H46'],
           }),
-          up: doing('New glue on the mat, rolled flat', [way(UP, 'roller', 4)], {
+          up: doing('Old glue off, new sheet on the mat', [way(UP, null, 3)], {
             consumables: [{ consumable: 'mat-glue-sheet', count: 1 }],
           }),
         },
@@ -533,7 +536,7 @@ export function pipit(): MachineFile {
         gives: [prepared('fold-mat')],
         access: off('mat-glue'),
         down: doing('Fold the mat back, a clip on it', [way(UP, null, 0.25, { penalty: 0.75 })]),
-        up: doing('Mat down again, rolled flat', [way(UP, null, 0.5)]),
+        up: doing('Mat down again, rolled flat', [way(UP, 'roller', 1.5)]),
       },
       {
         id: 'prove-dead',
@@ -616,6 +619,22 @@ export function pipit(): MachineFile {
       },
     ],
     order: [
+      {
+        id: 'glue-before-mat',
+        limb: 'up',
+        first: 'undo:mat-glue',
+        then: 'off:mat',
+        strength: 'must',
+        consequence: 'A mat that is down takes no glue.',
+      },
+      {
+        id: 'glue-before-fold',
+        limb: 'up',
+        first: 'undo:mat-glue',
+        then: 'step:fold-mat',
+        strength: 'must',
+        consequence: 'A mat that is down takes no glue.',
+      },
       {
         id: 'axle-before-power',
         limb: 'up',

@@ -54,6 +54,7 @@ const WHEEL: readonly CompareSpec[] = [
   },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Plover: a ride-on drift cart of the pier amusements, steered and driven by one hub in a fork. Invented. */
 export function plover(): MachineFile {
   const raised = prepared('chock')

@@ -33,6 +33,7 @@ const MOTOR: readonly CompareSpec[] = [
   },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Redshank: a luggage buggy at the ferry terminal, a brushed motor on a gearbox at the rear axle. Invented. */
 export function redshank(): MachineFile {
   const bedAway = any(off('bed'), prepared('prop-bed'))

@@ -39,6 +39,7 @@ const MOTOR: readonly CompareSpec[] = [
   { id: 'lead', name: 'lead, axle to plug', unit: 'mm', value: 960, smaller: 0, larger: 150, why: 'Too short pulls at full lock.' },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Sanderling: a light scooter rented by the day, one hub motor in front, its controller in the stem. Invented. */
 export function sanderling(): MachineFile {
   return {

@@ -52,6 +52,7 @@ const WHEEL: readonly CompareSpec[] = [
   { id: 'rotor', name: 'rotor screw holes', value: 6, smaller: 0, larger: 0, why: 'The brake disc does not go on.' },
 ]
 
+// Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Whimbrel: a long-tail e-bike for the library’s books, a geared hub behind, gears by derailleur. Invented. */
 export function whimbrel(): MachineFile {
   const clear = any(prepared('hold-derailleur'), off('hanger'))
