@@ -57,7 +57,16 @@ export function smallFile(seed: number): MachineFile {
       ]
     : []
   const prop = hasProp
-    ? [{ id: 'prop', kind: 'prepare' as const, limb: one(['both', 'down'] as const), ...access(), down: down('prop') }]
+    ? [
+        {
+          id: 'prop',
+          kind: 'prepare' as const,
+          limb: one(['both', 'both', 'down'] as const),
+          ...(chance(2) ? { gives: [exposed('screw-x')] } : {}),
+          ...access(),
+          down: down('prop'),
+        },
+      ]
     : []
   const rule = (limb: 'down' | 'up', n: number): MachineFile['order'] => {
     const ids = ['undo:screw-a', 'undo:screw-b', 'undo:screw-x', 'off:cover-a', 'off:cover-b', 'unplug:plug'] as const

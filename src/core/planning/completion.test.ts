@@ -84,6 +84,13 @@ describe('cheapestCompletion', () => {
     expect([...(found?.best.actions ?? [])].sort()).toEqual(['undo:loop', 'undo:outside'])
   })
 
+  it('names what each way of a step waits for, where nothing gives it', () => {
+    const shut = { ...action('shut', 1, { all: [] }, ['off x1']), ways: { any: [off(7), off(8)] } }
+    const all = new Map([[shut.id, shut]])
+    expect(cheapestCompletion(all, off(1), {}, new Set())).toBeNull()
+    expect(whyUnreachable(all, off(1), {}, new Set())).toEqual({ kind: 'unreachable', chain: ['undo:shut', 'off x7'] })
+  })
+
   it('offers what costs under three minutes more, and nothing dearer', () => {
     const actions = [
       action('cheap', 4, { all: [] }, ['off x1']),

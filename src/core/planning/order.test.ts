@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
-import type { Mode } from '../machine'
-import { cheapestOrder, type Item } from './order'
+import type { Guard, Mode } from '../machine'
+import { cheapestOrder, type Item, upItems } from './order'
 import { plan } from './plan'
 import { secondPerson } from './tools-and-people'
 import type { PlannedStep } from './types'
+import type { UpAction } from './way-up'
 
 const mode = (people: 1 | 2, likely: number): Mode => ({ poses: ['p'], tool: null, people, minutes: { low: likely, likely, high: likely } })
 const item = (id: string, ...modes: Mode[]): Item => ({
@@ -33,6 +34,28 @@ describe('what an order costs', () => {
     expect(found?.placed).toEqual([])
     expect(wanted).toMatchObject({ cost: 10, placed: [{ mode: { people: 1 } }] })
     expect(cheapestOrder([item('lift', mode(2, 4), mode(1, 10))], { done: [0] }, () => false, setting)).toMatchObject({ cost: 8 })
+  })
+})
+
+describe('on the way up', () => {
+  const up = (id: string, gives: readonly string[], after: readonly string[], guard?: Guard): UpAction =>
+    ({
+      id,
+      action: { id },
+      doing: { title: id, modes: [mode(1, 1)], ...(guard ? { guard } : {}) },
+      answers: { id, gives },
+      after,
+      ratherBefore: [],
+    }) as unknown as UpAction
+  it('what two things make so is so until both are back', () => {
+    const seen: Guard = { fact: 'exposed', of: 'screw' }
+    const ups = [up('a', ['exposed screw'], []), up('screw', [], ['a'], seen), up('b', ['exposed screw'], [])]
+    const { items, goal } = upItems(dunlin(), ups, {}, new Set(['exposed screw']))
+    const order = cheapestOrder(items, goal, () => false, setting)?.placed.map((p) => ups[p.index]!.id)
+    expect(order).toEqual(['a', 'screw', 'b'])
+    // One alone is not enough where it has to be back before.
+    const alone = upItems(dunlin(), ups.slice(0, 2), {}, new Set(['exposed screw']))
+    expect(cheapestOrder(alone.items, alone.goal, () => false, setting)).toBeNull()
   })
 })
 
