@@ -143,8 +143,8 @@ export function smallFile(seed: number): MachineFile {
 export interface Optimum {
   readonly down: { readonly cost: number; readonly order: readonly string[]; readonly pose: string } | null
   readonly up: (down: readonly string[], pose: string) => number | null
-  /** May it be taken off there, once these are off? Orders of the file left out of account. */
-  readonly mayTake: (id: string, done: ReadonlySet<string>, pose: string, tool: string | null) => boolean
+  /** May it be taken off there, once these are off, where those are to come off at all? */
+  readonly mayTake: (wanted: readonly string[], id: string, done: ReadonlySet<string>, pose: string, tool: string | null) => boolean
   /** May the return be done there, once these are back? In some way that the pose and the tool allow. */
   readonly mayReturn: (down: readonly string[], id: string, back: ReadonlySet<string>, pose: string, tool: string | null) => boolean
 }
@@ -298,11 +298,12 @@ export function optimum(file: MachineFile): Optimum {
       (guard, done) => hold(guard, done, true),
       (done) => hold(file.goals[0]!.guard, done, true),
     ),
-    mayTake: (id, done, pose, tool) => {
+    mayTake: (wanted, id, done, pose, tool) => {
       const thing = things.find((t) => t.id === id)!
       const open = (guard: Guard | undefined): boolean => hold(guard, done, true)
       const modes = thing.doing.modes.filter((m) => m.poses.includes(pose) && m.tool === tool)
-      return thing.needs(done, true) && open(standing(pose)) && modes.some((m) => open(m.guard))
+      const inOrder = rules('down').every((r) => r.then !== id || done.has(r.first) || !wanted.includes(r.first))
+      return inOrder && thing.needs(done, true) && open(standing(pose)) && modes.some((m) => open(m.guard))
     },
     mayReturn: (down, id, back, pose, tool) => {
       const { returns, still, may } = wayUp(down)

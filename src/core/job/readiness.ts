@@ -30,14 +30,13 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
     if (step.needs) {
       reasons.push(...unmet(step.needs, (f) => (f === PROVED_DEAD ? true : facts.has(f)), state))
     }
-  } else {
-    for (const id of step.after ?? []) {
-      const before = state.up.find((s) => s.id === id)
-      if (before && !isSettled(state, before)) reasons.push({ is: 'step', step: before.id })
-      else if (before && stillWaits(state, before.id)) reasons.push({ is: 'waiting', step: before.id })
-    }
-    if (step.cover) reasons.push(...trayBefore(state, step))
   }
+  for (const id of step.after ?? []) {
+    const before = state[step.limb].find((s) => s.id === id)
+    if (before && !isSettled(state, before)) reasons.push({ is: 'step', step: before.id })
+    else if (before && stillWaits(state, before.id)) reasons.push({ is: 'waiting', step: before.id })
+  }
+  if (step.limb === 'up' && step.cover) reasons.push(...trayBefore(state, step))
   if (step.dead && !dead) reasons.push({ is: 'not dead' })
   reasons.push(...boundBy(state, step, at))
   return [...new Map(reasons.map((r) => [JSON.stringify(r), r])).values()]

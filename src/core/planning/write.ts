@@ -30,6 +30,8 @@ export function writeDown(
   }
   let number = 0
   const poses = [...new Set(order.placed.map((p) => p.pose))]
+  const placed = new Set<string>(order.placed.map((p) => open[p.index]!.id))
+  const must = index.file.order.filter((r) => r.limb === 'down' && r.strength === 'must' && placed.has(r.first))
   return order.placed.map(({ index: i, mode, pose: here }) => {
     const action = open[i]!
     const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
@@ -37,6 +39,7 @@ export function writeDown(
     const power = powerOf(index, action, 'down')
     const check = index.steps.get(action.subject)?.check
     const opens = opensOf(index, action)
+    const after = must.filter((r) => r.then === action.id).map((r) => stepId('down', r.first))
     const step: PlannedStep = {
       id: stepId('down', action.id),
       limb: 'down',
@@ -45,6 +48,7 @@ export function writeDown(
       why: [...reasonsFor(action, chosen, goalNames, goal), ...standingReasons(index, action, poses)],
       gives: action.gives,
       needs: settled(both(needsOf(action), mode.guard, standingGuard(index.file, here)), variants),
+      ...(after.length > 0 ? { after } : {}),
       ...(asksDead(action.needs) ? { dead: true as const } : {}),
       ...(power ? { power } : {}),
       ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
