@@ -204,6 +204,7 @@ export const machineFileShape = shape({
       compare,
       tethers: maybe(str()),
       serviceable: flag(),
+      plastic: flag(),
       transfer: flag(),
       escape: guard,
       access: guard,
@@ -233,6 +234,7 @@ export const machineFileShape = shape({
       pattern: oneOf(['criss-cross', 'star', 'in turn']),
       critical: oneOf(CRITICAL),
       captive: flag(),
+      groove: flag(),
       consumable: str(),
       lock: shape({
         product: name(),

@@ -1,4 +1,5 @@
 import { isCheck, looksOf } from '../core/job'
+import { cautionsOfTurn } from '../core/cautions'
 import { indexFile, type MachineFile } from '../core/machine'
 import { plan, type PlannedStep } from '../core/planning'
 import { cautionsOf } from '../words/en/cautions'
@@ -49,6 +50,7 @@ function walksOf(file: MachineFile): readonly Walk[] {
 
 function turnCard(file: MachineFile, step: PlannedStep): WalkCard {
   const turn = step.turn!
+  const cautions = cautionsOfTurn(file, turn.by ?? [])
   return {
     head: turn.title,
     lines: [
@@ -56,8 +58,9 @@ function turnCard(file: MachineFile, step: PlannedStep): WalkCard {
       ...(turn.note ? [turn.note] : []),
       ...waysOf(file, step, true),
       ...besideOf(indexFile(file), step, true).map((name) => `With: ${name}`),
+      ...cautionsOf(cautions).map((c) => `${MARK[c.level]} ${c.text}`),
     ],
-    facts: `turn ${turn.to} ${turn.people}`,
+    facts: `turn ${turn.to} ${turn.people} ${[...cautions].sort().join('+') || '-'}`,
   }
 }
 

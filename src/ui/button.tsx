@@ -15,6 +15,7 @@ export function buttonClass(weight: Weight = 'plain', more?: string): string {
   return clsx(
     'narrow inline-flex items-center justify-center gap-2 rounded-lg border-2 px-4 py-2 text-center leading-tight',
     'hover:brightness-[0.96] active:translate-y-px disabled:border-rule disabled:bg-transparent disabled:text-steel',
+    'aria-disabled:border-rule aria-disabled:bg-transparent aria-disabled:text-steel',
     LOOK[weight],
     more,
   )

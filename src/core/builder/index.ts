@@ -136,20 +136,20 @@ export function axleEnds(p: AxlePlan): Joint[] {
                   cautions: ['H36'],
                   photo: 'right axle end with the lead',
                 })
-              : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, with: [p.flats], cautions: ['H35'] }),
+              : doing('Undo the left nut', [way(p.poses, p.ring, 1.5)], { counterHold: p.counterHold, with: [p.flats] }),
           up:
             side === 'right'
               ? doing('Both nuts started by hand', [way(p.poses, null, 1)], {
                   passes: ['started'],
                   covers: ['left-nut', 'right-nut'],
                   guard: all(on('left-washers'), on('right-washers')),
-                  cautions: ['H33', 'H34'],
+                  cautions: ['H33'],
                 })
               : doing('Nuts in turn, then full; mark', [way(p.poses, p.wrench, p.minutes.full)], {
                   passes: ['seated', 'final', 'marked'],
                   covers: ['left-nut', 'right-nut'],
                   guard: on('right-nut'),
-                  cautions: ['H34', 'H33'],
+                  cautions: ['H33'],
                 }),
         },
         [`${side} end of the axle`],
@@ -167,7 +167,6 @@ export function axleEnds(p: AxlePlan): Joint[] {
             photo: `${side} washers laid in order`,
           }),
           up: doing(`${Side} tab in ${p.seat}, flat over it`, [way(p.poses, null, p.minutes.washers)], {
-            cautions: ['H33', 'H74'],
             ifOmitted: `The axle turns in ${p.seat} under torque and tears the lead out.`,
           }),
         },

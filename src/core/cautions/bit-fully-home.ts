@@ -1,3 +1,7 @@
 import type { CautionRule } from './caution'
 
-export const bitFullyHome: CautionRule = { level: 'look', asks: 'eye' }
+export const bitFullyHome: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  named: true,
+}

@@ -1,3 +1,8 @@
-import type { CautionRule } from './caution'
+import { type CautionRule, provesDead } from './caution'
 
-export const controllerCharge: CautionRule = { level: 'look', asks: 'eye' }
+export const controllerCharge: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: (at) => provesDead(at) && at.file.energy.some((e) => e.kind === 'capacitor'),
+  sheets: { dead: true },
+}

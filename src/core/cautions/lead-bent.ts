@@ -1,3 +1,7 @@
 import type { CautionRule } from './caution'
 
-export const leadBent: CautionRule = { level: 'look', asks: 'eye' }
+export const leadBent: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: ({ file, joint, limb }) => limb === 'up' && joint !== undefined && file.cables.some((c) => c.route.includes(joint.id)),
+}

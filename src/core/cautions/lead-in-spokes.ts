@@ -1,3 +1,7 @@
 import type { CautionRule } from './caution'
 
-export const leadInSpokes: CautionRule = { level: 'look', asks: 'eye' }
+export const leadInSpokes: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  named: true,
+}

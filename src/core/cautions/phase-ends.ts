@@ -5,4 +5,5 @@ export const phaseEnds: CautionRule = {
   level: 'look',
   asks: 'eye',
   when: ({ connection, limb }) => limb === 'down' && connection !== undefined && rolesOf(connection).includes('phases'),
+  sheets: { turned: true },
 }

@@ -1,3 +1,7 @@
-import type { CautionRule } from './caution'
+import { type CautionRule, uses } from './caution'
 
-export const shopChemicals: CautionRule = { level: 'look', asks: 'eye' }
+export const shopChemicals: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: (at) => uses(at, 'can'),
+}

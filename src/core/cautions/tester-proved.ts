@@ -1,3 +1,8 @@
-import type { CautionRule } from './caution'
+import { type CautionRule, provesDead } from './caution'
 
-export const testerProved: CautionRule = { level: 'look', asks: 'eye' }
+export const testerProved: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: provesDead,
+  sheets: { dead: true },
+}

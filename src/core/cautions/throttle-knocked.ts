@@ -1,7 +1,8 @@
-import { type CautionRule, makesLive } from './caution'
+import { type CautionRule, laidOver, makesLive } from './caution'
 
 export const throttleKnocked: CautionRule = {
   level: 'stop',
   asks: 'hand',
-  when: makesLive,
+  when: (at) => makesLive(at) && at.file.class !== 'indoor machine',
+  turning: (turn) => laidOver(turn) && turn.file.class !== 'indoor machine',
 }

@@ -3,5 +3,5 @@ import type { CautionRule } from './caution'
 export const twoLengths: CautionRule = {
   level: 'look',
   asks: 'eye',
-  when: ({ joint, limb }) => limb === 'up' && new Set(joint?.members.map((m) => m.length)).size > 1,
+  when: ({ joint }) => new Set(joint?.members.map((m) => m.length)).size > 1,
 }

@@ -1,8 +1,9 @@
-import type { CautionRule } from './caution'
 import { TWO_PEOPLE_ABOVE } from '../safety'
+import { type CautionRule, LIFTERS, uses } from './caution'
 
 export const twoPeople: CautionRule = {
   level: 'stop',
   asks: 'hand',
-  when: ({ file, subject }) => (file.parts.find((p) => p.id === subject)?.mass?.value ?? 0) > TWO_PEOPLE_ABOVE,
+  when: (at) => (at.part?.mass?.value ?? 0) > TWO_PEOPLE_ABOVE && !uses(at, ...LIFTERS),
+  turning: (turn) => turn.people === 2 && (turn.file.mass?.value ?? Infinity) > TWO_PEOPLE_ABOVE && !uses(turn, ...LIFTERS),
 }

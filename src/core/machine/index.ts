@@ -19,6 +19,7 @@ export type {
   MachineFile,
   OrderRule,
   Part,
+  Pose,
   PoseMove,
   Stack,
   Tool,

@@ -13,6 +13,10 @@ export const JOINT_KINDS = [
   'adhesive',
   'press',
   'hose',
+  'key',
+  'pin',
+  'seal',
+  'spacer',
   'lever',
   'valve',
 ] as const
@@ -75,6 +79,8 @@ export interface Joint {
   readonly role: 'working' | 'dust' | 'cover'
   readonly critical?: Critical
   readonly captive?: boolean
+  /** The bolt runs through a groove of the shaft that it clamps, and so keeps it from coming out. */
+  readonly groove?: boolean
   /** Where it lies while off. */
   readonly keep: 'cell' | 'own hole' | 'carrier' | 'bin'
   readonly consumable?: string

@@ -84,6 +84,8 @@ export interface Part {
   /** What must hold before it can be seen and touched. */
   readonly access?: Guard
   readonly serviceable?: boolean
+  /** Of plastic: threadlocker cracks it, and it gives at its catches. */
+  readonly plastic?: boolean
   /** How it is lifted away; absent where releasing a fixing frees it in the same move, or where it stays. */
   readonly lift?: Doing
   /** How it goes back, where that differs from the mirror. */

@@ -55,6 +55,7 @@ const WORDS = new Set([
   'place',
   'side',
   'handed',
+  'chemistry',
 ])
 
 /** The file with every id turned back to front, alone or behind a word like `undo:`. */

@@ -14,7 +14,7 @@ import {
   readFact,
 } from '../machine'
 import { type Action, wanted } from './actions'
-import { cautionsAt } from '../cautions'
+import { type At, cautionsAt } from '../cautions'
 import { standsIn } from './equip'
 import type { Limb, PartSpec, PlannedStep, PoseTurn, Reason } from './types'
 import type { Turns } from './turns'
@@ -54,13 +54,35 @@ function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | unde
   }
 }
 
+/** A step as the cautions see it. */
+function standingAt(index: FileIndex, action: Action, limb: Limb, doing: Doing, { mode, pose }: Placing): At {
+  const some = <T>(ids: readonly (string | null)[], map: ReadonlyMap<string, T>): readonly T[] =>
+    ids.flatMap((id) => map.get(id ?? '') ?? [])
+  const [joint] = action.kind === 'release' ? some([action.subject], index.joints) : []
+  const [connection] = action.kind === 'unplug' ? some([action.subject], index.connections) : []
+  const [part] = action.kind === 'take off' ? some([action.subject], index.parts) : []
+  const [step] = some([action.subject], index.steps)
+  return {
+    file: index.file,
+    action: action.id,
+    subject: action.subject,
+    ...(joint ? { joint } : {}),
+    ...(connection ? { connection } : {}),
+    ...(part ? { part } : {}),
+    ...(step && !joint && !connection && !part ? { step } : {}),
+    doing,
+    tools: some([mode.tool, ...(doing.with ?? [])], index.tools),
+    pose,
+    limb,
+  }
+}
+
 /** What the file says of an action, on either limb, put into a step. */
 export function describe(index: FileIndex, action: Action, limb: Limb, doing: Doing, placing: Placing, turns: Turns) {
   const tool = placing.mode.tool === null ? undefined : index.tools.get(placing.mode.tool)
   const instead = standsIn(placing.mode)
   const turn = turnBefore(turns, placing.before, placing.pose)
   const joint = action.kind === 'release' ? index.joints.get(action.subject) : undefined
-  const connection = action.kind === 'unplug' ? index.connections.get(action.subject) : undefined
   return {
     action: action.id,
     kind: action.kind,
@@ -102,12 +124,7 @@ export function describe(index: FileIndex, action: Action, limb: Limb, doing: Do
     ...(doing.waitFor !== undefined ? { waitFor: doing.waitFor } : {}),
     ...(joint?.role === 'cover' ? { cover: true as const } : {}),
     // Those that the file names stand first.
-    cautions: [
-      ...new Set([
-        ...(doing.cautions ?? []),
-        ...cautionsAt({ file: index.file, action: action.id, subject: action.subject, joint, connection, limb }),
-      ]),
-    ],
+    cautions: [...new Set([...(doing.cautions ?? []), ...cautionsAt(standingAt(index, action, limb, doing, placing))])],
     consumables: doing.consumables ?? [],
   }
 }

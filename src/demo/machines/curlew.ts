@@ -26,7 +26,7 @@ export function curlew(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'curlew',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Curlew',
     class: 'ride-on',
     variants: [
@@ -113,7 +113,6 @@ export function curlew(): MachineFile {
         escape: room,
         lift: doing('Motor straight off its coupling', [way(FLAT, null, 1)], {
           note: 'The rubber star may come with it, or stay.',
-          cautions: ['H28', 'H14'],
           photo: 'the star and the worm’s half',
         }),
         back: doing('Star in, motor on, teeth meshed by hand', [way(FLAT, null, 1.5)], {
@@ -146,7 +145,6 @@ export function curlew(): MachineFile {
         ),
         lift: doing('Column down and back into the footwell', [way(UP, null, 3, { people: 2 })], {
           note: 'One at the bolts, one at the wheel end; never hang it by its shaft.',
-          cautions: ['H14'],
         }),
         back: doing('Column up, spline into its clamp, mark to mark', [way(UP, null, 4, { people: 2 })], {
           cautions: ['H22'],
@@ -223,9 +221,8 @@ export function curlew(): MachineFile {
           release: 'undo',
           down: doing('Undo 3 shroud screws from below', [way(FLAT, 'cross-2', 1.5)], {
             note: 'The middle one is 32 long, the others 16.',
-            cautions: ['H48'],
           }),
-          up: doing('3 shroud screws, middle one long', [way(FLAT, 'cross-2', 1.5)], { cautions: ['H48'] }),
+          up: doing('3 shroud screws, middle one long', [way(FLAT, 'cross-2', 1.5)]),
         },
         [
           ['left', 16],
@@ -245,7 +242,7 @@ export function curlew(): MachineFile {
           role: 'cover',
           release: 'pry',
           access: off('steering-wheel'),
-          down: doing('Upper shroud off its 2 clips', [way(FLAT, 'spatula', 0.5)], { cautions: ['H46'] }),
+          down: doing('Upper shroud off its 2 clips', [way(FLAT, 'spatula', 0.5)]),
           up: doing('Upper shroud onto its clips', [way(FLAT, null, 0.5)]),
         },
         ['left', 'right'],
@@ -269,7 +266,6 @@ export function curlew(): MachineFile {
           }),
           up: doing('Wheel nut to the number, marked', [way(FLAT, 'torque-100', 1.5)], {
             passes: ['seated', 'final', 'marked'],
-            cautions: ['H22'],
             guard: on('wheel-taper'),
           }),
         },
@@ -287,10 +283,9 @@ export function curlew(): MachineFile {
           release: 'pull',
           access: off('wheel-nut'),
           down: doing('Pull the wheel, nut off, wheel away', [way(FLAT, 'wheel-puller', 2)], {
-            cautions: ['H14'],
             ifOmitted: 'Struck off, it bends the torsion bar of the sensor.',
           }),
-          up: doing('Wheel on, its mark up', [way(FLAT, null, 1)], { cautions: ['H22'] }),
+          up: doing('Wheel on, its mark up', [way(FLAT, null, 1)]),
         },
         ['on the shaft'],
       ),
@@ -304,8 +299,8 @@ export function curlew(): MachineFile {
           keep: 'carrier',
           release: 'pry',
           access: off('lower-shroud'),
-          down: doing('Wheel right down, unhook the tilt spring', [way(FLAT, 'hook', 1)], { cautions: ['H26'] }),
-          up: doing('Tilt spring on its peg', [way(FLAT, 'hook', 1.5)], { cautions: ['H26'], guard: on('upper-bolts') }),
+          down: doing('Wheel right down, unhook the tilt spring', [way(FLAT, 'hook', 1)]),
+          up: doing('Tilt spring on its peg', [way(FLAT, 'hook', 1.5)], { guard: on('upper-bolts') }),
         },
         ['left side'],
       ),
@@ -321,6 +316,7 @@ export function curlew(): MachineFile {
           strength: '10.9',
           torque: q(30, 'Nm'),
           critical: 'steering',
+          groove: true,
           lock: MEDIUM,
           release: 'undo',
           access: all(prepared('centre'), any(off('knee-panel'), { variant: 'knee-kind', is: 'split' })),
@@ -331,7 +327,6 @@ export function curlew(): MachineFile {
           up: doing('Clamp bolt to the number, marked', [way(UP, 'torque-60', 2)], {
             passes: ['seated', 'final', 'marked'],
             consumables: [{ consumable: 'locker-medium', count: 1 }],
-            cautions: ['H22', 'H72'],
           }),
         },
         [['across the spline', 28]],
@@ -353,7 +348,7 @@ export function curlew(): MachineFile {
           down: doing('Undo the lower 2 column bolts', [way(UP, 'ring-13', 1.5)], { note: 'They are 30 long, the upper two 45.' }),
           up: doing('Lower 2 column bolts to the number', [way(UP, 'torque-60', 2)], {
             passes: ['started', 'seated', 'final'],
-            cautions: ['H48', 'H22'],
+            cautions: ['H48'],
           }),
         },
         [
@@ -375,10 +370,10 @@ export function curlew(): MachineFile {
           critical: 'steering',
           release: 'undo',
           access: all(off('lower-bolts')),
-          down: doing('Undo the upper 2 column bolts, one hand below', [way(UP, 'ring-13', 1.5)], { cautions: ['H14'] }),
+          down: doing('Undo the upper 2 column bolts, one hand below', [way(UP, 'ring-13', 1.5)]),
           up: doing('Upper 2 column bolts to the number', [way(UP, 'torque-60', 2)], {
             passes: ['started', 'seated', 'final'],
-            cautions: ['H48', 'H22'],
+            cautions: ['H48'],
           }),
         },
         [
@@ -404,7 +399,6 @@ export function curlew(): MachineFile {
           up: doing('3 motor screws, in turn', [way(FLAT, 'torque-60', 3)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 3 }],
-            cautions: ['H72'],
           }),
         },
         holes(3, 22),
@@ -472,10 +466,9 @@ export function curlew(): MachineFile {
           release: 'cut',
           consumable: 'tie',
           access: all(off('lower-shroud'), DEAD),
-          down: doing('Cut 2 ties on the column', [way(FLAT, 'snips', 0.75)], { note: 'The key lead shares both.', cautions: ['H36'] }),
+          down: doing('Cut 2 ties on the column', [way(FLAT, 'snips', 0.75)], { note: 'The key lead shares both.' }),
           up: doing('2 new ties, loop for the tilt left in', [way(FLAT, 'snips', 1)], {
             consumables: [{ consumable: 'tie', count: 2 }],
-            cautions: ['H39'],
             ifOmitted: 'Without its loop the lead breaks when the column is tilted.',
           }),
         },
@@ -492,9 +485,9 @@ export function curlew(): MachineFile {
         mates: ['pack', 'frame'],
         down: doing('Key out, pull the service disconnect', [way(FLAT, null, 0.5)], {
           note: 'Under the driver’s seat. Take it with you: nobody puts it back meanwhile.',
-          cautions: ['H6', 'H5'],
+          cautions: ['H5'],
         }),
-        up: doing('Service disconnect home', [way(FLAT, null, 0.5)], { cautions: ['H7'] }),
+        up: doing('Service disconnect home', [way(FLAT, null, 0.5)]),
       },
       {
         id: 'horn-plug',
@@ -646,7 +639,7 @@ export function curlew(): MachineFile {
         gives: [DEAD],
         check: 'dead',
         access: all(unplugged('pack-plug'), off('cowling')),
-        down: doing('Prove dead at the controller posts', [way(FLAT, 'meter', 2)], { cautions: ['H2', 'H4', 'H5', 'H64'] }),
+        down: doing('Prove dead at the controller posts', [way(FLAT, 'meter', 2)]),
       },
       {
         id: 'inspect-plugs',
@@ -696,7 +689,6 @@ export function curlew(): MachineFile {
             ],
           },
           note: 'Hands off the rim for the first second.',
-          cautions: ['H31', 'H52'],
         }),
       },
       {

@@ -18,7 +18,7 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
     tool: string | null,
     minutes: number,
     guard: ReturnType<typeof all>,
-  ) => doing(title, [way(SIDE, tool, minutes)], { passes, covers: [id('left-nut'), id('right-nut')], guard, cautions: ['H34', 'H33'] })
+  ) => doing(title, [way(SIDE, tool, minutes)], { passes, covers: [id('left-nut'), id('right-nut')], guard, cautions: ['H33'] })
   const nut = (side: 'left' | 'right'): Joint => ({
     id: id(`${side}-nut`),
     name: `${side} axle nut`,
@@ -41,7 +41,6 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
             note: 'Order off, from outside in: nut, flat, tab.',
             counterHold: 'Hold the left flats with their spanner.',
             with: ['flats-10'],
-            cautions: ['H10', 'H11', 'H35'],
             photo: 'right axle end before the nut moves',
           })
         : doing(
@@ -77,7 +76,6 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
       photo: `${side} washers laid in order`,
     }),
     up: doing(`${side === 'left' ? 'Left' : 'Right'} tab in its slot, flat over it`, [way(SIDE, null, 1)], {
-      cautions: ['H33', 'H74'],
       ifOmitted: 'The axle turns in its slot under torque and tears the lead out.',
     }),
   })
@@ -98,11 +96,10 @@ export function wheel(end: End, id: Id): Joint[] {
       role: 'working',
       keep: 'cell',
       release: 'undo',
-      down: doing('Valve core out, let all air go', [way([...SIDE, ...UP], 'valve-tool', 1)], { cautions: ['H43'] }),
+      down: doing('Valve core out, let all air go', [way([...SIDE, ...UP], 'valve-tool', 1)]),
       up: doing('Valve core in, 2.8 bar', [way([...SIDE, ...UP], 'valve-tool', 2)], {
         with: ['pump'],
         wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 2.6, high: 3, most: 3.5 }],
-        cautions: ['H54'],
         ifOmitted: 'A soft tyre pinches the tube on the first kerb.',
       }),
     },
@@ -127,7 +124,6 @@ export function wheel(end: End, id: Id): Joint[] {
       up: doing('Fit 6 in a star', [way(SIDE, 'torque-20', 6)], {
         passes: ['started', 'seated', 'final'],
         consumables: [{ consumable: 'locker-medium', count: 6 }],
-        cautions: ['H72'],
       }),
     },
     {
@@ -155,7 +151,6 @@ export function wheel(end: End, id: Id): Joint[] {
       up: doing('Disc on, 5 in a star', [way(SIDE, 'torque-20', 5)], {
         passes: ['started', 'seated', 'final'],
         consumables: [{ consumable: 'locker-medium', count: 5 }],
-        cautions: ['H30', 'H72'],
         ifOmitted: 'A disc on loose screws can shear them at the first hard stop.',
       }),
     },

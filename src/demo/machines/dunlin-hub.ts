@@ -136,7 +136,6 @@ function steps(end: End, id: Id, cover: string, arm: string): FileStep[] {
       after: [`undo:${id('right-nut')}`, `undo:${id('left-nut')}`, `undo:${id('left-washers')}`, `undo:${id('right-washers')}`],
       up: doing('Both tabs in their slots: look again', [way(SIDE, null, 0.5)], {
         ifOmitted: 'Under throttle the axle turns and the lead is torn off.',
-        cautions: ['H33'],
       }),
     },
     {

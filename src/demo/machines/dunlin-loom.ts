@@ -26,7 +26,6 @@ export function brakeAndLoom(end: End, id: Id, carrier: string, cover: string, c
       up: doing('Caliper on, disc centred', [way(SIDE, 'torque-20', 4)], {
         passes: ['started', 'seated', 'final'],
         guard: on(id('right-nut')),
-        cautions: ['H55'],
       }),
     },
     {
@@ -43,7 +42,6 @@ export function brakeAndLoom(end: End, id: Id, carrier: string, cover: string, c
       access: all(off('deck-lid'), DEAD),
       down: doing('Cut 3 ties, free the sleeve', [way(UP, 'snips', 1.5)], {
         note: 'The brake line shares the first tie.',
-        cautions: ['H36'],
       }),
       up: doing('3 new ties, sleeve back', [way(UP, 'snips', 2)], {
         consumables: [{ consumable: 'tie', count: 3 }],
@@ -114,12 +112,10 @@ export function plugs(end: End, id: Id): Connection[] {
       access,
       down: doing(`Photo, part the 3 ${end} bullets`, [way(UP, null, 1.5)], {
         note: 'Hold the bodies, not the wires. Cap the ends apart.',
-        cautions: ['H67'],
         photo: `${end} phase bullets, colours showing`,
       }),
       up: doing(`${end === 'front' ? 'Front' : 'Rear'} bullets by colour, sleeved`, [way(UP, null, 2)], {
         ifOmitted: 'Two phases swapped: it growls, or runs backward.',
-        cautions: ['H57'],
       }),
     },
     {

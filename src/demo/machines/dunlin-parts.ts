@@ -56,7 +56,6 @@ export function parts(end: End, id: Id, arm: string): Part[] {
       escape: all(off(id('lead')), off(id('caliper'))),
       lift: doing(`Wheel out of the ${arm}`, [way(SIDE, null, 1.5)], {
         note: 'Spread nothing: it slides along the flats. Carry the lead with it.',
-        cautions: ['H14'],
         photo: 'axle ends in their slots, both sides',
       }),
       back: doing(`Wheel into the ${arm}, lead leaving left`, [way(SIDE, null, 2)], {
@@ -71,10 +70,9 @@ export function parts(end: End, id: Id, arm: string): Part[] {
       serviceable: false,
       compare: MOTOR,
       escape: all(off(id('wheel')), off(id('rim-half')), off(id('disc'))),
-      lift: doing('Motor out of the rim', [way(SIDE, null, 1)], { cautions: ['H14', 'H28'] }),
+      lift: doing('Motor out of the rim', [way(SIDE, null, 1)]),
       back: doing('New motor in, lead to the left', [way(SIDE, null, 1.5)], {
         note: 'Six holes in line before it is pushed home.',
-        cautions: ['H28'],
       }),
     },
     {

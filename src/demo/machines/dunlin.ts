@@ -19,7 +19,7 @@ export function dunlin(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'dunlin',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Dunlin',
     class: 'scooter',
     variants: [
@@ -64,7 +64,6 @@ export function dunlin(): MachineFile {
         escape: off('grip-mat'),
         lift: doing('Lift the lid, keep the seal flat', [way(UP, null, 1)], {
           note: 'Front edge first. Two leads run along the groove below it.',
-          cautions: ['H63'],
           photo: 'the open deck, before anything is moved',
         }),
         back: doing('Lid flush by hand, seal seated', [way(UP, null, 1.5)], {
@@ -82,11 +81,9 @@ export function dunlin(): MachineFile {
         access: off('deck-lid'),
         lift: doing('Lift the pack out and carry it away', [way(UP, null, 1.5)], {
           note: 'Two metres from the bench, on something that does not burn.',
-          cautions: ['H8', 'H60'],
         }),
         back: doing('Pack in, nothing under it', [way(UP, null, 1.5)], {
           note: 'Plug end to the front. It is still isolated.',
-          cautions: ['H9'],
         }),
       },
       ...from('parts'),
@@ -124,7 +121,6 @@ export function dunlin(): MachineFile {
         access: off('deck-screws'),
         down: doing('Cut the sealant bead', [way(UP, 'spatula', 2)], {
           note: 'Blade flat against the lid: leads lie 6 mm below.',
-          cautions: ['H36'],
         }),
         up: doing('New bead of sealant', [way(UP, null, 2)], {
           consumables: [{ consumable: 'sealant', count: 1 }],
@@ -155,9 +151,9 @@ export function dunlin(): MachineFile {
         access: off('grip-mat'),
         down: doing('Undo 14 deck screws', [way(UP, 'hex-2.5', 6)], {
           note: 'Twelve are 10 long; holes 7 and 8 take 14.',
-          cautions: ['H47', 'H48'],
+          cautions: ['H47'],
         }),
-        up: doing('Fit 14, criss-cross', [way(UP, 'torque-6', 8)], { passes: ['started', 'final'], cautions: ['H48', 'H47'] }),
+        up: doing('Fit 14, criss-cross', [way(UP, 'torque-6', 8)], { passes: ['started', 'final'], cautions: ['H47'] }),
       },
       {
         id: 'pack-strap',
@@ -191,11 +187,10 @@ export function dunlin(): MachineFile {
         access: off('deck-lid'),
         down: doing('Unplug the pack, cap its plug', [way(UP, null, 1)], {
           note: 'Key off first. Its own side stays live: cap it.',
-          cautions: ['H6', 'H8', 'H5'],
+          cautions: ['H5'],
         }),
         up: doing('Pre-charge, then plug the pack in', [way(UP, 'precharge', 1.5)], {
           note: 'Resistor across for five seconds, then the plug.',
-          cautions: ['H7', 'H44'],
           ifOmitted: 'Without pre-charge the contacts spark and pit.',
         }),
       },
@@ -216,7 +211,6 @@ export function dunlin(): MachineFile {
         access: unplugged('pack-plug'),
         down: doing('Prove dead, both feeds', [way(UP, 'meter', 3)], {
           note: 'Checked meter, DC. Both controller feeds, plus to minus.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
           ifOmitted: 'Charged capacitors bite, and short through the first tool.',
         }),
       },
@@ -266,7 +260,6 @@ export function dunlin(): MachineFile {
         before: ['step:pinch-look', 'off:deck-lid'],
         up: doing('Spin test here, before the lid', [way(UP, null, 3)], {
           note: 'Wheels off the ground, short throttle, hands clear.',
-          cautions: ['H31', 'H32', 'H52', 'H57'],
           ifOmitted: 'A fault found after the lid costs the whole deck again.',
         }),
       },

@@ -49,7 +49,7 @@ export function godwit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'godwit',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Godwit',
     class: 'e-bike',
     variants: [
@@ -102,9 +102,8 @@ export function godwit(): MachineFile {
         name: 'battery pack',
         mass: q(4.1, 'kg'),
         tethers: ['pack-rail'],
-        lift: doing('Pack out of the down tube, carried away', [way(BOTH, null, 1)], { cautions: ['H8', 'H60'] }),
+        lift: doing('Pack out of the down tube, carried away', [way(BOTH, null, 1)]),
         back: doing('Pack in until it clicks', [way(BOTH, null, 1)], {
-          cautions: ['H9'],
           ifOmitted: 'A pack that is not home falls out on the first step.',
         }),
       },
@@ -139,7 +138,6 @@ export function godwit(): MachineFile {
         ),
         lift: doing('Lower the motor out of the shell', [way(STAND, null, 2)], {
           note: 'Tip it so that the spindle clears on the right; carry its leads with it.',
-          cautions: ['H14'],
           photo: 'the empty shell, leads as they hang',
         }),
         back: doing('Motor up into the shell, leads above it', [way(STAND, null, 3)], {
@@ -293,7 +291,7 @@ export function godwit(): MachineFile {
             note: 'Back in their own holes.',
             cautions: ['H47'],
           }),
-          up: doing('Guard on, 3 screws', [way(STAND, 'torque-20', 2.5)], { passes: ['started', 'final'], cautions: ['H63'] }),
+          up: doing('Guard on, 3 screws', [way(STAND, 'torque-20', 2.5)], { passes: ['started', 'final'] }),
         },
         [
           ['front', 14],
@@ -338,12 +336,10 @@ export function godwit(): MachineFile {
           access: all(DEAD, off('chainring'), any({ variant: 'guard-fitted', is: 'no' }, off('guard'))),
           down: doing('Undo 3 motor bolts, the rear one last', [way(STAND, 'hex-6', 3)], {
             note: 'Rear one is 35 long, the others 20.',
-            cautions: ['H48', 'H14'],
           }),
           up: doing('3 motor bolts in turn, rear one first', [way(STAND, 'torque-60', 4)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 3 }],
-            cautions: ['H48', 'H72'],
             ifOmitted: 'A motor on two bolts cracks its shell.',
           }),
         },
@@ -363,7 +359,7 @@ export function godwit(): MachineFile {
           keep: 'carrier',
           release: 'pry',
           down: doing('Open the loom clip', [way(BOTH, null, 0.25)]),
-          up: doing('Loom into its clip', [way(BOTH, null, 0.25)], { cautions: ['H39'] }),
+          up: doing('Loom into its clip', [way(BOTH, null, 0.25)]),
         },
         ['under the shell'],
       ),
@@ -379,7 +375,6 @@ export function godwit(): MachineFile {
           access: DEAD,
           down: doing('Cut 2 ties on the chainstay', [way(BOTH, 'snips', 0.75)], {
             note: 'The rear brake hose shares both.',
-            cautions: ['H36'],
           }),
           up: doing('2 new ties, lead inside the stay', [way(BOTH, 'snips', 1)], {
             consumables: [{ consumable: 'tie', count: 2 }],
@@ -405,12 +400,11 @@ export function godwit(): MachineFile {
           access: off('motor'),
           down: doing('Undo 7 gear cover screws', [way(BENCH, 'lobe-20', 3)], {
             note: 'Two at the boss are 25 long, five 14.',
-            cautions: ['H47', 'H48'],
+            cautions: ['H47'],
           }),
           up: doing('7 gear cover screws, criss-cross', [way(BENCH, 'torque-6', 4)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 7 }],
-            cautions: ['H48', 'H72'],
           }),
         },
         [['boss 1', 25], ['boss 2', 25], ...holes(5, 14, 'rim')],
@@ -424,9 +418,8 @@ export function godwit(): MachineFile {
           label: 'snap ring 20',
           release: 'pry',
           access: off('gear-cover'),
-          down: doing('Snap ring off the gear’s shaft', [way(BENCH, 'ring-pliers', 1)], { cautions: ['H25'] }),
+          down: doing('Snap ring off the gear’s shaft', [way(BENCH, 'ring-pliers', 1)]),
           up: doing('Snap ring home in its groove', [way(BENCH, 'ring-pliers', 1.5)], {
-            cautions: ['H25'],
             ifOmitted: 'The gear walks into its cover.',
           }),
         },
@@ -480,8 +473,8 @@ export function godwit(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'frame'],
         access: off('pack-lock'),
-        down: doing('Key off, tip the pack off its blades', [way(BOTH, null, 0.5)], { cautions: ['H6', 'H5'] }),
-        up: doing('Pack onto its blades, key still off', [way(BOTH, null, 0.5)], { cautions: ['H7', 'H44'] }),
+        down: doing('Key off, tip the pack off its blades', [way(BOTH, null, 0.5)], { cautions: ['H5'] }),
+        up: doing('Pack onto its blades, key still off', [way(BOTH, null, 0.5)]),
       },
       {
         id: 'phase-plug',
@@ -491,8 +484,8 @@ export function godwit(): MachineFile {
         pins: wires(['yellow', 'phase A'], ['green', 'phase B'], ['blue', 'phase C']),
         mates: ['motor', 'controller'],
         access: all(DEAD, off('left-crank')),
-        down: doing('Photo, part the 3 bullets', [way(STAND, null, 1.5)], { cautions: ['H67'], photo: 'phase bullets, colours showing' }),
-        up: doing('Bullets by colour, sleeved', [way(STAND, null, 2)], { cautions: ['H57'] }),
+        down: doing('Photo, part the 3 bullets', [way(STAND, null, 1.5)], { photo: 'phase bullets, colours showing' }),
+        up: doing('Bullets by colour, sleeved', [way(STAND, null, 2)]),
       },
       {
         id: 'loom-plug',
@@ -565,10 +558,8 @@ export function godwit(): MachineFile {
         access: all(prepared('small-cog'), off('right-crank')),
         down: doing('Chain off the ring, laid on itself', [way(STAND, null, 0.5)], {
           note: 'A wire hook holds it; the sensor lead stays inside its loop.',
-          cautions: ['H26'],
         }),
         up: doing('Chain onto the ring, lead inside its loop', [way(STAND, null, 1)], {
-          cautions: ['H26'],
           ifOmitted: 'A lead outside the loop is sawn through.',
         }),
       },
@@ -589,7 +580,6 @@ export function godwit(): MachineFile {
         access: off('pack'),
         down: doing('Prove dead at the rail', [way(BOTH, 'meter', 2)], {
           note: 'Checked meter, DC, on the frame’s blades.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
         }),
       },
       {
@@ -686,7 +676,6 @@ export function godwit(): MachineFile {
             ],
           },
           note: 'On its wheels one lifts the rear by the seat.',
-          cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
     ],

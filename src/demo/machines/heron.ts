@@ -34,7 +34,7 @@ export function heron(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'heron',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Heron',
     class: 'tractor',
     variants: [
@@ -93,7 +93,6 @@ export function heron(): MachineFile {
         mass: q(18, 'kg'),
         escape: any({ variant: 'roof-fitted', is: 'off' }, off('roof'), prepared('tilt-roof')),
         lift: doing('Deck plate up and off', [way(FLAT, null, 2, { people: 2 })], {
-          cautions: ['H14'],
           photo: 'the open rear, before anything is moved',
         }),
         back: doing('Deck plate on, seal all round', [way(FLAT, null, 2.5, { people: 2 })], { cautions: ['H40', 'H63'] }),
@@ -117,7 +116,7 @@ export function heron(): MachineFile {
         serviceable: false,
         tethers: ['phase-lugs', 'dc-plug', 'signal-plug', 'resolver-plug'],
         escape: all(open, any(dry, { variant: 'circuit', is: 'moved' })),
-        lift: doing('Inverter up out of its bay', [way(FLAT, null, 2, { people: 2 })], { cautions: ['H14'] }),
+        lift: doing('Inverter up out of its bay', [way(FLAT, null, 2, { people: 2 })]),
         back: doing('Inverter into its bay, paste new', [way(FLAT, null, 3, { people: 2 })], {
           consumables: [{ consumable: 'paste', count: 1 }],
           ifOmitted: 'Without paste it cuts back on the first pull.',
@@ -142,14 +141,12 @@ export function heron(): MachineFile {
         lift: doing('Draw the motor back off its spline, then up by the hoist', [way(UP, null, 8, { people: 2 })], {
           with: ['hoist'],
           note: 'Everything still attached, looked for and listed, before it moves: hoses, earth strap, hidden bolt behind the bracket.',
-          cautions: ['H28', 'H14'],
           photo: 'the spline and its seal',
         }),
         back: doing('Motor down and forward onto its spline, greased', [way(UP, null, 12, { people: 2 })], {
           with: ['hoist'],
           note: 'Turn a wheel while it goes home; never draw it in by its bolts.',
           consumables: [{ consumable: 'spline-grease', count: 1 }],
-          cautions: ['H28'],
           ifOmitted: 'Drawn in by its bolts it breaks the flange.',
         }),
       },
@@ -167,8 +164,8 @@ export function heron(): MachineFile {
           keep: 'carrier',
           release: 'pry',
           when: { variant: 'roof-fitted', is: 'on' },
-          down: doing('Roof held up by one, struts off their balls', [way(FLAT, 'hook', 1.5, { people: 2 })], { cautions: ['H26'] }),
-          up: doing('Struts onto their balls', [way(FLAT, null, 1, { people: 2 })], { cautions: ['H26'] }),
+          down: doing('Roof held up by one, struts off their balls', [way(FLAT, 'hook', 1.5, { people: 2 })]),
+          up: doing('Struts onto their balls', [way(FLAT, null, 1, { people: 2 })]),
         },
         ['left', 'right'],
       ),
@@ -186,7 +183,7 @@ export function heron(): MachineFile {
           release: 'undo',
           when: { variant: 'roof-fitted', is: 'on' },
           access: off('roof-struts'),
-          down: doing('Undo 4 roof bolts, lift it off', [way(FLAT, 'ring-13', 4, { people: 2 })], { cautions: ['H61'] }),
+          down: doing('Undo 4 roof bolts, lift it off', [way(FLAT, 'ring-13', 4, { people: 2 })]),
           up: doing('Roof on, 4 bolts', [way(FLAT, 'torque-60', 5, { people: 2 })], { passes: ['started', 'final'] }),
         },
         holes(4, 20),
@@ -355,12 +352,10 @@ export function heron(): MachineFile {
           access: all(open, DEAD, off('motor-hoses'), off('earth-strap')),
           down: doing('Undo 6 flange bolts, the top one last', [way(UP, 'ring-16', 6)], {
             note: 'The lower two are 60 long, four 40.',
-            cautions: ['H48'],
           }),
           up: doing('6 flange bolts in a star', [way(UP, 'torque-60', 8)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 6 }],
-            cautions: ['H48', 'H72'],
           }),
         },
         [
@@ -424,11 +419,10 @@ export function heron(): MachineFile {
         access: prepared('lock-out'),
         down: doing('Lever up, pull the service plug, into your pocket', [way(FLAT, 'gloves', 1)], {
           note: 'By a person qualified for this voltage only, to the maker’s procedure.',
-          cautions: ['H6', 'H5'],
+          cautions: ['H5'],
         }),
         up: doing('Service plug home, lever down', [way(BOTH, 'gloves', 1)], {
           note: 'By a person qualified for this voltage only.',
-          cautions: ['H7', 'H44'],
         }),
       },
       {
@@ -455,7 +449,6 @@ export function heron(): MachineFile {
           photo: 'lugs, letters showing',
         }),
         up: doing('3 lugs by letter, nuts to 15 N·m, marked', [way(BOTH, 'torque-60', 4)], {
-          cautions: ['H57'],
           ifOmitted: 'A loose lug burns through its lid.',
         }),
       },
@@ -464,6 +457,7 @@ export function heron(): MachineFile {
         name: 'DC plug',
         family: 'two-pole, orange, lever',
         releaseHow: 'Two-stage lever.',
+        roles: ['feed'],
         pins: PACK_PINS,
         mates: ['inverter', 'frame'],
         access: all(boxOpen, DEAD),
@@ -586,7 +580,6 @@ export function heron(): MachineFile {
         access: boxOpen,
         down: doing('Prove dead at the inverter: DC to DC, both to case, phases', [way(FLAT, 'two-pole', 5)], {
           note: 'Two-pole tester for the class, tried on a known source before and after. A person qualified for this voltage only.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
         }),
       },
       {
@@ -598,7 +591,6 @@ export function heron(): MachineFile {
         down: doing('Drain the coolant into a clean can, 4.5 l', [way(BOTH, 'clip-pliers', 6)], {
           with: ['can'],
           note: 'Measure it: less than 4 l means a leak to find first.',
-          cautions: ['H58'],
         }),
       },
       {
@@ -675,7 +667,6 @@ export function heron(): MachineFile {
             ],
           },
           note: 'One at the switch, one looking. Never on its wheels: it drives off.',
-          cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
       {

@@ -45,7 +45,7 @@ export function knot(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'knot',
-    revision: '2026-12',
+    revision: '2027-01',
     name: 'Knot',
     class: 'indoor machine',
     variants: [
@@ -121,7 +121,6 @@ export function knot(): MachineFile {
         escape: prepared('note-extension'),
         lift: doing('Actuator out downward', [way(UP, null, 1)], {
           note: 'Do not turn its rod: its length is noted.',
-          cautions: ['H14'],
           photo: 'bushes and washers at both eyes',
         }),
         back: doing('Actuator in, set to the noted length, lead down', [way(UP, null, 1.5)], {
@@ -158,7 +157,7 @@ export function knot(): MachineFile {
         of: ['pulley'],
         tethers: ['motor-plug'],
         escape: off('belt'),
-        lift: doing('Motor out of its foot slots', [way(BOTH, null, 0.5)], { cautions: ['H14'] }),
+        lift: doing('Motor out of its foot slots', [way(BOTH, null, 0.5)]),
         back: doing('Motor into its slots, pulleys in line', [way(BOTH, 'straightedge', 1.5)], {
           ifOmitted: 'Out of line it eats its belt.',
         }),
@@ -231,7 +230,6 @@ export function knot(): MachineFile {
           access: all(DEAD, prepared('note-extension')),
           down: doing('Split ring off, pull the upper pin', [way(UP, 'ring-pliers', 1.5)], {
             note: 'The top rests on its prop: it must not move.',
-            cautions: ['H25'],
           }),
           up: doing('Upper pin through, split ring on', [way(UP, 'ring-pliers', 2)], {
             ifOmitted: 'A pin that walks out lets the top fall on somebody.',
@@ -248,7 +246,7 @@ export function knot(): MachineFile {
           label: 'pin 10, split ring',
           release: 'pull',
           access: all(DEAD, off('upper-pin')),
-          down: doing('Split ring off, pull the lower pin', [way(UP, 'ring-pliers', 1.5)], { cautions: ['H25'] }),
+          down: doing('Split ring off, pull the lower pin', [way(UP, 'ring-pliers', 1.5)]),
           up: doing('Lower pin through, split ring on', [way(UP, 'ring-pliers', 1.5)]),
         },
         ['at the frame'],
@@ -267,9 +265,8 @@ export function knot(): MachineFile {
           access: all(raised, prepared('prop-top')),
           down: doing('Clips up, strut off its balls', [way(UP, 'hook', 1)], {
             note: 'At full length it has the least force.',
-            cautions: ['H26'],
           }),
-          up: doing('Strut onto its balls, rod down, clips in', [way(UP, null, 1)], { cautions: ['H26'] }),
+          up: doing('Strut onto its balls, rod down, clips in', [way(UP, null, 1)]),
         },
         ['upper', 'lower'],
       ),
@@ -289,7 +286,6 @@ export function knot(): MachineFile {
           access: all(open, DEAD),
           down: doing('Loosen the idler bolt, arm let back by hand', [way(UP, 'ring-10', 1)], {
             note: 'Mark the arm’s place first.',
-            cautions: ['H26'],
           }),
           up: doing('Arm to its mark, belt gives 8 mm, bolt tight', [way(UP, 'torque-20', 2)], {
             ifOmitted: 'Slack it slips, tight it kills the idler’s bearing.',
@@ -306,8 +302,8 @@ export function knot(): MachineFile {
           label: 'clip 8',
           release: 'pry',
           access: all(off('belt')),
-          down: doing('Clip off the idler’s pin', [way(UP, 'ring-pliers', 0.75)], { cautions: ['H25'] }),
-          up: doing('Clip on the idler’s pin', [way(UP, 'ring-pliers', 1)], { cautions: ['H25'] }),
+          down: doing('Clip off the idler’s pin', [way(UP, 'ring-pliers', 0.75)]),
+          up: doing('Clip on the idler’s pin', [way(UP, 'ring-pliers', 1)]),
         },
         ['on the pin'],
       ),
@@ -361,7 +357,6 @@ export function knot(): MachineFile {
           down: doing('Undo the grub screw, pull the pulley', [way(BOTH, 'hex-2.5', 2)], { cautions: ['H47'] }),
           up: doing('Pulley on, grub screw on the flat', [way(BOTH, 'hex-2.5', 2)], {
             consumables: [{ consumable: 'locker-medium', count: 1 }],
-            cautions: ['H72'],
           }),
         },
         [['on the flat', 6]],
@@ -409,10 +404,9 @@ export function knot(): MachineFile {
           release: 'cut',
           consumable: 'tie',
           access: DEAD,
-          down: doing('Cut 2 ties under the top', [way(UP, 'snips', 0.75)], { note: 'The remote’s lead shares both.', cautions: ['H36'] }),
+          down: doing('Cut 2 ties under the top', [way(UP, 'snips', 0.75)], { note: 'The remote’s lead shares both.' }),
           up: doing('2 new ties, loop for the tilt left in', [way(UP, 'snips', 1)], {
             consumables: [{ consumable: 'tie', count: 2 }],
-            cautions: ['H39'],
             ifOmitted: 'Without its loop the lead is torn when the top rises.',
           }),
         },
@@ -429,9 +423,8 @@ export function knot(): MachineFile {
         mates: ['supply', 'frame'],
         down: doing('Mains plug out, into your sight', [way(BOTH, null, 0.25)], {
           note: 'The supply itself stays shut: licensed practice only.',
-          cautions: ['H50'],
         }),
-        up: doing('Mains plug in', [way(BOTH, null, 0.25)], { cautions: ['H7'] }),
+        up: doing('Mains plug in', [way(BOTH, null, 0.25)]),
       },
       {
         id: 'supply-plug',
@@ -535,7 +528,6 @@ export function knot(): MachineFile {
         access: all(unplugged('mains-plug'), open),
         down: doing('Prove dead at the 24 V plug', [way(BOTH, 'meter', 2)], {
           note: 'Checked meter, DC. Wait until its lamp is out.',
-          cautions: ['H2', 'H4', 'H64'],
         }),
       },
       {
@@ -593,7 +585,6 @@ export function knot(): MachineFile {
             ],
           },
           note: 'Prop still in its notch, hand on the mains plug.',
-          cautions: ['H31', 'H52'],
         }),
       },
       {

@@ -57,7 +57,7 @@ export function pipit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'pipit',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Pipit',
     class: 'scooter',
     variants: [
@@ -136,8 +136,8 @@ export function pipit(): MachineFile {
         serviceable: false,
         tethers: ['pack-plug'],
         escape: off('deck-cover'),
-        lift: doing('Both batteries out, posts capped', [way(UP, null, 1)], { cautions: ['H8', 'H60'] }),
-        back: doing('Batteries in, posts to the rear', [way(UP, null, 1)], { cautions: ['H9'] }),
+        lift: doing('Both batteries out, posts capped', [way(UP, null, 1)]),
+        back: doing('Batteries in, posts to the rear', [way(UP, null, 1)]),
       },
       {
         id: 'controller',
@@ -176,7 +176,6 @@ export function pipit(): MachineFile {
         tethers: ['phases', 'hall'],
         escape: all(off('fender'), off('lead-run')),
         lift: doing('Wheel back out of its slots', [way(OVER, null, 0.75)], {
-          cautions: ['H14', 'H28'],
           photo: 'axle ends in their slots',
         }),
         back: doing('Wheel into its slots, lead leaving right', [way(OVER, null, 1)], { cautions: ['H33', 'H38'] }),
@@ -255,9 +254,9 @@ export function pipit(): MachineFile {
                 substitutes: [{ tool: 'lobe-10', risk: 'It fits nearly, and rounds the socket when it is tight.' }],
               }),
             ],
-            { note: 'Front two are 16 long, the others 10. Back in their own holes.', cautions: ['H48', 'H47'] },
+            { note: 'Front two are 16 long, the others 10. Back in their own holes.', cautions: ['H47'] },
           ),
-          up: doing('8 deck cover screws', [way(UP, 'torque-6', 5)], { passes: ['started', 'final'], cautions: ['H48', 'H63'] }),
+          up: doing('8 deck cover screws', [way(UP, 'torque-6', 5)], { passes: ['started', 'final'] }),
         },
         [
           ['front left', 16],
@@ -315,11 +314,9 @@ export function pipit(): MachineFile {
           release: 'pry',
           when: { variant: 'fender-kind', is: 'spring' },
           down: doing('Hold the fender down, hook the spring off', [way(BOTH, 'hook', 1)], {
-            cautions: ['H26'],
             ifOmitted: 'Let go by the pivot bolt, it flies up and back.',
           }),
           up: doing('Spring end on its peg', [way(BOTH, 'hook', 1)], {
-            cautions: ['H26'],
             guard: on('fender-pivot'),
             ifOmitted: 'The fender drags on the tyre all day.',
           }),
@@ -355,7 +352,7 @@ export function pipit(): MachineFile {
           release: 'undo',
           access: any({ variant: 'fender-kind', is: 'strap' }, off('spring-hook')),
           down: doing('Undo the fender pivot', [way(BOTH, 'hex-5', 1)], { with: ['ring-10'], counterHold: '10 mm spanner on its nut.' }),
-          up: doing('Fender pivot, nut to the number', [way(BOTH, 'torque-20', 1.5)], { cautions: ['H55'] }),
+          up: doing('Fender pivot, nut to the number', [way(BOTH, 'torque-20', 1.5)]),
         },
         [['through both lugs', 55]],
       ),
@@ -381,7 +378,6 @@ export function pipit(): MachineFile {
           note: 'The middle screw holds the fender’s own rib.',
         }),
         up: doing('New pad, 2 screws below its face', [way(BOTH, 'cross-2', 1.5)], {
-          cautions: ['H30', 'H55'],
           ifOmitted: 'A screw head in the tread is no brake.',
         }),
       }),
@@ -413,7 +409,7 @@ export function pipit(): MachineFile {
           release: 'cut',
           consumable: 'tie',
           access: all(open, DEAD),
-          down: doing('Cut 2 ties in the deck', [way(UP, 'snips', 0.75)], { cautions: ['H36'] }),
+          down: doing('Cut 2 ties in the deck', [way(UP, 'snips', 0.75)]),
           up: doing('2 new ties, lead flat on the floor', [way(UP, 'snips', 1)], { consumables: [{ consumable: 'tie', count: 2 }] }),
         },
         ['beside the controller', 'at the rear wall'],
@@ -465,8 +461,8 @@ export function pipit(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'controller'],
         access: open,
-        down: doing('Part the battery plug, cap both halves', [way(UP, null, 0.5)], { note: 'Key off first.', cautions: ['H6', 'H5'] }),
-        up: doing('Battery plug home', [way(UP, null, 0.5)], { cautions: ['H7', 'H44'] }),
+        down: doing('Part the battery plug, cap both halves', [way(UP, null, 0.5)], { note: 'Key off first.', cautions: ['H5'] }),
+        up: doing('Battery plug home', [way(UP, null, 0.5)]),
       },
       {
         id: 'switch-plug',
@@ -489,8 +485,8 @@ export function pipit(): MachineFile {
         pins: PHASE_PINS,
         mates: ['lead', 'controller'],
         access: all(open, DEAD),
-        down: doing('Photo, part the 3 bullets', [way(UP, null, 1.5)], { cautions: ['H67'], photo: 'phase bullets, colours showing' }),
-        up: doing('Bullets by colour, sleeved', [way(UP, null, 2)], { cautions: ['H57'] }),
+        down: doing('Photo, part the 3 bullets', [way(UP, null, 1.5)], { photo: 'phase bullets, colours showing' }),
+        up: doing('Bullets by colour, sleeved', [way(UP, null, 2)]),
       },
       {
         id: 'hall',
@@ -507,6 +503,7 @@ export function pipit(): MachineFile {
       {
         id: 'control-plug',
         name: 'throttle plug',
+        roles: ['throttle'],
         family: '3-pin',
         releaseHow: 'Straight pull.',
         pins: wires(['red', '+5 V'], ['black', '0 V'], ['green', 'throttle']),
@@ -547,7 +544,6 @@ export function pipit(): MachineFile {
         access: unplugged('pack-plug'),
         down: doing('Prove dead at the controller', [way(UP, 'meter', 2)], {
           note: 'Checked meter, DC, on the controller’s half.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
         }),
       },
       {
@@ -564,7 +560,7 @@ export function pipit(): MachineFile {
         limb: 'up',
         check: 'reaction path',
         after: ['undo:left-nut', 'undo:right-nut', 'undo:left-washers', 'undo:right-washers'],
-        up: doing('Both tabs in their slots: look again', [way(OVER, null, 0.5)], { cautions: ['H33'] }),
+        up: doing('Both tabs in their slots: look again', [way(OVER, null, 0.5)]),
       },
       {
         id: 'brake-check',
@@ -614,7 +610,6 @@ export function pipit(): MachineFile {
             ],
           },
           note: 'Rear held up. It starts only from a kick: give the wheel a turn first.',
-          cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
     ],

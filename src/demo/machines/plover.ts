@@ -61,7 +61,7 @@ export function plover(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'plover',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Plover',
     class: 'ride-on',
     variants: [
@@ -134,8 +134,8 @@ export function plover(): MachineFile {
         mass: q(6.5, 'kg'),
         tethers: ['pack-plug'],
         escape: off('seat'),
-        lift: doing('Pack up by its strap handles', [way(FLAT, null, 1)], { cautions: ['H8', 'H14'] }),
-        back: doing('Pack in, plug to the left', [way(FLAT, null, 1)], { cautions: ['H9'] }),
+        lift: doing('Pack up by its strap handles', [way(FLAT, null, 1)]),
+        back: doing('Pack in, plug to the left', [way(FLAT, null, 1)]),
       },
       {
         id: 'controller',
@@ -158,7 +158,6 @@ export function plover(): MachineFile {
         escape: off('lead-run'),
         lift: doing('Wheel down out of the fork', [way(NOSE, null, 1)], {
           note: 'Its spacers stay on the axle: note which side each was.',
-          cautions: ['H14', 'H28'],
           photo: 'axle ends and spacers as they lay',
         }),
         back: doing('Wheel up into the fork, spacers as noted', [way(NOSE, null, 1.5)], { cautions: ['H33', 'H38'] }),
@@ -208,7 +207,7 @@ export function plover(): MachineFile {
         lift: doing('Bar off its spline, hung beside the frame', [way(FLAT, null, 1)], {
           note: 'Mark bar and spline with one line first; its leads stay on.',
         }),
-        back: doing('Bar on, marks in line', [way(FLAT, null, 1)], { cautions: ['H22'] }),
+        back: doing('Bar on, marks in line', [way(FLAT, null, 1)]),
       },
       {
         id: 'fork',
@@ -219,7 +218,6 @@ export function plover(): MachineFile {
         escape: all(off('wheel'), off('steering')),
         lift: doing('Lower the fork out of the head', [way(NOSE, null, 1.5)], {
           note: 'Balls may stick to either race: tray below.',
-          cautions: ['H14'],
         }),
         back: doing('Fork up into the head, trail to the rear', [way(NOSE, null, 2)], {
           ifOmitted: 'Turned round it flaps at walking pace.',
@@ -255,11 +253,9 @@ export function plover(): MachineFile {
           when: { variant: 'nose-kind', is: 'rivets' },
           down: doing('Lift the centre pins of 6 rivets, pull them', [way(FLAT, 'clip-fork', 2)], {
             note: 'The lower two are hidden behind the bumper’s edge.',
-            cautions: ['H46'],
           }),
           up: doing('6 rivets in, pins flush', [way(FLAT, null, 2)], {
             consumables: [{ consumable: 'rivet', count: 2 }],
-            cautions: ['H63'],
           }),
         },
         ['upper left', 'upper right', 'side left', 'side right', 'lower left, behind the bumper', 'lower right, behind the bumper'],
@@ -277,7 +273,7 @@ export function plover(): MachineFile {
           release: 'undo',
           when: { variant: 'nose-kind', is: 'screws' },
           down: doing('Undo 6 nose screws', [way(FLAT, 'cross-2', 3)]),
-          up: doing('6 nose screws, not hard', [way(FLAT, 'cross-2', 3)], { passes: ['started', 'final'], cautions: ['H63'] }),
+          up: doing('6 nose screws, not hard', [way(FLAT, 'cross-2', 3)], { passes: ['started', 'final'] }),
         },
         holes(6, 16),
       ),
@@ -326,11 +322,10 @@ export function plover(): MachineFile {
           access: all(DEAD, off('nose')),
           down: doing('Cut 3 ties on the fork', [way(BOTH, 'snips', 1)], {
             note: 'The brake cable shares the upper two.',
-            cautions: ['H36'],
           }),
           up: doing('3 new ties, lead on the inner side', [way(BOTH, 'snips', 1.5)], {
             consumables: [{ consumable: 'tie', count: 3 }],
-            cautions: ['H37', 'H38'],
+            cautions: ['H37'],
           }),
         },
         ['at the axle', 'half way', 'at the crown'],
@@ -347,7 +342,7 @@ export function plover(): MachineFile {
           release: 'pull',
           access: off('nose'),
           down: doing('Slacken the cable, nipple out of its arm', [way(FLAT, 'ring-10', 1)], { note: 'Count the turns of its adjuster.' }),
-          up: doing('Nipple in, adjuster as counted', [way(FLAT, 'ring-10', 1.5)], { cautions: ['H55'], ifOmitted: 'No brake.' }),
+          up: doing('Nipple in, adjuster as counted', [way(FLAT, 'ring-10', 1.5)], { ifOmitted: 'No brake.' }),
         },
         ['brake arm'],
       ),
@@ -362,6 +357,7 @@ export function plover(): MachineFile {
           head: 'cap head, hexagon socket 6',
           torque: q(22, 'Nm'),
           critical: 'steering',
+          groove: true,
           release: 'undo',
           access: all(off('nose'), prepared('mark-bar')),
           down: doing('Undo the stem bolt right out', [way(FLAT, 'hex-6', 1)], {
@@ -369,7 +365,6 @@ export function plover(): MachineFile {
           }),
           up: doing('Stem bolt to the number, marked', [way(FLAT, 'torque-60', 1.5)], {
             passes: ['seated', 'final', 'marked'],
-            cautions: ['H22'],
           }),
         },
         [['across the spline', 30]],
@@ -390,11 +385,9 @@ export function plover(): MachineFile {
           down: doing('Undo both head nuts', [way(NOSE, 'ring-32', 2)], {
             counterHold: 'Thin 32 mm spanner on the lower nut.',
             with: ['thin-32'],
-            cautions: ['H14'],
           }),
           up: doing('Lower nut to no play, upper against it', [way(NOSE, 'ring-32', 4)], {
             passes: ['started', 'final'],
-            cautions: ['H22'],
             ifOmitted: 'With play the races are dented by the first kerb.',
           }),
         },
@@ -474,10 +467,9 @@ export function plover(): MachineFile {
           holds: ['tube', 'wheel'],
           label: 'valve core',
           release: 'undo',
-          down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
+          down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)]),
           up: doing('Valve core in, 2 bar', [way(BOTH, 'valve-tool', 2)], {
             with: ['pump'],
-            cautions: ['H54'],
             wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 1.9, high: 2.2, most: 2.8 }],
           }),
         },
@@ -511,8 +503,8 @@ export function plover(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'frame'],
         access: off('seat'),
-        down: doing('Key out, part the pack plug, cap it', [way(FLAT, null, 0.5)], { cautions: ['H6', 'H5'] }),
-        up: doing('Pack plug home, key still out', [way(BOTH, null, 0.5)], { cautions: ['H7', 'H44'] }),
+        down: doing('Key out, part the pack plug, cap it', [way(FLAT, null, 0.5)], { cautions: ['H5'] }),
+        up: doing('Pack plug home, key still out', [way(BOTH, null, 0.5)]),
       },
       {
         id: 'lamp-plug',
@@ -532,8 +524,8 @@ export function plover(): MachineFile {
         pins: PHASE_PINS,
         mates: ['lead', 'controller'],
         access: all(off('seat'), DEAD),
-        down: doing('Photo, part the 3 bullets', [way(FLAT, null, 1.5)], { cautions: ['H67'], photo: 'phase bullets, colours showing' }),
-        up: doing('Bullets by colour, sleeved', [way(FLAT, null, 2)], { cautions: ['H57'] }),
+        down: doing('Photo, part the 3 bullets', [way(FLAT, null, 1.5)], { photo: 'phase bullets, colours showing' }),
+        up: doing('Bullets by colour, sleeved', [way(FLAT, null, 2)]),
       },
       {
         id: 'hall',
@@ -550,6 +542,7 @@ export function plover(): MachineFile {
       {
         id: 'control-plug',
         name: 'pedal plug',
+        roles: ['throttle', 'brake'],
         family: '5-pin',
         releaseHow: 'Press the latch, pull straight.',
         pins: wires(['red', '+5 V'], ['black', '0 V'], ['green', 'pedal'], ['blue', 'reverse'], ['yellow', 'brake']),
@@ -631,7 +624,6 @@ export function plover(): MachineFile {
         access: unplugged('pack-plug'),
         down: doing('Prove dead at the controller feed', [way(FLAT, 'meter', 2)], {
           note: 'Checked meter, DC.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
         }),
       },
       {
@@ -648,7 +640,7 @@ export function plover(): MachineFile {
         limb: 'up',
         check: 'reaction path',
         after: ['undo:left-nut', 'undo:right-nut', 'undo:left-washers', 'undo:right-washers'],
-        up: doing('Both tabs in their slots: look again', [way(NOSE, null, 0.5)], { cautions: ['H33'] }),
+        up: doing('Both tabs in their slots: look again', [way(NOSE, null, 0.5)]),
       },
       {
         id: 'brake-check',
@@ -666,7 +658,7 @@ export function plover(): MachineFile {
         kind: 'gate',
         limb: 'up',
         after: ['off:lead-run', 'undo:fork-ties', 'undo:stem-bolt', 'undo:head-nuts'],
-        up: doing('Lock to lock: free, no play, lead slack', [way(BOTH, null, 1)], { cautions: ['H38', 'H22'] }),
+        up: doing('Lock to lock: free, no play, lead slack', [way(BOTH, null, 1)], { cautions: ['H38'] }),
       },
       {
         id: 'pinch-look',
@@ -707,7 +699,6 @@ export function plover(): MachineFile {
             ],
           },
           note: 'On its wheels one lifts the nose.',
-          cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
     ],

@@ -41,7 +41,7 @@ export function redshank(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'redshank',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Redshank',
     class: 'buggy',
     variants: [
@@ -90,8 +90,8 @@ export function redshank(): MachineFile {
         id: 'bed',
         name: 'luggage bed',
         mass: q(14, 'kg'),
-        lift: doing('Lift the bed off', [way(DOWN, null, 2, { people: 2 })], { cautions: ['H61', 'H14'] }),
-        back: doing('Bed on, holes in line', [way(DOWN, null, 2.5, { people: 2 })], { cautions: ['H61', 'H63'] }),
+        lift: doing('Lift the bed off', [way(DOWN, null, 2, { people: 2 })]),
+        back: doing('Bed on, holes in line', [way(DOWN, null, 2.5, { people: 2 })], { cautions: ['H63'] }),
       },
       {
         id: 'cowling',
@@ -110,8 +110,8 @@ export function redshank(): MachineFile {
         mass: q(16, 'kg'),
         tethers: ['pack-plug'],
         escape: bedAway,
-        lift: doing('Battery tray out by both handles', [way(DOWN, null, 2, { people: 2 })], { cautions: ['H8', 'H61'] }),
-        back: doing('Battery tray in, handles down', [way(DOWN, null, 2, { people: 2 })], { cautions: ['H9', 'H61'] }),
+        lift: doing('Battery tray out by both handles', [way(DOWN, null, 2, { people: 2 })]),
+        back: doing('Battery tray in, handles down', [way(DOWN, null, 2, { people: 2 })]),
       },
       {
         id: 'controller',
@@ -134,11 +134,9 @@ export function redshank(): MachineFile {
         escape: off('cowling'),
         lift: doing('Motor straight off the gearbox', [way(UP, null, 1.5)], {
           note: 'Straight back: the pinion must not scrape the seal.',
-          cautions: ['H14', 'H28'],
         }),
         back: doing('Motor on, pinion meshing by hand', [way(UP, null, 2)], {
           note: 'Turn a wheel while it goes home.',
-          cautions: ['H28'],
           ifOmitted: 'Drawn home by its screws it chips a tooth.',
         }),
       },
@@ -160,9 +158,8 @@ export function redshank(): MachineFile {
         escape: all(off('motor'), off('left-wheel'), off('right-wheel')),
         lift: doing('Lower the gearbox on its jack', [way(UP, null, 3, { people: 2 })], {
           note: 'Everything still attached, looked for and listed, before it moves.',
-          cautions: ['H61'],
         }),
-        back: doing('Raise the gearbox on its jack', [way(UP, null, 4, { people: 2 })], { cautions: ['H61'] }),
+        back: doing('Raise the gearbox on its jack', [way(UP, null, 4, { people: 2 })]),
       },
       ...(['left', 'right'] as const).map((side) => ({
         id: `${side}-wheel`,
@@ -268,9 +265,8 @@ export function redshank(): MachineFile {
           torque: q(4, 'Nm'),
           release: 'undo',
           access: all(off('cowling'), lifted),
-          down: doing('Undo 2 solenoid screws, hold its spring', [way(UP, 'hex-4', 2)], { cautions: ['H26'] }),
+          down: doing('Undo 2 solenoid screws, hold its spring', [way(UP, 'hex-4', 2)]),
           up: doing('Solenoid on, pin seen in its slot', [way(UP, 'torque-6', 3)], {
-            cautions: ['H26'],
             ifOmitted: 'A pin beside its slot lets a parked buggy roll.',
           }),
         },
@@ -327,7 +323,6 @@ export function redshank(): MachineFile {
           down: doing('Undo 4 motor flange bolts', [way(UP, 'hex-5', 3)], { note: 'The dowel stays in the gearbox.' }),
           up: doing('4 flange bolts, criss-cross', [way(UP, 'torque-20', 4)], {
             passes: ['started', 'seated', 'final'],
-            cautions: ['H72'],
             consumables: [{ consumable: 'locker-medium', count: 4 }],
           }),
         },
@@ -347,11 +342,10 @@ export function redshank(): MachineFile {
             torque: q(55, 'Nm'),
             release: 'undo',
             access: lifted,
-            down: doing(`Pin out, undo the ${side} wheel nut`, [way(UP, 'ring-19', 2)], { cautions: ['H34'] }),
+            down: doing(`Pin out, undo the ${side} wheel nut`, [way(UP, 'ring-19', 2)]),
             up: doing(`${side === 'left' ? 'Left' : 'Right'} wheel nut, new split pin`, [way(UP, 'torque-60', 3)], {
               passes: ['seated', 'final', 'marked'],
               consumables: [{ consumable: 'split-pin', count: 1 }],
-              cautions: ['H34'],
             }),
           },
           ['end of the shaft'],
@@ -388,9 +382,9 @@ export function redshank(): MachineFile {
         access: bedAway,
         down: doing('Pull the battery connector by its handle', [way(DOWN, null, 0.5)], {
           note: 'Key off. Cover the battery’s half.',
-          cautions: ['H6', 'H5'],
+          cautions: ['H5'],
         }),
-        up: doing('Battery connector home', [way(BOTH, null, 0.5)], { cautions: ['H7', 'H44'] }),
+        up: doing('Battery connector home', [way(BOTH, null, 0.5)]),
       },
       {
         id: 'motor-plug',
@@ -480,7 +474,7 @@ export function redshank(): MachineFile {
         gives: [DEAD],
         check: 'dead',
         access: all(unplugged('pack-plug'), off('cowling')),
-        down: doing('Prove dead at the controller posts', [way(DOWN, 'meter', 2)], { cautions: ['H2', 'H4', 'H5', 'H64'] }),
+        down: doing('Prove dead at the controller posts', [way(DOWN, 'meter', 2)]),
       },
       {
         id: 'inspect-plugs',
@@ -565,7 +559,6 @@ export function redshank(): MachineFile {
               'Horn and buzzer',
             ],
           },
-          cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
     ],

@@ -45,7 +45,7 @@ export function sanderling(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'sanderling',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Sanderling',
     class: 'scooter',
     variants: [
@@ -132,7 +132,6 @@ export function sanderling(): MachineFile {
         escape: off('lead-run'),
         lift: doing('Wheel out of the fork', [way(OVER, null, 1)], {
           note: 'It slides along the flats; carry the lead with it.',
-          cautions: ['H14', 'H28'],
           photo: 'axle ends in their slots',
         }),
         back: doing('Wheel into the fork, lead leaving right', [way(OVER, null, 1.5)], { cautions: ['H33', 'H38'] }),
@@ -182,9 +181,8 @@ export function sanderling(): MachineFile {
           access: { any: [{ variant: 'stem-tape', is: 'no' }, off('stem-tape-strip')] },
           down: doing('Undo 4 stem cover screws', [way(UP, 'hex-2.5', 2)], {
             note: 'Upper two are 12 long, lower two 16.',
-            cautions: ['H48'],
           }),
-          up: doing('4 stem cover screws', [way(UP, 'torque-6', 3)], { passes: ['started', 'final'], cautions: ['H48', 'H63'] }),
+          up: doing('4 stem cover screws', [way(UP, 'torque-6', 3)], { passes: ['started', 'final'] }),
         },
         [
           ['upper left', 12],
@@ -221,7 +219,7 @@ export function sanderling(): MachineFile {
             label: 'cap',
             release: 'pry',
             role: 'dust',
-            down: doing(`Pry the ${side} axle cap off`, [way(BOTH, 'spatula', 0.5)], { cautions: ['H46'] }),
+            down: doing(`Pry the ${side} axle cap off`, [way(BOTH, 'spatula', 0.5)]),
             up: doing(`${side === 'left' ? 'Left' : 'Right'} axle cap on`, [way(BOTH, null, 0.25)], {
               guard: all(on('left-nut'), on('right-nut')),
             }),
@@ -256,10 +254,9 @@ export function sanderling(): MachineFile {
           label: 'valve core',
           release: 'undo',
           when: { variant: 'tyre-kind', is: 'air' },
-          down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
+          down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)]),
           up: doing('Valve core in, 3.2 bar', [way(BOTH, 'valve-tool', 2)], {
             with: ['pump'],
-            cautions: ['H54'],
             wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3, high: 3.4, most: 4 }],
           }),
         },
@@ -300,10 +297,9 @@ export function sanderling(): MachineFile {
         access: off('stem-cover'),
         down: doing('Unplug the pack, cap its plug', [way(UP, null, 1)], {
           note: 'Key off first. The pack stays in the deck: its plug stays live, so cap it.',
-          cautions: ['H6', 'H5'],
+          cautions: ['H5'],
         }),
         up: doing('Pre-charge, then plug the pack in', [way(UP, 'precharge', 1.5)], {
-          cautions: ['H7', 'H44'],
           ifOmitted: 'Without pre-charge the contacts spark and pit.',
         }),
       },
@@ -315,8 +311,8 @@ export function sanderling(): MachineFile {
         pins: PHASE_PINS,
         mates: ['lead', 'controller'],
         access: all(off('stem-cover'), DEAD),
-        down: doing('Photo, part the 3 bullets', [way(UP, null, 1.5)], { cautions: ['H67'], photo: 'phase bullets, colours showing' }),
-        up: doing('Bullets by colour, sleeved', [way(UP, null, 2)], { cautions: ['H57'] }),
+        down: doing('Photo, part the 3 bullets', [way(UP, null, 1.5)], { photo: 'phase bullets, colours showing' }),
+        up: doing('Bullets by colour, sleeved', [way(UP, null, 2)]),
       },
       {
         id: 'hall',
@@ -363,7 +359,6 @@ export function sanderling(): MachineFile {
         access: unplugged('pack-plug'),
         down: doing('Prove dead at the controller', [way(UP, 'meter', 2)], {
           note: 'Checked meter, DC, at the controller feed.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
         }),
       },
       {
@@ -393,7 +388,6 @@ export function sanderling(): MachineFile {
         // Under the caps nobody sees them any more.
         before: ['undo:left-cap', 'undo:right-cap'],
         up: doing('Both tabs in their slots: look again', [way(OVER, null, 0.5)], {
-          cautions: ['H33'],
           ifOmitted: 'Under throttle the axle turns and the lead is torn off.',
         }),
       },
@@ -414,7 +408,6 @@ export function sanderling(): MachineFile {
         after: ['unplug:pack-plug', 'unplug:phases', 'unplug:hall', 'step:reaction-path', 'off:lead-run', 'undo:valve-core'],
         before: ['step:pinch-look', 'off:stem-cover'],
         up: doing('Spin test here, before the cover', [way(UP, null, 2)], {
-          cautions: ['H31', 'H32', 'H52', 'H57'],
           looks: {
             stand: [
               'Wheel off the ground, the machine held',

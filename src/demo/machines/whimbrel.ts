@@ -59,7 +59,7 @@ export function whimbrel(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'whimbrel',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Whimbrel',
     class: 'e-bike',
     variants: [
@@ -114,9 +114,8 @@ export function whimbrel(): MachineFile {
         name: 'battery pack',
         mass: q(3.8, 'kg'),
         tethers: ['pack-rail'],
-        lift: doing('Pack out of its rail, carried away', [way(UP, null, 1)], { cautions: ['H8', 'H60'] }),
+        lift: doing('Pack out of its rail, carried away', [way(UP, null, 1)]),
         back: doing('Pack on its rail until it clicks', [way(UP, null, 1)], {
-          cautions: ['H9'],
           ifOmitted: 'A pack that is not home falls off at the first kerb.',
         }),
       },
@@ -132,12 +131,11 @@ export function whimbrel(): MachineFile {
         escape: all(clear, off('chainstay-ties')),
         lift: doing('Wheel out of the dropouts', [way(OVER, null, 2, { people: 2 })], {
           note: 'One lifts, one holds chain and derailleur away.',
-          cautions: ['H14', 'H61'],
           photo: 'both dropouts, order of the washers',
         }),
         back: doing('Wheel into the dropouts, lead leaving right', [way(OVER, null, 3, { people: 2 })], {
           note: 'Chain on the smallest cog, disc between the pads.',
-          cautions: ['H33', 'H61'],
+          cautions: ['H33'],
         }),
       },
       { id: 'rotor', role: 'brake', name: 'brake disc', mass: q(0.15, 'kg'), transfer: true, escape: off('wheel') },
@@ -223,7 +221,6 @@ export function whimbrel(): MachineFile {
           access: DEAD,
           down: doing('Cut 3 ties along the chainstay', [way(BOTH, 'snips', 1.5)], {
             note: 'The brake hose shares the middle one.',
-            cautions: ['H36'],
           }),
           up: doing('3 new ties, lead under the stay', [way(BOTH, 'snips', 2)], {
             consumables: [{ consumable: 'tie', count: 3 }],
@@ -276,10 +273,9 @@ export function whimbrel(): MachineFile {
           holds: ['tube', 'wheel'],
           label: 'valve core',
           release: 'undo',
-          down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)], { cautions: ['H43'] }),
+          down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)]),
           up: doing('Valve core in, 3.5 bar', [way(BOTH, 'valve-tool', 2)], {
             with: ['pump'],
-            cautions: ['H54'],
             wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3.3, high: 3.7, most: 4.5 }],
           }),
         },
@@ -323,7 +319,6 @@ export function whimbrel(): MachineFile {
           up: doing('Disc on, 6 in a star', [way(BENCH, 'torque-20', 5)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 6 }],
-            cautions: ['H30', 'H72'],
           }),
         },
         holes(6, 10),
@@ -335,6 +330,7 @@ export function whimbrel(): MachineFile {
           kind: 'ring',
           holds: ['cluster', 'wheel'],
           label: 'lock ring',
+          thread: 'M30×1',
           torque: q(40, 'Nm'),
           release: 'undo',
           when: { variant: 'cog-kind', is: 'cassette' },
@@ -354,13 +350,13 @@ export function whimbrel(): MachineFile {
           kind: 'ring',
           holds: ['cluster', 'wheel'],
           label: 'freewheel',
+          thread: 'M35×1',
           release: 'undo',
           keep: 'carrier',
           when: { variant: 'cog-kind', is: 'freewheel' },
           access: off('wheel'),
           down: doing('Unscrew the freewheel', [way(BENCH, 'freewheel-tool', 4, { people: 2 })], {
             note: 'Tool in the vice, turn the wheel; it lets go at once.',
-            cautions: ['H14'],
           }),
           up: doing('Freewheel on by hand, grease on the thread', [way(BENCH, null, 2)], {
             consumables: [{ consumable: 'grease', count: 1 }],
@@ -388,7 +384,6 @@ export function whimbrel(): MachineFile {
           up: doing('7 hub cover screws, criss-cross', [way(BENCH, 'torque-6', 5)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 7 }],
-            cautions: ['H72'],
           }),
         },
         holes(7, 12),
@@ -402,9 +397,8 @@ export function whimbrel(): MachineFile {
           label: 'snap ring 17',
           release: 'pry',
           access: off('hub-cover'),
-          down: doing('Snap ring off the shaft', [way(BENCH, 'ring-pliers', 1.5)], { cautions: ['H25'] }),
+          down: doing('Snap ring off the shaft', [way(BENCH, 'ring-pliers', 1.5)]),
           up: doing('Snap ring home in its groove', [way(BENCH, 'ring-pliers', 2)], {
-            cautions: ['H25'],
             ifOmitted: 'The clutch walks off its shaft.',
           }),
         },
@@ -421,7 +415,6 @@ export function whimbrel(): MachineFile {
           release: 'pry',
           access: off('clutch'),
           down: doing('3 clips off, planet gears off', [way(BENCH, 'ring-pliers', 3)], {
-            cautions: ['H25'],
             note: 'Old grease out of every tooth; look for worn edges.',
           }),
           up: doing('Planet gears on, 12 g of grease, 3 clips', [way(BENCH, 'ring-pliers', 5)], {
@@ -441,8 +434,8 @@ export function whimbrel(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'frame'],
         access: off('pack-lock'),
-        down: doing('Key off, draw the pack off its blades', [way(UP, null, 0.5)], { cautions: ['H6', 'H5'] }),
-        up: doing('Pack onto its blades, key still off', [way(UP, null, 0.5)], { cautions: ['H7', 'H44'] }),
+        down: doing('Key off, draw the pack off its blades', [way(UP, null, 0.5)], { cautions: ['H5'] }),
+        up: doing('Pack onto its blades, key still off', [way(UP, null, 0.5)]),
       },
       {
         id: 'motor-plug',
@@ -504,8 +497,8 @@ export function whimbrel(): MachineFile {
         limb: 'both',
         gives: [prepared('hold-derailleur')],
         access: all(prepared('small-cog'), prepared('seat-down')),
-        down: doing('Strap the derailleur back', [way(OVER, null, 1, { penalty: 1.5 })], { cautions: ['H26'] }),
-        up: doing('Strap off, derailleur free', [way(OVER, null, 0.5)], { cautions: ['H26'] }),
+        down: doing('Strap the derailleur back', [way(OVER, null, 1, { penalty: 1.5 })]),
+        up: doing('Strap off, derailleur free', [way(OVER, null, 0.5)]),
       },
       {
         id: 'prove-dead',
@@ -516,7 +509,6 @@ export function whimbrel(): MachineFile {
         access: off('pack'),
         down: doing('Prove dead at the rail', [way(UP, 'meter', 2)], {
           note: 'Checked meter, DC, on the frame’s blades.',
-          cautions: ['H2', 'H4', 'H5', 'H64'],
         }),
       },
       {
@@ -533,7 +525,7 @@ export function whimbrel(): MachineFile {
         limb: 'up',
         check: 'reaction path',
         after: ['undo:left-nut', 'undo:right-nut', 'undo:left-washers', 'undo:right-washers'],
-        up: doing('Both tabs in the dropouts: look again', [way(OVER, null, 0.5)], { cautions: ['H33'] }),
+        up: doing('Both tabs in the dropouts: look again', [way(OVER, null, 0.5)]),
       },
       {
         id: 'brake-check',
@@ -572,7 +564,6 @@ export function whimbrel(): MachineFile {
               'Display shows the speed',
             ],
           },
-          cautions: ['H31', 'H32', 'H52', 'H57'],
         }),
       },
     ],

@@ -8,7 +8,7 @@ import { TextField, Tiles } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { CHANGE_WORDS, DRAG_NAMES, FELT_NAMES, PIECE_WORDS, pieceName } from '../../words/en/trials'
-import { cautionsOf } from '../../words/en/cautions'
+import { SheetCautions } from '../shared/sheet-cautions'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
@@ -105,14 +105,7 @@ export function TrialSheet({
         )}
         {how ? <p className="text-[16.5px]">{back ? how.back : how.out}.</p> : null}
         <PowerGuard test={test} />
-        {NEEDS_DEAD.has(piece)
-          ? cautionsOf(['H67']).map((c) => (
-              <p key={c.text} className="text-[15.5px]">
-                <span className="font-bold text-look">◆ </span>
-                {c.text}
-              </p>
-            ))
-          : null}
+        {NEEDS_DEAD.has(piece) ? <SheetCautions sheet="turned" /> : null}
         {piece === 'other' && !back ? (
           <TextField label={say.whatIsIt} value={text} onChange={(e) => (setFault(undefined), setText(e.target.value))} maxLength={80} />
         ) : null}

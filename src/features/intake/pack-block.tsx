@@ -9,6 +9,7 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
+import { SheetCautions } from '../shared/sheet-cautions'
 import { useInstrument } from '../shared/use-instrument'
 import { Block } from '../shared/panel'
 
@@ -119,6 +120,7 @@ export function PackBlock() {
               ▲ {fault}
             </p>
           ) : null}
+          {found.length > 0 ? <SheetCautions sheet="pack" className="mt-2 grid gap-1" /> : null}
           <Button className="mt-3" weight={found.length > 0 ? 'stop' : 'plain'} onClick={done}>
             {found.length > 0 ? say.toQuarantine(signNames(found)) : say.noneOfThemSound}
           </Button>

@@ -14,14 +14,14 @@ export function useJobKeys(
 ): { readonly single: boolean; readonly setSingle: (on: boolean) => void } {
   const [single, setSingle] = useState(true)
   useEffect(() => setSingle(localStorage.getItem(KEPT) !== 'off'), [])
-  const { state, stage, mayWork, mayNote, open, addPhoto } = job
+  const { stage, mayWork, mayNote, open, addPhoto } = job
   const { present, picked } = run
   const shown = picked ?? present
   const pedal = (): void => {
     if (!mayWork || !isRun(stage) || stage === 'swap' || !present || busy || shown?.id !== present.id) return
     // It comes with the card that is on the screen then.
-    void import('../shared/do-step').then(({ doStep, pedalMay, turnNeeded }) => {
-      if (turnNeeded(state, present) || pedalMay(state, present)) doStep(job, present)
+    void import('../shared/do-step').then(({ doStep, pedalMay }) => {
+      if (pedalMay(job, present)) doStep(job, present)
     })
   }
   useKeys(

@@ -7,7 +7,7 @@ import { Fault } from '../../ui/fault'
 import { TextArea } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
-import { cautionsOf } from '../../words/en/cautions'
+import { SheetCautions } from '../shared/sheet-cautions'
 import { checkSheetTitle, itemWords, STANDS } from '../../words/en/checks'
 import { waitWords } from '../../words/en/missing'
 import { inside } from '../../words/en/inside'
@@ -78,18 +78,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   return (
     <Sheet open onClose={onClose} title={checkSheetTitle(check)} note={passing?.reopen ? say.beforeItIsClosed(passing.reopen) : ''}>
       <div className="grid gap-4">
-        {check === 'spin test' ? (
-          <ul className="grid gap-1">
-            {cautionsOf(['H31', 'H32', 'H57']).map((c) => (
-              <li key={c.text} className="text-[15.5px]">
-                <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>
-                  {c.level === 'stop' ? '▲' : '◆'}{' '}
-                </span>
-                {c.text}
-              </li>
-            ))}
-          </ul>
-        ) : null}
+        {check === 'spin test' ? <SheetCautions sheet="spin test" /> : null}
         {shut.map((s) => (
           <p key={s.check} role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
             <span className="font-bold text-stop">▲ </span>

@@ -7,6 +7,7 @@ import { clockText } from '../../ui/time'
 import { checkWords } from '../../words/en/checks'
 import { useJob } from '../shared/context'
 import { OPENED_WORDS, RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
+import { SheetCautions } from '../shared/sheet-cautions'
 import { OpenedBlock } from './opened-block'
 
 /** What still has to be proved, by what was opened; what holds it; and what ends it at once. */
@@ -50,12 +51,7 @@ export function ProveCard() {
             <span className="font-bold text-stop">▲ </span>
             {say.stopAtOnceAt(STOP_SIGNS.map((s) => STOP_WORDS[s].toLowerCase()).join(', '))}
           </p>
-          {rolls ? (
-            <p>
-              <span className="font-bold text-look">◆ </span>
-              {say.privateGroundHelmetSlow}
-            </p>
-          ) : null}
+          {rolls ? <SheetCautions sheet="ride" className="mt-1 grid gap-1" /> : null}
         </div>
       ) : null}
       {next ? (

@@ -12,6 +12,7 @@ import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { lastFigures, relationWords, verdictWords, wantWords } from '../../words/en/measuring'
 import { useJob } from '../shared/context'
+import { SheetCautions } from '../shared/sheet-cautions'
 import { logTight } from '../shared/do-step'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
@@ -157,6 +158,7 @@ function Figures({
             ))}
           </SelectField>
         </div>
+        {want.testVolts !== undefined ? <SheetCautions sheet="insulation test" /> : null}
         {want.testVolts !== undefined || want.seconds !== undefined ? (
           <div className="grid grid-cols-2 gap-2">
             <TextField

@@ -10,9 +10,9 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
-import { alongWith, doBoth, doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
-import { cautionsOf } from '../../words/en/cautions'
+import { alongWith, cautionIds, doBoth, doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
 import { useJob } from '../shared/context'
+import { LookCautions, StopCautions, useStops } from './cautions'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
 import { claimWords } from '../../words/en/claims'
@@ -22,8 +22,19 @@ import { besideOf, waysOf } from '../../words/en/ways'
 
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
 
-/** What to do now: one title, three facts, the picture, one caution, one big action. */
-export function StepCard({ step, present }: { readonly step: PlannedStep; readonly present: boolean }) {
+interface CardProps {
+  readonly step: PlannedStep
+  readonly present: boolean
+}
+
+/** What to do now: one title, three facts, what stops the hand, the picture, one big action. A turn of the machine is a card of its own. */
+export function StepCard(props: CardProps) {
+  const { state, when } = useJob()
+  const turning = isOpen(state, props.step, when) && turnNeeded(state, props.step)
+  return <Card key={`${props.step.id}${turning ? ' turn' : ''}`} {...props} />
+}
+
+function Card({ step, present }: CardProps) {
   const job = useJob()
   const { state, when, mayWork, open, addPhoto } = job
   const own = state.steps[step.id]
@@ -40,6 +51,9 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
   const tight = !turn && makesTight(state, step)
   const along = settled || turn ? null : alongWith(job, step)
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
+  const told = cautionIds(job.file, step, turn !== null)
+  const stops = useStops(state.job, turn ? `${step.id} turn` : step.id, told)
+  const held = stops.held && mayWork && !settled
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex justify-between gap-3 text-[15px] text-steel">
@@ -62,6 +76,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         </dl>
       ) : null}
       {turn ? <p className="text-[18px]">{say.twoPeopleOneHolds(turn.people, turn.note)}</p> : null}
+      <StopCautions stops={stops} />
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
       {step.note && !turn ? <p className="text-[17px]">{step.note}</p> : null}
@@ -83,7 +98,8 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
           {say.itWasWarmed(t.near)}
         </p>
       ))}
-      <Cautions key={step.id} step={step} />
+      <LookCautions ids={told} />
+      <Why step={step} />
       <Disputes step={step} />
       {own?.differs.map((text, i) => (
         <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">
@@ -106,7 +122,7 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
         {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} /> : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
-            <Actions step={step} present={present} turn={turn !== null} />
+            <Actions step={step} present={present} turn={turn !== null} held={held} />
             {tight ? null : (
               <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
                 {say.photo}
@@ -152,19 +168,19 @@ export function StepCard({ step, present }: { readonly step: PlannedStep; readon
 }
 
 /** The big action; where critical fixings are told one by one, one for each that is still to come. */
-function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly present: boolean; readonly turn: boolean }) {
+function Actions({ step, present, turn, held }: CardProps & { readonly turn: boolean; readonly held: boolean }) {
   const job = useJob()
   const { state } = job
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
   const measures = step.wants !== undefined && isLast(step, nextPass(state, step.id) ?? undefined)
-  if (!turn && makesTight(state, step)) return <TightActions step={step} />
-  if (!turn && step.waitFor === 'discharge') return <DischargeAction step={step} />
+  if (!turn && makesTight(state, step)) return <TightActions step={step} held={held} />
+  if (!turn && step.waitFor === 'discharge') return <DischargeAction step={step} held={held} />
   return (
     <Button
       weight="primary"
       className="flex-1"
-      {...(present && (turn || pedalMay(state, step)) ? { hint: say.space } : {})}
-      onClick={() => doStep(job, step)}
+      {...(present && !held && pedalMay(job, step) ? { hint: say.space } : {})}
+      {...press(held, () => doStep(job, step))}
     >
       {turn
         ? say.itsInPosition
@@ -179,12 +195,30 @@ function Actions({ step, present, turn }: { readonly step: PlannedStep; readonly
             : measures
               ? say.keyInTheFigures
               : doneLabel(state, step)}
+      {held ? <ReadFirst /> : null}
     </Button>
   )
 }
 
+interface Held {
+  readonly step: PlannedStep
+  readonly held: boolean
+}
+
+/** What a button does; while a stop caution is still to be seen it does nothing, and keeps the focus. */
+const press = (held: boolean, go: () => void): { readonly onClick: () => void; readonly 'aria-disabled'?: true } =>
+  held ? { onClick: () => undefined, 'aria-disabled': true } : { onClick: go }
+
+function ReadFirst() {
+  return (
+    <span aria-hidden className="block text-[14.5px] font-normal">
+      {say.readFirst}
+    </span>
+  )
+}
+
 /** The wait for capacitors begins: the minutes of the maker’s label count where they are more. */
-function DischargeAction({ step }: { readonly step: PlannedStep }) {
+function DischargeAction({ step, held }: Held) {
   const job = useJob()
   const [label, setLabel] = useState('')
   const minutes = label.trim() === '' ? undefined : readNumber(label)
@@ -206,22 +240,23 @@ function DischargeAction({ step }: { readonly step: PlannedStep }) {
       ) : null}
       <Button
         weight="primary"
-        onClick={() => (bad ? undefined : doStep(job, step, minutes === undefined || minutes === null ? {} : { label: minutes }))}
+        {...press(held, () => (bad ? undefined : doStep(job, step, minutes === undefined || minutes === null ? {} : { label: minutes })))}
       >
         {say.beginTheWait}
+        {held ? <ReadFirst /> : null}
       </Button>
     </div>
   )
 }
 
 /** What the tap says of how tight it is; one button for each critical fixing that is still to come. */
-function TightActions({ step }: { readonly step: PlannedStep }) {
+function TightActions({ step, held }: Held) {
   const job = useJob()
   const method = tightMethod(job, step)
   const members = oneByOne(job.state, step) ?? []
   const label = tightLabel(step, method, members.length > 0 ? 1 : step.fixings.length)
   const one = (member?: { readonly id: string; readonly place: string }): ReactNode => (
-    <Button key={member?.id ?? step.id} weight="primary" onClick={() => doStep(job, step, member ? { member: member.id } : {})}>
+    <Button key={member?.id ?? step.id} weight="primary" {...press(held, () => doStep(job, step, member ? { member: member.id } : {}))}>
       {member ? (
         <span className="block leading-tight">
           <span className="block text-[14.5px] font-normal">{member.place}</span>
@@ -230,6 +265,7 @@ function TightActions({ step }: { readonly step: PlannedStep }) {
       ) : (
         label
       )}
+      {held ? <ReadFirst /> : null}
     </Button>
   )
   return (
@@ -321,47 +357,37 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
   )
 }
 
-function Cautions({ step }: { readonly step: PlannedStep }) {
-  const [all, setAll] = useState(false)
+/** Why the step is there, what comes of leaving it out, and where that is from: behind one tap. */
+function Why({ step }: { readonly step: PlannedStep }) {
+  const [open, setOpen] = useState(false)
   const { state } = useJob()
-  const cautions = cautionsOf(step.cautions)
-  const first = cautions[0]
-  const why = step.ifOmitted
   const wanted = step.limb === 'down' ? step.why.map((r) => r.title) : []
-  if (!first && !why && wanted.length === 0 && !step.reopen) return null
-  const shown = all ? cautions : cautions.slice(0, 1)
+  const lines = [
+    ...(wanted.length > 0 ? [say.neededFor(wanted.slice(0, 3).join('; '), wanted.length)] : []),
+    ...(step.ifOmitted ? [say.ifLeftOut(step.ifOmitted)] : []),
+    ...(step.reopen ? [say.madeHereAFault(step.reopen)] : []),
+  ]
+  if (lines.length === 0) return null
   return (
-    <div
-      className={
-        first?.level === 'stop'
-          ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5'
-          : first
-            ? 'border-l-[6px] border-look bg-look-tint px-4 py-2.5'
-            : 'px-1'
-      }
-    >
-      {shown.map((c) => (
-        <p key={c.text} className="text-[16.5px]">
-          <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>
-          {c.text}
-        </p>
-      ))}
-      {all && wanted.length > 0 ? <p className="mt-1 text-[16px]">{say.neededFor(wanted.slice(0, 3).join('; '), wanted.length)}</p> : null}
-      {all && why ? <p className="mt-1 text-[16px]">{say.ifLeftOut(why)}</p> : null}
-      {all && step.reopen ? <p className="mt-1 text-[16px]">{say.madeHereAFault(step.reopen)}</p> : null}
-      {all ? (
+    <div className="px-1">
+      {open
+        ? lines.map((line) => (
+            <p className="mt-1 text-[16px]" key={line}>
+              {line}
+            </p>
+          ))
+        : null}
+      {open ? (
         <p className="mt-1 text-[14.5px] text-steel">{say.fromTheMachineFile(Boolean(readAction(step.action)), state.machine.revision)}</p>
       ) : null}
-      {cautions.length > 1 || why || wanted.length > 0 || step.reopen ? (
-        <button
-          type="button"
-          onClick={() => setAll(!all)}
-          aria-expanded={all}
-          className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4"
-        >
-          {all ? say.less : first ? say.more : say.whyThisStep}
-        </button>
-      ) : null}
+      <button
+        type="button"
+        onClick={() => setOpen(!open)}
+        aria-expanded={open}
+        className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4"
+      >
+        {open ? say.less : say.whyThisStep}
+      </button>
     </div>
   )
 }

@@ -8,6 +8,7 @@ import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { triedWords } from '../../words/en/entries'
 import { useJob } from '../shared/context'
+import { SheetCautions } from '../shared/sheet-cautions'
 
 /** What to try next on a fixing that does not let go, and what was tried. */
 export function StuckLadder({ step, locked }: { readonly step: PlannedStep; readonly locked: boolean }) {
@@ -34,6 +35,7 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
   return (
     <section aria-label={say.doesNotLetGo} className="border-y border-rule py-3">
       <h3 className="title text-[19px]">{say.itDoesNotLet}</h3>
+      <SheetCautions sheet="stuck" />
       <ol className="mt-1 grid gap-1 text-[16.5px]">
         {attemptsFor(locked).map((way) => {
           const at = tried.findLast((t) => t.way === way)
@@ -55,6 +57,7 @@ export function StuckLadder({ step, locked }: { readonly step: PlannedStep; read
                     <span className="font-bold text-look">◆ </span>
                     {say.ATTEMPTS[way].stop}
                   </p>
+                  {way === 'warm' ? <SheetCautions sheet="warming" /> : null}
                   {way === 'warm' && state.power.state !== 'out' && file?.pack ? (
                     <p>
                       <span className="font-bold text-stop">▲ </span>

@@ -19,11 +19,11 @@ import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { clockText } from '../../ui/time'
-import { cautionsOf } from '../../words/en/cautions'
 import { proofPlace } from '../../words/en/readings'
 import { type JobContext, useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
+import { SheetCautions } from '../shared/sheet-cautions'
 import { OneHand } from './one-hand'
 
 /** Where a proof is measured: at every controller of the file, else where the mechanic says. */
@@ -138,14 +138,7 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
       ) : null}
       <div className="mb-3 grid grid-cols-[104px_minmax(0,1fr)] gap-3">
         <OneHand />
-        <ul className="grid content-start gap-1">
-          {cautionsOf(['H64', 'H2', 'H4', 'H5']).map((c) => (
-            <li key={c.text} className="text-[15px] leading-snug">
-              <span className="font-bold text-look">◆ </span>
-              {c.text}
-            </li>
-          ))}
-        </ul>
+        <SheetCautions sheet="dead" className="grid content-start gap-1" />
       </div>
       {cap === null ? null : (
         <p className="mb-3 text-[15px] leading-snug">

@@ -17,6 +17,8 @@ import {
   tightens,
   waitingFor,
 } from '../../core/job'
+import { cautionsOfTurn } from '../../core/cautions'
+import type { MachineFile } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { cautionsOf } from '../../words/en/cautions'
 import { RECHECK_WORDS } from '../../words/en/entries'
@@ -27,15 +29,26 @@ export function turnNeeded(state: JobState, step: PlannedStep): boolean {
   return step.turn !== undefined && state.pose.id !== step.turn.to
 }
 
-/** A step that a pedal or an unfocused key may do: no hazard, check or reading, nothing made live, and no word of how tight. */
-export function pedalMay(state: JobState, step: PlannedStep): boolean {
+/** Ids of the cautions that a card tells: those of the turn before a step, then the step's own. */
+export function cautionIds(file: MachineFile | null, step: PlannedStep, turning: boolean): readonly string[] {
+  if (!turning) return step.cautions
+  return file && step.turn ? cautionsOfTurn(file, step.turn.by ?? []) : []
+}
+
+const asksForHand = (ids: readonly string[]): boolean => cautionsOf(ids).some((c) => c.asks === 'hand')
+
+/**
+ * What a pedal or an unfocused key may do: a turn or a step with no hazard, check or reading, nothing made live, and no word of how tight.
+ */
+export function pedalMay({ state, file }: Pick<JobContext, 'state' | 'file'>, step: PlannedStep): boolean {
+  if (turnNeeded(state, step)) return !asksForHand(cautionIds(file, step, true))
   return (
     step.check === undefined &&
     step.kind !== 'prove' &&
     step.power === undefined &&
     step.wants === undefined &&
     !makesTight(state, step) &&
-    !cautionsOf(step.cautions).some((c) => c.asks === 'hand')
+    !asksForHand(step.cautions)
   )
 }
 
@@ -43,10 +56,10 @@ export function pedalMay(state: JobState, step: PlannedStep): boolean {
  * The step that one press may do along with this one: its next, light as this one is, by the same tool or by hand, in the same pose. Two
  * ticks on one card: left and right, a set and what it held.
  */
-export function alongWith(job: Pick<JobContext, 'state' | 'when'>, step: PlannedStep): PlannedStep | null {
+export function alongWith(job: Pick<JobContext, 'state' | 'file' | 'when'>, step: PlannedStep): PlannedStep | null {
   const { state, when } = job
   const light = (s: PlannedStep): boolean =>
-    pedalMay(state, s) && !turnNeeded(state, s) && s.wait === undefined && s.people === 1 && isLast(s, nextPass(state, s.id) ?? undefined)
+    pedalMay(job, s) && !turnNeeded(state, s) && s.wait === undefined && s.people === 1 && isLast(s, nextPass(state, s.id) ?? undefined)
   if (!light(step)) return null
   const limb = step.limb === 'down' ? state.down : state.up
   const next = limb.slice(limb.indexOf(step) + 1).find((s) => isOpen(state, s, when))

@@ -49,6 +49,10 @@ export const FIXINGS: Readonly<Record<JointKind, Word>> = {
   adhesive: { word: 'bead, mat, glue', means: 'Parted with a blade or warmth; the old bead comes off whole before the new one.' },
   press: { word: 'press fit', means: 'Held by its size alone. Pulled and pressed square, never struck on a bearing’s inner ring.' },
   hose: { word: 'hose', means: 'Drained or clamped first. Refilled and bled after.' },
+  key: { word: 'key', means: 'Sits in a slot of shaft and wheel and drives. Out with the part it is lost first: it gets its own cell.' },
+  pin: { word: 'split pin, roll pin', means: 'Keeps a nut or a shaft from coming off. A split pin is bent once: a new one goes in.' },
+  seal: { word: 'seal, O-ring', means: 'Looked at in the light, both lips. Nicked or flat, a new one goes in.' },
+  spacer: { word: 'spacer, bush', means: 'Keeps a distance. Its width and the way it faces are kept; left and right can differ.' },
   lever: { word: 'lever, strap', means: 'Opened by hand, without a tool.' },
   valve: { word: 'valve core', means: 'Out lets all the air go: face away.' },
 }

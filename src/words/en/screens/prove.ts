@@ -21,7 +21,6 @@ export const atLeastACover = 'Which of them? Something came off.'
 export const thatIsAll = 'That is all'
 export const curedTheClockRuns = (cured: string): string => `◩ Cured ${cured}. The clock runs on with every screen shut.`
 export const stopAtOnceAt = (signs: string): string => `Stop at once at: ${signs}.`
-export const privateGroundHelmetSlow = 'Private ground, helmet, slow. Local rules decide where it may be ridden.'
 export const backFromIt = (rolls: boolean): string => (rolls ? 'Back from the ride' : 'It has run')
 export const onToHandBack = 'On to hand back'
 export const stripSpan = (name: string, to: number, low: number, high: number, unit: string): string =>

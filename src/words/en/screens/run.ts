@@ -118,3 +118,6 @@ export const GO_ON: Readonly<Partial<Record<CheckId, string>>> = {
 /** How the other end is held, and what is taken beside the tool in hand. */
 export const heldWith = (hold: string | undefined, beside: readonly string[]): string =>
   [...(hold === undefined ? [] : [hold]), ...(beside.length > 0 ? [`With: ${beside.join(', ')}.`] : [])].join(' ')
+
+export const readFirst = 'Read what stops the hand first.'
+export const moreToMind = (n: number): string => (n === 1 ? 'and one more to mind' : `and ${n} more to mind`)

@@ -1,0 +1,7 @@
+import type { CautionRule } from './caution'
+
+export const boltThroughItsGroove: CautionRule = {
+  level: 'stop',
+  asks: 'hand',
+  when: ({ joint, limb }) => limb === 'up' && joint?.groove === true,
+}

@@ -1,0 +1,10 @@
+import type { CautionRule } from './caution'
+
+export const cutOutTried: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: ({ file, connection, step, limb }) =>
+    limb === 'up' &&
+    ((connection?.roles?.includes('brake') ?? false) ||
+      (step?.check === 'spin test' && file.connections.some((c) => c.roles?.includes('brake')))),
+}

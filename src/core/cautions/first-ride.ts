@@ -1,0 +1,7 @@
+import type { CautionRule } from './caution'
+
+export const firstRide: CautionRule = {
+  level: 'stop',
+  asks: 'hand',
+  sheets: { ride: true },
+}

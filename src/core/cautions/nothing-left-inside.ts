@@ -1,0 +1,7 @@
+import { type CautionRule, closesDrive } from './caution'
+
+export const nothingLeftInside: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: closesDrive,
+}

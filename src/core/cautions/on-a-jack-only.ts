@@ -1,0 +1,7 @@
+import { type CautionRule, uses } from './caution'
+
+export const onAJackOnly: CautionRule = {
+  level: 'stop',
+  asks: 'hand',
+  turning: (turn) => uses(turn, 'jack'),
+}

@@ -1,0 +1,7 @@
+import { type CautionRule, uses } from './caution'
+
+export const pullerSlips: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  when: (at) => at.limb === 'down' && uses(at, 'puller'),
+}

@@ -1,0 +1,7 @@
+import type { CautionRule } from './caution'
+
+export const whatLiesBehind: CautionRule = {
+  level: 'look',
+  asks: 'eye',
+  sheets: { stuck: true },
+}
