@@ -76,7 +76,7 @@ test('the indoor bench: its rod outside, turned as told, inside; proved by runni
   await later(request, 30)
   await page.reload()
   await card(page).getByRole('button', { name: 'Go on to prove' }).click()
-  await expect(page.getByText(/Private ground, helmet/)).toBeHidden()
+  await expect(page.getByText(/First ride on private ground/)).toBeHidden()
   await expect(page.getByText(/ride/i)).toHaveCount(0)
   await card(page).getByRole('button', { name: 'It has run' }).click()
   const sheet = page.getByRole('dialog', { name: 'The run' })

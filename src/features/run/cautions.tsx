@@ -93,29 +93,31 @@ export function LookCautions({ ids }: { readonly ids: readonly string[] }) {
   if (looks.length === 0) return null
   const [first, ...others] = looks
   return (
-    <div className="border-l-[6px] border-look bg-look-tint px-4 py-1.5 text-[16px] leading-snug">
-      <p className={open || others.length === 0 ? '' : 'truncate'}>
-        <span className="font-bold text-look">◆ </span>
-        {first!.text}
-      </p>
+    <div className="border-l-[6px] border-look bg-look-tint py-1 pl-4 pr-2 text-[16px] leading-snug">
+      <div className="flex items-center gap-2">
+        <p className={open || others.length === 0 ? 'flex-1 py-1' : 'min-w-0 flex-1 truncate'}>
+          <span className="font-bold text-look">◆ </span>
+          {first!.text}
+        </p>
+        {others.length > 0 ? (
+          <button
+            type="button"
+            onClick={() => setOpen(!open)}
+            aria-expanded={open}
+            className="narrow min-h-10 shrink-0 px-2 text-[15px] font-semibold underline underline-offset-4"
+          >
+            {open ? say.less : say.moreToMind(others.length)}
+          </button>
+        ) : null}
+      </div>
       {open
         ? others.map((c) => (
-            <p key={c.id}>
+            <p key={c.id} className="py-0.5">
               <span className="font-bold text-look">◆ </span>
               {c.text}
             </p>
           ))
         : null}
-      {others.length > 0 ? (
-        <button
-          type="button"
-          onClick={() => setOpen(!open)}
-          aria-expanded={open}
-          className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4"
-        >
-          {open ? say.less : say.moreToMind(others.length)}
-        </button>
-      ) : null}
     </div>
   )
 }

@@ -120,4 +120,4 @@ export const heldWith = (hold: string | undefined, beside: readonly string[]): s
   [...(hold === undefined ? [] : [hold]), ...(beside.length > 0 ? [`With: ${beside.join(', ')}.`] : [])].join(' ')
 
 export const readFirst = 'Read what stops the hand first.'
-export const moreToMind = (n: number): string => (n === 1 ? 'and one more to mind' : `and ${n} more to mind`)
+export const moreToMind = (n: number): string => `and ${n} more`
