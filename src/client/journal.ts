@@ -116,7 +116,8 @@ export class JournalClient {
     return this.logAll([{ kind, body }])[0]!
   }
 
-  logAll(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]): string[] {
+  /** @param by whoever signed in on this device for these; the one who is signed in where it is left out */
+  logAll(items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[], by = this.options.person): string[] {
     if (this.stranger !== null) return []
     const at = now()
     const drafts = items.map(
@@ -126,7 +127,7 @@ export class JournalClient {
           jobId: this.options.jobId,
           base: this.lastSeq(),
           at,
-          by: this.options.person,
+          by,
           device: this.options.device,
           ...mended(written(kind, body, this.options.form ?? 0)),
         }) as EntryDraft,

@@ -42,6 +42,13 @@ export async function addSession(sql: Db, tokenHash: Buffer, personId: string, d
     values (${tokenHash}, ${personId}, ${deviceId}, now() + make_interval(days => ${days}))`
 }
 
+/** Somebody is on a device for so long, without a session of their own. */
+export async function addStay(sql: Db, deviceId: string, personId: string, seconds: number): Promise<void> {
+  await sql`
+    insert into sign_ins (device_id, person_id, from_at, until_at)
+    values (${deviceId}, ${personId}, now(), now() + make_interval(secs => ${seconds})) on conflict do nothing`
+}
+
 /** Who a session is of; null when it has ended or its person was struck off. */
 export async function findSession(sql: Db, tokenHash: Buffer): Promise<SessionRow | null> {
   const [row] = await sql<SessionRow[]>`

@@ -191,7 +191,7 @@ export const machineFileShape = shape({
       releasedBy: str(),
     }),
   ),
-  sealed: list(shape({ part: name(), replacedBy: name(), why: name() })),
+  sealed: list(shape({ part: name(), replacedBy: name(), why: name(), openedBy: maybe(str()) })),
   parts: list(
     shape({
       id: name(),

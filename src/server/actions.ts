@@ -8,7 +8,7 @@ import { keepInstrument, strikeInstrument } from './instruments'
 import { originFault } from './origin'
 import { may } from './permissions'
 import { currentSession, type Session } from './session'
-import { checkSignIn, closeSession, makeFirstLead, openSession, originOf } from './sign-in'
+import { checkSignIn, closeSession, makeFirstLead, openSession, originOf, signForOne } from './sign-in'
 
 export interface FormState {
   readonly message?: string
@@ -46,6 +46,16 @@ export async function signInAction(_: FormState, form: FormData): Promise<FormSt
   if ('message' in result) return { message: result.message, values: { name } }
   await openSession(result.personId)
   redirect(ownPath(text(form, 'to', 200) || '/'))
+}
+
+/** Somebody signs in on this tablet for one entry, beside whoever is signed in: a second look. */
+export async function signForAction(
+  name: string,
+  passphrase: string,
+): Promise<{ readonly personId: string } | { readonly message: string }> {
+  const fault = await foreign()
+  if (fault) return { message: fault.message ?? '' }
+  return signForOne(cut(String(name), 80).trim(), String(passphrase).slice(0, 400))
 }
 
 export async function signOutAction(): Promise<void> {

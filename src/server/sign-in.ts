@@ -3,10 +3,11 @@ import { cookies, headers } from 'next/headers'
 import { v4 } from 'uuid'
 import { db, type Db } from '../db/client'
 import type { Role } from '../core/job'
-import { addPerson, countPeople, demoNames, findByName } from '../db/people'
+import { addPerson, countPeople, demoNames, findByName, listPeople } from '../db/people'
 import {
   addDevice,
   addSession,
+  addStay,
   endSessions,
   findDevice,
   firstLeadTokenStands,
@@ -18,6 +19,8 @@ import { countTry, forgetOldTries, forgive, type Limit } from '../db/tries'
 import { hashPassphrase, newToken, tokenHash, verifyPassphrase } from './secrets'
 import { DEVICE_COOKIE, DEVICE_SECONDS, KEY_COOKIE, SESSION_COOKIE, SESSION_DAYS } from './cookies'
 import { nameFault, passphraseFault } from './people'
+import { may } from './permissions'
+import { currentSession } from './session'
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
@@ -139,6 +142,25 @@ export async function openSession(personId: string): Promise<void> {
   await addSession(sql, tokenHash(token), personId, device, SESSION_DAYS)
   jar.set(DEVICE_COOKIE, device, { ...common, maxAge: DEVICE_SECONDS })
   jar.set(SESSION_COOKIE, token, { ...common, maxAge: 60 * 60 * 24 * SESSION_DAYS })
+}
+
+/** Seconds that a sign-in for one entry lasts. */
+const ONE_ENTRY_SECONDS = 120
+
+/**
+ * Signs somebody in on this device for one entry, beside whoever is signed in: an entry under their name is taken that was made now.
+ * @returns their id; or why not, in words
+ */
+export async function signForOne(name: string, passphrase: string): Promise<{ readonly personId: string } | { readonly message: string }> {
+  const session = await currentSession()
+  if (!session?.keyed) return { message: 'This tablet has no key yet. Sign in on it once more, then hand it over.' }
+  const result = await checkSignIn(name, passphrase, await originOf())
+  if ('message' in result) return result
+  if (result.personId === session.person.id) return { message: 'That is you. Somebody else looks, under their own name.' }
+  const person = (await listPeople(db())).find((p) => p.id === result.personId)
+  if (!person || !may(person.role, 'work')) return { message: 'A mechanic or a lead looks.' }
+  await addStay(db(), session.device, result.personId, ONE_ENTRY_SECONDS)
+  return result
 }
 
 export async function closeSession(): Promise<void> {

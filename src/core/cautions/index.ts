@@ -82,7 +82,7 @@ import { lockerOnPlastic } from './locker-on-plastic'
 import { sleepingPack } from './sleeping-pack'
 import { brakingOnAFullPack } from './braking-on-a-full-pack'
 
-export { CAUTION_SHEETS, isHigh } from './caution'
+export { CAUTION_SHEETS, isHigh, LIFTERS } from './caution'
 export type { At, CautionRule, CautionSheet } from './caution'
 
 /**

@@ -1,5 +1,6 @@
 import { kindOfRide, type RideStage } from '../ride'
 import { CHECK_IDS, type CheckId, type CheckRule, CHECKS, isCheck } from './checks'
+import type { PlannedStep } from '../planning'
 import type { Missing } from './missing'
 import type { CheckState, JobState } from './state'
 import type { When } from './times'
@@ -10,6 +11,11 @@ const ruleOf = (check: CheckId): CheckRule => CHECKS[check]
 /** Who may go on without a check; one that nobody knows is passed by a lead only. */
 export function mayOverride(check: AnyCheck): 'nobody' | 'lead' | 'mechanic' {
   return isCheck(check) ? CHECKS[check].without : 'lead'
+}
+
+/** Has its owner to have said yes to going on without it? */
+export function asksOwner(check: AnyCheck): boolean {
+  return isCheck(check) && ruleOf(check).asksOwner === true
 }
 
 /** A check as a plan's step names it: one of ours, or one that nobody knows and that stays on the job. */
@@ -99,18 +105,27 @@ function unheld(state: JobState, check: AnyCheck): Missing[] | null {
   if (record?.failed?.sign !== undefined) return [{ is: 'stopped', sign: record.failed.sign }]
   if (!record?.passed)
     return record?.failed ? record.failed.items.filter((i) => i.result === 'wrong').map((of) => ({ is: 'item', of })) : null
-  const open = state.up
-    .filter((s) => s.check !== undefined && asCheck(s.check) === check && !notNeeded(state, s.after))
-    .flatMap((s) => s.after ?? [])
-    .flatMap((id) =>
-      state.up.filter(
-        (s) =>
-          s.id === id &&
-          s.check === undefined &&
-          state.steps[s.id]?.status !== 'done' &&
-          state.steps[s.id]?.status !== 'left' &&
-          (s.pair === undefined || cameOff(state, s.pair)),
-      ),
-    )
-  return open.length > 0 ? [...new Set(open.map((s) => s.id))].map((step) => ({ is: 'step', step })) : null
+  const judged = judgedBy(state, check).filter((s) => s.check === undefined && (s.pair === undefined || cameOff(state, s.pair)))
+  const open = judged.filter((s) => state.steps[s.id]?.status !== 'done' && state.steps[s.id]?.status !== 'left')
+  if (open.length > 0) return open.map((s) => ({ is: 'step', step: s.id }))
+  const { passed } = record
+  const touched = judged.filter((s) => touchedAt(state, s) > passed.at)
+  return touched.length > 0 ? touched.map((s) => ({ is: 'touched', step: s.id })) : null
+}
+
+/** The steps that a check looks at: those that come before it in the plan, or those that it says itself. Each once. */
+function judgedBy(state: JobState, check: AnyCheck): readonly PlannedStep[] {
+  const after = new Set(
+    state.up.filter((s) => s.check !== undefined && asCheck(s.check) === check && !notNeeded(state, s.after)).flatMap((s) => s.after ?? []),
+  )
+  const own = isCheck(check) ? (ruleOf(check).judges?.(state) ?? []) : []
+  return state.up.filter((s) => after.has(s.id) || own.includes(s))
+}
+
+/** When what a step holds was moved last, by its step or by hand, epoch ms; for ever where its threadlocker was disturbed. */
+function touchedAt(state: JobState, step: PlannedStep): number {
+  if (state.locks.some((l) => l.subject === step.id && l.disturbed !== undefined)) return Infinity
+  const own = state.steps[step.id]
+  const fixings = step.fixings.flatMap((f) => state.fixings[f.id] ?? [])
+  return Math.max(own?.mark?.at ?? 0, own?.tightened?.at ?? 0, ...fixings.flatMap((f) => [f.mark?.at ?? 0, f.tightened?.at ?? 0]))
 }

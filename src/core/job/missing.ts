@@ -1,7 +1,7 @@
 import type { Compared } from '../machine'
 import type { RideStage, StopSign } from '../ride'
 import type { PackSign } from '../safety'
-import type { AnyCheck, Power } from './vocabulary'
+import type { AnyCheck, LookOf, Power } from './vocabulary'
 import type { TestItem } from './checks/looks'
 
 /** A piece that is not where it belongs: disputed counts as loose, `waiting` is in its own hole, on its carrier, or not
@@ -47,6 +47,15 @@ export type Missing =
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }
   | { readonly is: 'item'; readonly of: TestItem }
-  | { readonly is: 'step' | 'not read' | 'waiting'; readonly step: string }
+  | { readonly is: 'step' | 'not read' | 'waiting' | 'touched'; readonly step: string }
   | { readonly is: 'fact'; readonly fact: string }
+  | { readonly is: 'sealed'; readonly part: string }
+  | {
+      readonly is: 'look'
+      readonly of: LookOf
+      readonly wants: 'first' | 'second person' | 'after the ride'
+      /** Who looked first. */
+      readonly by?: string
+      readonly step?: string
+    }
   | { readonly is: 'check'; readonly check: AnyCheck }

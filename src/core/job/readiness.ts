@@ -3,6 +3,7 @@ import type { PlannedStep } from '../planning'
 import type { Binds } from './checks/check'
 import { cameOff, notNeeded, shutBy } from './check-status'
 import { deadAt } from './dead'
+import { lastLookMissing } from './looks-made'
 import type { Missing } from './missing'
 import type { JobState } from './state'
 import { latestOf, type When } from './times'
@@ -37,6 +38,7 @@ export function waitingFor(state: JobState, step: PlannedStep, at: When): Missin
     else if (before && stillWaits(state, before.id)) reasons.push({ is: 'waiting', step: before.id })
   }
   if (step.limb === 'up' && step.cover) reasons.push(...trayBefore(state, step))
+  if (step.heavy) reasons.push(...lastLookMissing(state, step.id))
   if (step.dead && !dead) reasons.push({ is: 'not dead' })
   reasons.push(...boundBy(state, step, at))
   return [...new Map(reasons.map((r) => [JSON.stringify(r), r])).values()]
@@ -55,6 +57,7 @@ function boundBy(state: JobState, step: PlannedStep, at: When): Missing[] {
     deeper: step.limb === 'down' && goesDeeper(state, step),
     'open plug': step.limb === 'down' && step.dead === true && step.kind === 'unplug',
     'behind a discharge': step.limb === 'down' && behindDischarge(state, step),
+    'ends a sealed unit': step.limb === 'down' && step.ends !== undefined,
   }
   return shutBy(
     state,

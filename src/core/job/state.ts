@@ -15,7 +15,7 @@ import type { Tightened } from './tightened'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 13
+export const REDUCER_VERSION = 14
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -133,7 +133,7 @@ export interface CheckState {
   }
   /** `sign` where a ride was stopped for it. */
   readonly failed?: Mark & { readonly items: readonly TestItem[]; readonly text?: string; readonly sign?: StopSign }
-  readonly overridden?: Mark & { readonly reason: string }
+  readonly overridden?: Mark & { readonly reason: string; readonly owner?: string }
   readonly disputed?: readonly string[]
 }
 
@@ -287,6 +287,8 @@ export interface JobState {
   readonly cost?: Mark & Bodies['cost-told']
   readonly asked: readonly (Mark & Bodies['owner-asked'])[]
   readonly salt: readonly (Mark & Bodies['salt-water'])[]
+  /** What was looked over by whom, each time. */
+  readonly looks: readonly (Mark & Bodies['look-made'])[]
   readonly photos: readonly Photo[]
   readonly faults: readonly CalledFault[]
   readonly packCheck?: Mark & {
@@ -388,6 +390,7 @@ export function emptyState(jobId: string): JobState {
     electronics: [],
     asked: [],
     salt: [],
+    looks: [],
     opened: [],
     skipped: [],
     rides: [],

@@ -77,7 +77,18 @@ describe('the two-way count', () => {
 describe('checks', () => {
   it('leave nobody to pass over what protects hands and riders', () => {
     const nobody = CHECK_IDS.filter((c) => CHECKS[c].without === 'nobody')
-    expect(nobody).toEqual(['qualified', 'dead', 'support', 'reaction path', 'brakes', 'full cure', 'under power', 'whole'])
+    expect(nobody).toEqual([
+      'qualified',
+      'dead',
+      'support',
+      'reaction path',
+      'brakes',
+      'full cure',
+      'under power',
+      'whole',
+      'steering',
+      'steering again',
+    ])
   })
   it('of the plan are all known', () => {
     for (const s of [...plan.down.steps, ...plan.up.steps]) if (s.check) expect(CHECK_IDS).toContain(s.check)

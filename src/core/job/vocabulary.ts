@@ -48,6 +48,10 @@ export interface Used {
   readonly unit: (typeof USED_UNITS)[number]
 }
 
+/** What somebody looks over and puts their name to. */
+export const LOOK_OF = ['steering', 'last look'] as const
+export type LookOf = (typeof LOOK_OF)[number]
+
 /** What became of what the owner complained of. */
 export const COMPLAINT_NOW = ['gone', 'still there', 'cannot be said'] as const
 export type ComplaintNow = (typeof COMPLAINT_NOW)[number]

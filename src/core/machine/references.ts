@@ -48,7 +48,10 @@ function checkParts({ file, index, known, guard, doing }: Look): void {
     doing(`${at}/lift`, part.lift)
     doing(`${at}/back`, part.back)
   })
-  file.sealed.forEach((s, i) => known(`/sealed/${i}/part`, s.part, index.parts))
+  file.sealed.forEach((s, i) => {
+    known(`/sealed/${i}/part`, s.part, index.parts)
+    s.openedBy?.forEach((id, k) => known(`/sealed/${i}/openedBy/${k}`, id, index.joints))
+  })
 }
 
 function checkJoints({ file, index, faults, known, guard, doing }: Look): void {

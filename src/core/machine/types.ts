@@ -234,6 +234,8 @@ export interface SealedUnit {
   readonly part: string
   readonly replacedBy: string
   readonly why: string
+  /** Fixings whose release ends it. */
+  readonly openedBy?: readonly string[]
 }
 
 /** All that is known of a model. `format` is `nailsmith-machine/1`. */

@@ -74,6 +74,9 @@ type AsPlanned =
   | 'cautions'
   | 'relations'
   | 'opens'
+  | 'heavy'
+  | 'ends'
+  | 'reaction'
 
 export interface SwapFacts {
   readonly id: string
@@ -140,6 +143,9 @@ function factsOfStep(s: PlannedStep): StepFacts {
     wants: s.wants?.map(({ name: _, adjust, ...w }) => ({ ...w, ...(adjust ? { adjust: { way: adjust.way, by: adjust.by } } : {}) })),
     relations: s.relations,
     opens: s.opens,
+    heavy: s.heavy,
+    ends: s.ends,
+    reaction: s.reaction,
   }) as StepFacts
 }
 
@@ -165,6 +171,23 @@ export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
         }) as SwapFacts,
     ),
   }
+}
+
+/** A plan for a build that knows no heavy parts, no sealed units, and nothing of what takes a motor's torque. */
+export function withoutGates<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(plan: P): P {
+  const limb = (of: LimbOf<S>): LimbOf<S> => ({
+    ...of,
+    steps: of.steps.map((s) => {
+      const {
+        heavy: _,
+        ends: __,
+        reaction: ___,
+        ...rest
+      } = s as { readonly heavy?: unknown; readonly ends?: unknown; readonly reaction?: unknown }
+      return rest as S
+    }),
+  })
+  return { ...plan, down: limb(plan.down), up: limb(plan.up) }
 }
 
 /** A plan for a build that knows nothing of what a step opens, and how the work is proved. */

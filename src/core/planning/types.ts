@@ -170,6 +170,12 @@ export interface PlannedStep {
   /** The check that it passes. */
   readonly check?: string
   readonly cover?: true
+  /** A heavy part moves: it is looked over once more before. */
+  readonly heavy?: true
+  /** The sealed unit that is ended by it, by its part. */
+  readonly ends?: string
+  /** It holds the motor against its own torque. */
+  readonly reaction?: true
   /** What it opens, on the way down; the proof of the work goes by it. */
   readonly opens?: readonly Opened[]
   readonly cautions: readonly string[]

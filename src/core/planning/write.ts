@@ -1,6 +1,7 @@
 import { both, factKey, factsIn, type FileIndex, settled, type Variants, actionId, poseWish, stepId, cellName } from '../machine'
 import type { Action } from './actions'
 import type { Sequence } from './order'
+import { endsOf, isHeavy, takesTorque } from './gates'
 import { opensOf } from './opens'
 import { fixingSpecs, jointFacts, plugFacts } from './fixing-specs'
 import { asksDead, describe, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
@@ -39,6 +40,7 @@ export function writeDown(
     const power = powerOf(index, action, 'down')
     const check = index.steps.get(action.subject)?.check
     const opens = opensOf(index, action)
+    const ends = endsOf(index, action)
     const after = must.filter((r) => r.then === action.id).map((r) => stepId('down', r.first))
     const step: PlannedStep = {
       id: stepId('down', action.id),
@@ -55,6 +57,8 @@ export function writeDown(
       fixings: joint ? fixingSpecs(joint, nextCell) : [],
       parts: partSpecs(index, action.gives),
       ...(opens.length > 0 ? { opens } : {}),
+      ...(isHeavy(index, action, action.doing) ? { heavy: true as const } : {}),
+      ...(ends !== undefined ? { ends } : {}),
     }
     before = here
     return step
@@ -117,6 +121,7 @@ export function writeUp(
         ...(final && joint?.lock ? { lock: joint.lock } : {}),
         ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
         ...(up.check !== undefined ? { check: up.check } : {}),
+        ...(final && up.answers && takesTorque(index, up.answers) ? { reaction: true as const } : {}),
         ...(up.answers?.kind === 'take off' &&
         joint === undefined &&
         index.parts.get(up.answers.subject)?.lift &&

@@ -623,6 +623,21 @@ export function godwit(): MachineFile {
         up: doing('Chain runs true on the middle cog', [way(STAND, null, 0.5)]),
       },
       {
+        id: 'reaction-path',
+        kind: 'gate',
+        limb: 'up',
+        check: 'reaction path',
+        after: ['undo:motor-bolts'],
+        before: ['undo:guard-screws', 'off:chainring'],
+        up: doing('Motor held in its frame: look and twist', [way(STAND, null, 0.5)], {
+          looks: {
+            stand: [],
+            items: ['All three bolts final and marked', 'Motor flat on the frame lugs, no gap', 'Twisted by the crank arm: nothing gives'],
+          },
+          ifOmitted: 'Under the first hard pedal stroke the motor turns in its lugs.',
+        }),
+      },
+      {
         id: 'pinch-look',
         kind: 'gate',
         limb: 'up',

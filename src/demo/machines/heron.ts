@@ -639,6 +639,20 @@ export function heron(): MachineFile {
         }),
       },
       {
+        id: 'reaction-path',
+        kind: 'gate',
+        limb: 'up',
+        check: 'reaction path',
+        after: ['undo:motor-bolts', 'undo:earth-strap'],
+        up: doing('Motor held on its flange: look all round', [way(UP, null, 1)], {
+          looks: {
+            stand: [],
+            items: ['Flange closed all round, spline home', 'Six bolts final and marked', 'Earth strap bright and tight'],
+          },
+          ifOmitted: 'A motor on a loose flange shears its bolts at the first pull.',
+        }),
+      },
+      {
         id: 'pinch-look',
         kind: 'gate',
         limb: 'up',

@@ -546,6 +546,17 @@ export function knot(): MachineFile {
         up: doing('Belt in the middle of both pulleys, ten turns by hand', [way(UP, null, 1)]),
       },
       {
+        id: 'reaction-path',
+        kind: 'gate',
+        limb: 'up',
+        check: 'reaction path',
+        after: ['undo:foot-bolts'],
+        up: doing('Motor feet to their mark: look and pull', [way(BOTH, null, 0.5)], {
+          looks: { stand: [], items: ['Four foot bolts final', 'Feet on their mark', 'Pulled by the belt: nothing gives'] },
+          ifOmitted: 'The belt pulls the motor askew and runs off.',
+        }),
+      },
+      {
         id: 'pinch-look',
         kind: 'gate',
         limb: 'up',

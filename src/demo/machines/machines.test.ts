@@ -12,6 +12,7 @@ import {
   notedDown,
   openWaits,
   presentStep,
+  LOOKED_OVER,
   reduce,
   relevantChecks,
   tally,
@@ -85,6 +86,12 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
         book.log('check-passed', { check: 'first power', shown: high ? 'pre-charge' : 'fuse', ...(high ? {} : { amps: 5 }) })
       if (waitingFor(now(), step, now().lastAt).some((w) => w.is === 'check' && w.check === 'read again'))
         book.log('reading-taken', { quantity: 'voltage', result: { is: 'value', value: 0.1 }, unit: 'V', live: false })
+      if (waitingFor(now(), step, now().lastAt).some((w) => w.is === 'look'))
+        book.log('look-made', {
+          of: 'last look',
+          step: step.id,
+          items: LOOKED_OVER['last look'].map((item) => ({ item, result: 'right' })),
+        })
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))
@@ -158,6 +165,11 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
       const proof = p.down.steps.findIndex((s) => s.check === 'dead')
       p.down.steps.forEach((s, i) => s.dead && expect(i, s.title).toBeGreaterThan(proof))
       const live = p.up.steps.findIndex((s) => s.power === 'live')
+      // What holds a mounted motor is looked at by a step of the plan.
+      expect(
+        p.up.steps.some((s) => s.reaction),
+        goal.name,
+      ).toBe(p.up.steps.some((s) => s.check === 'reaction path' && s.looks))
       p.up.steps.forEach((s, i) => (s.dead || s.check === 'reaction path') && live >= 0 && expect(i, s.title).toBeLessThan(live))
     }
   })

@@ -521,6 +521,20 @@ export function redshank(): MachineFile {
         }),
       },
       {
+        id: 'reaction-path',
+        kind: 'gate',
+        limb: 'up',
+        check: 'reaction path',
+        after: ['undo:motor-bolts', 'undo:gearbox-bolts'],
+        up: doing('Motor and gearbox held: look and twist', [way(UP, null, 0.5)], {
+          looks: {
+            stand: [],
+            items: ['Dowel home, flange closed all round', 'Every bolt final and marked', 'Pushed at with both hands: nothing gives'],
+          },
+          ifOmitted: 'The motor turns on its flange and tears its leads.',
+        }),
+      },
+      {
         id: 'pinch-look',
         kind: 'gate',
         limb: 'up',

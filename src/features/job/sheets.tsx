@@ -74,6 +74,8 @@ export function Sheets({
       return <Run face="differs" step={sheet.step} onClose={onClose} />
     case 'left':
       return <Run face="left" step={sheet.step} onClose={onClose} />
+    case 'looked over':
+      return <Run face="looked" of={sheet.of} onClose={onClose} {...(sheet.step === undefined ? {} : { step: sheet.step })} />
     case 'override':
       return <Run face="override" check={sheet.check} onClose={onClose} />
     case 'move':

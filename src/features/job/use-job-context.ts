@@ -22,6 +22,7 @@ export interface JobScreenProps {
   readonly instruments: JobContext['instruments']
   readonly pages: JobContext['pages']
   readonly earlier: JobContext['earlier']
+  readonly signFor: JobContext['signFor']
 }
 
 /** The time of this moment, and what is sure of it; before the first tick that of the last entry. */
@@ -59,7 +60,7 @@ export function useJobContext(
     'state' | 'waiting' | 'now' | 'when' | 'show' | 'open' | 'addPhoto'
   >,
 ): JobContext {
-  const { person, people, file, settings, form, instruments, pages, earlier } = props
+  const { person, people, file, settings, form, instruments, pages, earlier, signFor } = props
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const own = view.keeps && view.stranger === null
   const mayWork = own && (person.role === 'lead' || person.role === 'mechanic')
@@ -84,6 +85,8 @@ export function useJobContext(
     mayWork,
     mayNote: mayWork || (own && person.role === 'front desk'),
     nameOf: (id) => names.get(id) ?? 'somebody',
+    signFor,
+    logFor: (by, kind, body) => void journal.logAll([{ kind, body }], by),
     log: (kind, body) => logAll([{ kind, body }]),
     logAll,
     putAway: (id) => void journal.putAway(id),

@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
-import { type CheckId, type CheckItem, ladderIn, looksOf, shutBy, type TestItem } from '../../core/job'
+import { type CheckId, type CheckItem, ladderIn, looksIn, shutBy, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextArea } from '../../ui/field'
@@ -28,7 +28,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const [typed, setTyped] = useState<Typed>({})
   const caliper = useInstrument('length')
   const passing = state.up.find((s) => (step ? s.id === step : s.check === check))
-  const base = looksOf(check)
+  const base = looksIn(check, state)
   // What the machine file says is looked at comes before what is looked at on most.
   const own = passing?.looks
   const standing = own ? own.stand : (base?.stand.map((s) => STANDS[s]) ?? [])

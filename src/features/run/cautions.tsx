@@ -39,6 +39,8 @@ export function useStops(job: string, card: string, ids: readonly string[]): Sto
   useEffect(() => {
     const block = ref.current
     if (!held || !block) return
+    // The card before may have been scrolled: what is to be read comes into view by itself.
+    block.scrollIntoView({ block: 'nearest' })
     let timer: ReturnType<typeof setTimeout> | undefined
     const stop = (): void => {
       clearTimeout(timer)

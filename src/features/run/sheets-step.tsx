@@ -1,8 +1,8 @@
 'use client'
 import * as say from '../../words/en/screens/run-sheets'
 import { freeCell } from '../../core/machine'
-import { useState } from 'react'
-import { type AnyCheck, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
+import { type ReactNode, useState } from 'react'
+import { type AnyCheck, asksOwner, LEFT_WHY, type LeftWhy, type Stage } from '../../core/job'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextArea, TextField, Tiles } from '../../ui/field'
@@ -147,6 +147,8 @@ function Reasoned({
   note,
   label,
   action,
+  also,
+  lacks,
   onClose,
   onDone,
 }: {
@@ -154,27 +156,33 @@ function Reasoned({
   readonly note: string
   readonly label: string
   readonly action: string
+  /** A field of its own, and what it lacks. */
+  readonly also?: ReactNode
+  readonly lacks?: string
   readonly onClose: () => void
   readonly onDone: (reason: string) => void
 }) {
   const [reason, setReason] = useState('')
-  const [fault, setFault] = useState(false)
+  const [fault, setFault] = useState<string>()
+  const done = (): void => {
+    const wrong = !reason.trim() ? say.aReasonIsWanted : lacks
+    if (wrong) return setFault(wrong)
+    onDone(reason.trim())
+    onClose()
+  }
   return (
     <Sheet open onClose={onClose} title={title} note={note}>
       <div className="grid gap-4">
         <TextArea
           label={label}
           value={reason}
-          onChange={(e) => (setFault(false), setReason(e.target.value))}
+          onChange={(e) => (setFault(undefined), setReason(e.target.value))}
           maxLength={2000}
-          aria-invalid={fault || undefined}
+          aria-invalid={fault !== undefined || undefined}
         />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            {say.aReasonIsWanted}
-          </p>
-        ) : null}
-        <Button weight="primary" onClick={() => (reason.trim() ? (onDone(reason.trim()), onClose()) : setFault(true))}>
+        {also}
+        <Fault text={fault} />
+        <Button weight="primary" onClick={done}>
           {action}
         </Button>
       </div>
@@ -182,9 +190,11 @@ function Reasoned({
   )
 }
 
-/** Passing over a check, with a name and a reason. */
+/** Passing over a check, with a name and a reason; where it is the owner's to say, with their yes. */
 export function OverrideSheet({ check, onClose }: { readonly check: AnyCheck; readonly onClose: () => void }) {
   const { log, person } = useJob()
+  const [owner, setOwner] = useState('')
+  const asks = asksOwner(check)
   return (
     <Reasoned
       title={say.goOnWithout(checkWords(check).toLowerCase())}
@@ -192,7 +202,21 @@ export function OverrideSheet({ check, onClose }: { readonly check: AnyCheck; re
       label={say.why}
       action={say.goOnWithoutIt}
       onClose={onClose}
-      onDone={(reason) => log('check-overridden', { check, reason })}
+      {...(asks
+        ? {
+            also: (
+              <TextField
+                label={say.ownerSaidYes}
+                value={owner}
+                onChange={(e) => setOwner(e.target.value)}
+                maxLength={120}
+                autoComplete="off"
+              />
+            ),
+          }
+        : {})}
+      {...(asks && !owner.trim() ? { lacks: say.ownerFirst } : {})}
+      onDone={(reason) => log('check-overridden', { check, reason, ...(asks ? { owner: owner.trim() } : {}) })}
     />
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import type { AnyCheck, Bodies, Stage } from '../../core/job'
+import type { AnyCheck, Bodies, LookOf, Stage } from '../../core/job'
 import { Ladder, type LadderProps } from './ladder'
 import { RunCard, type RunCardProps } from './run-card'
 
@@ -8,6 +8,7 @@ const SwapCard = dynamic(() => import('./swap-card').then((m) => m.SwapCard))
 const TightenSheet = dynamic(() => import('./tighten-sheet').then((m) => m.TightenSheet))
 const MeasureSheet = dynamic(() => import('./measure-sheet').then((m) => m.MeasureSheet))
 const DiffersSheet = dynamic(() => import('./sheets-step').then((m) => m.DiffersSheet))
+const LookedSheet = dynamic(() => import('./looked-sheet').then((m) => m.LookedSheet))
 const LeftSheet = dynamic(() => import('./sheets-step').then((m) => m.LeftSheet))
 const OverrideSheet = dynamic(() => import('./sheets-step').then((m) => m.OverrideSheet))
 const MoveBackSheet = dynamic(() => import('./sheets-step').then((m) => m.MoveBackSheet))
@@ -20,6 +21,7 @@ export type RunFace =
   | { readonly face: 'tighten'; readonly step: string; readonly member?: string; readonly onClose: () => void }
   | { readonly face: 'measure'; readonly step: string; readonly body?: Bodies['step-done']; readonly onClose: () => void }
   | { readonly face: 'differs' | 'left'; readonly step: string; readonly onClose: () => void }
+  | { readonly face: 'looked'; readonly of: LookOf; readonly step?: string; readonly onClose: () => void }
   | { readonly face: 'override'; readonly check: AnyCheck; readonly onClose: () => void }
   | { readonly face: 'move'; readonly to: Stage; readonly onClose: () => void }
 
@@ -39,6 +41,8 @@ export function RunStage(props: RunFace) {
       return <DiffersSheet step={props.step} onClose={props.onClose} />
     case 'left':
       return <LeftSheet step={props.step} onClose={props.onClose} />
+    case 'looked':
+      return <LookedSheet of={props.of} {...(props.step === undefined ? {} : { step: props.step })} onClose={props.onClose} />
     case 'override':
       return <OverrideSheet check={props.check} onClose={props.onClose} />
     case 'move':

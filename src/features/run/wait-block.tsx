@@ -25,6 +25,19 @@ export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
         {waits.length > TOLD ? <li>{say.andMore(waits.length - TOLD)}</li> : null}
       </ul>
       {mayWork ? <WaitButtons waits={waits} /> : null}
+      {mayWork
+        ? waits.map((w) =>
+            w.is === 'look' ? (
+              <Button
+                key={JSON.stringify(w)}
+                className="mt-2 w-full"
+                onClick={() => open({ kind: 'looked over', of: w.of, ...(w.step === undefined ? {} : { step: w.step }) })}
+              >
+                {say.lookItOver}
+              </Button>
+            ) : null,
+          )
+        : null}
       {waits.some((w) => w.is === 'not dead') && mayWork ? (
         <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>
           {say.isolateItAndShow}
@@ -61,6 +74,7 @@ const ASKED = [
   'settings read',
   'pack triage',
   'salt water',
+  'sealed unit',
   'first power',
   'read again',
   'handling strength',

@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
 import type { JournalView } from '../../client/view'
-import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, PhotoShows, Stage, Wanted } from '../../core/job'
+import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, LookOf, PhotoShows, Stage, Wanted } from '../../core/job'
 import type { TrialPiece } from '../../core/diagnosis'
 import type { Instrument } from '../../core/instruments'
 import type { MachineFile } from '../../core/machine'
@@ -32,6 +32,7 @@ export type SheetState =
   | { readonly kind: 'differs'; readonly step: string }
   | { readonly kind: 'left'; readonly step: string }
   | { readonly kind: 'override'; readonly check: AnyCheck }
+  | { readonly kind: 'looked over'; readonly of: LookOf; readonly step?: string }
   | { readonly kind: 'move'; readonly to: Stage }
   | { readonly kind: 'park' }
   | { readonly kind: 'hand over' }
@@ -40,6 +41,9 @@ export type SheetState =
   | { readonly kind: 'shelf' }
   | { readonly kind: 'stages' }
   | { readonly kind: 'keys' }
+
+/** Somebody who signed in for one entry; or why not, in words. */
+export type SignedFor = { readonly personId: string } | { readonly message: string }
 
 /** What a job's screen needs of the shop's settings. */
 export interface ScreenSettings extends JobSettings {
@@ -77,7 +81,11 @@ export interface JobContext {
   readonly earlier: readonly { readonly job: string; readonly at: number; readonly findings: readonly Finding[] }[]
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly nameOf: (personId: string) => string
+  /** Who signs in on this tablet for one entry: their id, or why not. */
+  readonly signFor: (name: string, passphrase: string) => Promise<SignedFor>
   readonly log: <K extends Kind>(kind: K, body: Bodies[K]) => void
+  /** For somebody who signed in for this one entry. */
+  readonly logFor: <K extends Kind>(person: string, kind: K, body: Bodies[K]) => void
   readonly logAll: (items: readonly { readonly kind: Kind; readonly body: Bodies[Kind] }[]) => void
   readonly show: (stage: Stage) => void
   readonly open: (sheet: SheetState | null) => void

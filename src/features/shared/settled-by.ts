@@ -17,6 +17,8 @@ const SETTLED: Readonly<Partial<Record<CheckId, Settles>>> = {
   'first power': () => ({ kind: 'first power' }),
   'windings cold': () => ({ kind: 'reading' }),
   'read again': () => ({ kind: 'reading' }),
+  steering: () => ({ kind: 'looked over', of: 'steering' }),
+  'steering again': () => ({ kind: 'looked over', of: 'steering' }),
   'settings made': (state) => {
     const part = withSettings(state).find((s) => state.parts[s.part!.id]?.replaced)?.part
     return part ? { kind: 'settings', part: part.id, of: 'new' } : null

@@ -12,6 +12,7 @@ import { PLUG_WORDS } from './plugs'
 import { saltWords } from './salt'
 import { titleOf } from './titles'
 import { trialWords } from './trials'
+import { LOOK_NAMES } from './looks'
 import { STAGE_LABEL } from './job-state'
 
 const fixingNames = (state: JobState, ids: readonly string[]): string => {
@@ -28,6 +29,11 @@ function readingLine(r: Bodies['reading-taken'], state: JobState): string {
   const place = readingPlace(r, state)
   const tool = r.instrument ? `, ${r.instrument.name}` : ''
   return `Reading: ${readingWords(r)}${place ? ` at ${place}` : ''}, ${r.live ? 'live' : 'dead'}${tool}`
+}
+
+function lookLine({ of, items, text }: Bodies['look-made']): string {
+  const wrong = items.filter((i) => i.result === 'wrong').map(itemWords)
+  return `${LOOK_NAMES[of]}: ${wrong.length === 0 ? 'everything right' : wrong.join(', ')}${text ? `. ${text}` : ''}`
 }
 
 /** One journal line in words. */
@@ -72,6 +78,8 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `Cost: ${[...entry.body.parts.map((p) => `${p.name} ${p.price}`), `an hour ${entry.body.rate}`].join(', ')}`
     case 'owner-asked':
       return `Owner asked (${entry.body.who}): ${askedWords(entry.body)}`
+    case 'look-made':
+      return lookLine(entry.body)
     case 'salt-water':
       return saltWords(entry.body)
     case 'fault-called':

@@ -21,6 +21,15 @@ const SALT_WANTED = {
   insulation: 'insulation of the windings, read after it was dried',
 }
 
+const LOOK_WANTED = {
+  first: 'looked over, each by itself',
+  'second person': 'somebody else, under their own name',
+  'after the ride': 'once more, after the ride',
+} as const
+
+/** A sealed unit, by its name where it is known. */
+const sealedWords = (part: string, state: JobState): string => `opening the ${state.parts[part]?.name ?? part} ends it: it comes new`
+
 type Says = { readonly [K in Missing['is']]: (m: Extract<Missing, { readonly is: K }>, state: JobState) => string }
 
 const SAYS: Says = {
@@ -54,6 +63,9 @@ const SAYS: Says = {
   step: ({ step }, state) => titleOf(state, step),
   'not read': ({ step }, state) => `${titleOf(state, step)} (how tight is not known)`,
   waiting: ({ step }, state) => `the wait after “${titleOf(state, step)}”`,
+  touched: ({ step }, state) => `${titleOf(state, step)}: touched since, look again`,
+  sealed: ({ part }, state) => sealedWords(part, state),
+  look: (m) => LOOK_WANTED[m.wants],
   fact: ({ fact }) => fact,
   check: ({ check }) => checkWords(check),
 }
@@ -80,7 +92,11 @@ const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => str
   'settings read': () => 'Settings of the old electronics, and whether they are paired',
   'read again': () => 'It was moved since it was shown dead, and a wheel may have turned: one reading at this plug',
   'salt water': () => 'Rinsed, dried and its insulation read: it was in salt water',
-  'reaction path': () => 'The axle held: nuts final, both tabs looked at',
+  'reaction path': (state) =>
+    state.up.some((s) => s.reaction)
+      ? 'What holds the motor, looked at: bolts final, nothing gives'
+      : 'The axle held: nuts final, both tabs looked at',
+  'sealed unit': (state) => `Its owner’s yes: ${sealedWords(state.down.find((s) => s.ends !== undefined)?.ends ?? '', state)}`,
   'first power': () => 'How its first power comes: through what it is limited by',
   'handling strength': (state, when) => {
     const at = Math.max(...state.locks.filter((l) => l.disturbed === undefined).map((l) => l.handlingAt))

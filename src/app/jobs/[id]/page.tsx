@@ -3,6 +3,7 @@ import { connection } from 'next/server'
 import { notFound } from 'next/navigation'
 import { JobScreen } from '@/features/job/job-screen'
 import { Header } from '@/features/shell/header'
+import { signForAction } from '@/server/actions'
 import { pageFrame } from '@/server/frame'
 import { loadJob } from '@/server/jobs'
 
@@ -29,6 +30,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
         instruments={pack.instruments}
         pages={pack.pages}
         earlier={pack.earlier}
+        signFor={signForAction}
         settings={{ shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />
     </>

@@ -1,3 +1,4 @@
+import type { PlannedStep } from '../../planning'
 import type { RideKind, StopSign } from '../../ride'
 import type { Missing } from '../missing'
 import type { JobState } from '../state'
@@ -9,6 +10,8 @@ import type { CheckLooks } from './looks'
 export interface CheckRule {
   /** Who may go on without it, with a reason. */
   readonly without: 'nobody' | 'lead' | 'mechanic'
+  /** Its owner has to have said yes to going on without. */
+  readonly asksOwner?: true
   /** Where it stands among the checks of a job: those of the plan in the plan's order between the others. */
   readonly told: 'first' | 'with the plan' | 'last'
   /** When a job has it, beside where a step of its plan passes it. */
@@ -20,6 +23,10 @@ export interface CheckRule {
   readonly binds: Binds
   /** What is looked at, one by one, where it is made by looking; a machine file may put its own in their place. */
   readonly looks?: CheckLooks
+  /** Others in their place, as this job has it. */
+  readonly looksIn?: (state: JobState) => CheckLooks | null
+  /** Steps that it judges, where no step of the plan is it: it falls open when one of them is touched again. */
+  readonly judges?: (state: JobState) => readonly PlannedStep[]
   /** It falls open when a ride is stopped for one of these. */
   readonly reopenedBy?: readonly StopSign[]
 }
@@ -31,6 +38,6 @@ export interface Binds {
   /** Steps that bring the machine to this state. */
   readonly power?: readonly Power[]
   /** The first step down of a plan; those that open something more; plugs that are parted dead; those that open what a discharge is
-   * waited for; steps that pass another check. */
-  readonly steps?: readonly ('first down' | 'deeper' | 'open plug' | 'behind a discharge' | 'dead' | 'spin test')[]
+   * waited for; those that end a sealed unit; steps that pass another check. */
+  readonly steps?: readonly ('first down' | 'deeper' | 'open plug' | 'behind a discharge' | 'dead' | 'spin test' | 'ends a sealed unit')[]
 }

@@ -19,7 +19,7 @@ import {
 
 /** Rows: what is bound, and the checks that bind it, in the order in which they are told. Every other pair binds nothing. */
 const GATES: Readonly<Record<string, readonly CheckId[]>> = {
-  'hand back': ['tray adds up', 'reaction path', 'brakes', 'bearings', 'windings cold', 'spin test'],
+  'hand back': ['tray adds up', 'reaction path', 'brakes', 'bearings', 'windings cold', 'spin test', 'steering'],
   'handed back': [
     'salt water',
     'tray adds up',
@@ -33,7 +33,9 @@ const GATES: Readonly<Record<string, readonly CheckId[]>> = {
     'full cure',
     'whole',
     'settings made',
+    'steering',
     'ridden',
+    'steering again',
     'calibration',
   ],
 }
@@ -61,6 +63,7 @@ const RIDDEN: readonly CheckId[] = [
   'under power',
   'whole',
   'settings made',
+  'steering',
 ]
 const POWER: Readonly<Record<string, readonly CheckId[]>> = {
   live: ['qualified', 'pack triage', 'salt water', 'reaction path', 'first power'],
@@ -74,6 +77,7 @@ const STEPS: Readonly<Record<string, readonly CheckId[]>> = {
   'first down': ['replacement matches', 'settings read'],
   deeper: ['price agreed'],
   'open plug': ['read again'],
+  'ends a sealed unit': ['sealed unit'],
 }
 
 /** A job that has every check, none of them passed: at full charge above 60 V, a plan that passes each, locker put on, a new part. */
@@ -103,6 +107,7 @@ function allOpen(): JobState {
     // Shown dead, and moved since.
     power: { state: 'isolated', proof: { dead: true, turned: NOON, from: NOON, at: NOON, lasts: 0, readings: [], of: {} } } as never,
     swap: [...swap, controller],
+    down: [...state.down, { ...state.down[0]!, id: 'down:seal', ends: 'front-controller' }],
     up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts],
   }
 }

@@ -1,3 +1,4 @@
+import type { JobState } from '../state'
 import type { CheckRule } from './check'
 import type { CheckLooks } from './looks'
 import { bearings } from './bearings'
@@ -19,6 +20,9 @@ import { saltWater } from './salt-water'
 import { settingsMade } from './settings-made'
 import { settingsRead } from './settings-read'
 import { spinTest } from './spin-test'
+import { sealedUnit } from './sealed-unit'
+import { steering } from './steering'
+import { steeringAgain } from './steering-again'
 import { support } from './support'
 import { tightness } from './tightness'
 import { trayAddsUp } from './tray-adds-up'
@@ -38,6 +42,7 @@ export const CHECKS = {
   'replacement matches': replacementMatches,
   'settings read': settingsRead,
   'salt water': saltWater,
+  'sealed unit': sealedUnit,
   dead,
   'read again': readAgain,
   support,
@@ -55,7 +60,9 @@ export const CHECKS = {
   'under power': underPower,
   whole,
   'settings made': settingsMade,
+  steering,
   ridden,
+  'steering again': steeringAgain,
   calibration,
 } as const satisfies Readonly<Record<string, CheckRule>>
 
@@ -66,6 +73,12 @@ export const CHECK_IDS = Object.keys(CHECKS) as readonly CheckId[]
 export function looksOf(id: CheckId): CheckLooks | null {
   const rule: CheckRule = CHECKS[id]
   return rule.looks ?? null
+}
+
+/** The same as this job has it. */
+export function looksIn(id: CheckId, state: JobState): CheckLooks | null {
+  const rule: CheckRule = CHECKS[id]
+  return rule.looksIn?.(state) ?? looksOf(id)
 }
 
 export function isCheck(id: string): id is CheckId {

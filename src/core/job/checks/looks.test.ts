@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { ITEMS } from '../../../words/en/checks'
 import { SHAPES } from '../../../../tests/samples'
-import { CHECK_IDS, checkStatus, looksOf, reduce, written } from '../index'
+import { CHECK_IDS, checkStatus, type JobState, LOOKED_OVER, looksIn, looksOf, reduce, written } from '../index'
 import { CHECK_ITEMS, itemsAsWords, itemsFromWords } from './looks'
 
 const entry = (kind: 'check-passed' | 'check-failed', v: number, body: object) =>
@@ -9,7 +9,12 @@ const entry = (kind: 'check-passed' | 'check-failed', v: number, body: object) =
 
 describe('what is looked at in a check', () => {
   it('is in exactly one list, so that nothing that has an id is asked for nowhere', () => {
-    const asked = CHECK_IDS.flatMap((c) => looksOf(c)?.items ?? [])
+    const mounted = { up: [{ id: 'u', reaction: true, pair: 'd' }], steps: { d: { status: 'done' } } } as unknown as JobState
+    const asked = [
+      ...CHECK_IDS.flatMap((c) => looksOf(c)?.items ?? []),
+      ...(looksIn('reaction path', mounted)?.items ?? []),
+      ...Object.values(LOOKED_OVER).flat(),
+    ]
     expect([...asked].sort()).toEqual([...CHECK_ITEMS].sort())
   })
   it('comes back by its id from the words that older builds wrote; a machine file’s own words stay words', () => {

@@ -18,6 +18,17 @@ export const CHECK_ITEMS = [
   'turns-free',
   'no-notches',
   'no-play',
+  'bolt-in-groove',
+  'steering-numbers',
+  'steering-pulled',
+  'lock-to-lock',
+  'leads-clear',
+  'hoses-clear',
+  'straps-clear',
+  'nothing-hidden',
+  'mounts-seated',
+  'mount-bolts-final',
+  'nothing-gives',
 ] as const
 export type CheckItem = (typeof CHECK_ITEMS)[number]
 
@@ -60,6 +71,17 @@ const AS_WORDS: Readonly<Record<CheckItem, string>> = {
   'turns-free': 'Turns freely by hand',
   'no-notches': 'No notches, no grinding',
   'no-play': 'No play across the axle',
+  'bolt-in-groove': 'Every bolt where it belongs, the clamp’s through its groove',
+  'steering-numbers': 'Each to its number, read on the wrench, marked',
+  'steering-pulled': 'Pulled at with both hands: nothing gives',
+  'lock-to-lock': 'Lock to lock: free, no play, leads slack',
+  'leads-clear': 'Leads off it and out of its way',
+  'hoses-clear': 'Hoses off it and out of its way',
+  'straps-clear': 'Straps, ties and brackets off it',
+  'nothing-hidden': 'No hidden bolt: looked behind and below',
+  'mounts-seated': 'Dowels, arms and rubbers in their seats',
+  'mount-bolts-final': 'Every bolt of the mounting final and marked',
+  'nothing-gives': 'Twisted by hand: nothing gives',
 }
 
 interface WordedItem {

@@ -17,6 +17,7 @@ import { handedOver } from './handed-over'
 import { jobOpened } from './job-opened'
 import { lockApplied } from './lock-applied'
 import { lockDisturbed } from './lock-disturbed'
+import { lookMade } from './look-made'
 import { noteAdded } from './note-added'
 import { openedTold } from './opened-told'
 import { ownerAsked } from './owner-asked'
@@ -73,6 +74,7 @@ export const KINDS = {
   'test-skipped': testSkipped,
   'trial-made': trialMade,
   'plug-looked': plugLooked,
+  'look-made': lookMade,
   'fault-called': faultCalled,
   'voltage-told': voltageTold,
   'power-changed': powerChanged,

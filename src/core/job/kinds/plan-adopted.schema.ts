@@ -328,6 +328,9 @@ const stepFactsNow: Record<string, Any> = {
 const opens = () => list(oneOf(OPENED).required(), 20)
 const stepFactsOpening: Record<string, Any> = { ...stepFactsNow, opens: opens() }
 
+/** The same with what is heavy, what ends a sealed unit, and what takes the motor's torque. */
+const stepFactsGated: Record<string, Any> = { ...stepFactsOpening, heavy: yes(), ends: text(140), reaction: yes() }
+
 /** A plan as facts: every one that a gate rests on, by id, and no words. */
 const asFacts = (
   shape: Record<string, Any>,
@@ -378,6 +381,7 @@ export const versions = {
   2: asFacts(stepFacts),
   3: asFacts(stepFactsNow),
   4: asFacts(stepFactsOpening, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
+  5: asFacts(stepFactsGated, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
 }
 
 const MINUTES = { low: 1, likely: 2, high: 4 }
@@ -498,6 +502,13 @@ const WITH_WANTS = {
   up: { ...FACTS.plan.up, steps: FACTS.plan.up.steps.map(({ want: _want, ...step }) => ({ ...step, ...WANTS })) },
 }
 
+const OPENING = {
+  ...WITH_WANTS,
+  provedAs: 'scooter',
+  down: { ...WITH_WANTS.down, steps: WITH_WANTS.down.steps.map((s) => ({ ...s, opens: ['cover' as const] })) },
+  swap: WITH_WANTS.swap.map((s) => ({ ...s, opens: ['cover' as const] })),
+} as const
+
 export const samples: Stored<typeof versions> = {
   1: {
     ...ADOPTED,
@@ -584,13 +595,13 @@ export const samples: Stored<typeof versions> = {
   },
   2: FACTS,
   3: { ...FACTS, plan: WITH_WANTS },
-  4: {
+  4: { ...FACTS, plan: OPENING },
+  5: {
     ...FACTS,
     plan: {
-      ...WITH_WANTS,
-      provedAs: 'scooter',
-      down: { ...WITH_WANTS.down, steps: WITH_WANTS.down.steps.map((s) => ({ ...s, opens: ['cover'] })) },
-      swap: WITH_WANTS.swap.map((s) => ({ ...s, opens: ['cover'] })),
+      ...OPENING,
+      down: { ...OPENING.down, steps: OPENING.down.steps.map((s) => ({ ...s, heavy: true as const, ends: 'lid' })) },
+      up: { ...OPENING.up, steps: OPENING.up.steps.map((s) => ({ ...s, reaction: true as const })) },
     },
   },
 }

@@ -189,3 +189,6 @@ export const goOnWithoutIt = 'Go on without it'
 export const photoOfThePlate = 'Photo of its plate'
 export const plateOfOld = (name: string): string => `Plate of the old ${name}`
 export const plateOfNew = (name: string): string => `Plate of the new ${name}`
+
+export const ownerSaidYes = 'Who said yes for the owner'
+export const ownerFirst = 'It ends what is theirs: who said yes for the owner?'

@@ -121,3 +121,4 @@ export const heldWith = (hold: string | undefined, beside: readonly string[]): s
 
 export const readFirst = 'Read what stops the hand first.'
 export const moreToMind = (n: number): string => `and ${n} more`
+export const lookItOver = 'Look it over'
