@@ -81,13 +81,13 @@ test('a file is looked through before it is put in, is told what is wrong with i
   await expect(told).toContainText('Lower the motor out of the shell → Cut 2 ties on the chainstay → motor drained')
 
   await give('heavier.json', JSON.stringify({ ...file(), mass: { value: 33, unit: 'kg', source: 'measured' } }))
-  await expect(told).toContainText('Godwit, revision 2027-01')
-  await expect(told).toContainText(/nylon gear: 27 down, 28 up/)
+  await expect(told).toContainText('Godwit, revision 2027-02')
+  await expect(told).toContainText(/nylon gear: 27 down, 29 up/)
   await page.getByRole('button', { name: 'Put it in' }).click()
-  await expect(told).toContainText('kept beside it as 2027-01.2')
+  await expect(told).toContainText('kept beside it as 2027-02.2')
   await told.getByRole('link', { name: 'Look at it' }).click()
-  await expect(page.getByText('revision 2027-01.2 · 33 kg')).toBeVisible()
-  await expect(page.getByRole('link', { name: '2027-01', exact: true })).toBeVisible()
+  await expect(page.getByText('revision 2027-02.2 · 33 kg')).toBeVisible()
+  await expect(page.getByRole('link', { name: '2027-02', exact: true })).toBeVisible()
   // The job that began with the first keeps it.
   await page.goto('/')
   await page.getByRole('link', { name: /beach 1/ }).click()

@@ -1,3 +1,4 @@
+import { dunlin } from '../src/demo/machines/dunlin'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import sharp from 'sharp'
 import { loadDemo } from '../scripts/setup'
@@ -53,7 +54,7 @@ describe('the demo world', () => {
   })
 
   it('keeps the machine file letter for letter', async () => {
-    const text = await loadMachineText(sql, 'dunlin', '2027-02')
+    const text = await loadMachineText(sql, 'dunlin', dunlin().revision)
     const parsed = parseMachineFile(text!)
     expect(parsed.ok).toBe(true)
     if (parsed.ok) expect(JSON.stringify(parsed.value, null, 1)).toBe(text)

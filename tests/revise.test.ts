@@ -29,11 +29,11 @@ describe('npm run demo:revise', () => {
     await addMachine(sql, old, JSON.stringify(old))
     const id = v7()
     await addJob(sql, { id, machineId: old.id, revision: old.revision })
-    expect((await reviseDemo(sql)).map((f) => `${f.id} ${f.revision}`)).toEqual(['dunlin 2027-02'])
-    expect(await newest()).toBe('2027-02')
+    expect((await reviseDemo(sql)).map((f) => `${f.id} ${f.revision}`)).toEqual([`dunlin ${dunlin().revision}`])
+    expect(await newest()).toBe(dunlin().revision)
     expect(await reviseDemo(sql)).toEqual([])
     expect((await listRevisions(sql, 'dunlin')).map((r) => [r.revision, r.jobs])).toEqual([
-      ['2027-02', 0],
+      [dunlin().revision, 0],
       ['2026-03', 1],
     ])
     expect(JSON.parse((await loadMachineText(sql, 'dunlin', '2026-03'))!)).toEqual(JSON.parse(JSON.stringify(old)))

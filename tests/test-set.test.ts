@@ -17,6 +17,7 @@ const YOUNGER = new Set<string>([
   'settings-noted',
   'trial-made',
   'plug-looked',
+  'look-made',
 ])
 
 /** Places where two values differ, lists being one place each. */

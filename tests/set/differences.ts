@@ -31,7 +31,7 @@ export const DIFFERENCES: readonly Difference[] = [
   { at: /^\/power\/proof\/(dead|lasts|ended)$/, fault: 15, why: 'a voltage that nobody knows is the higher class', only: unknownVolts },
   { at: /^\/fixings\/[^/]*\/(tightened(\/.*)?|torque)$/, fault: 25, why: 'a number that nobody read is no longer one that was reached' },
   { at: /^\/opened$/, fault: 27, why: 'new in the state' },
-  { at: /^\/(trials|plugs|electronics|asked|salt)$/, fault: 27, why: 'new in the state' },
+  { at: /^\/(trials|plugs|electronics|asked|salt|looks)$/, fault: 27, why: 'new in the state' },
   {
     at: /^\/(handedBack\/missing|flags)$/,
     fault: 27,

@@ -70,7 +70,12 @@ export function curlew(): MachineFile {
     ],
     sealed: [
       { part: 'torque-sensor', replacedBy: 'a whole column', why: 'It is set to its torsion bar at the works.' },
-      { part: 'controller', replacedBy: 'a whole controller', why: 'It is glued shut, and holds the learnt centre.' },
+      {
+        part: 'controller',
+        replacedBy: 'a whole controller',
+        why: 'It is glued shut, and holds the learnt centre.',
+        openedBy: ['controller-glue'],
+      },
     ],
     parts: [
       { id: 'frame', name: 'frame and dash' },
@@ -95,6 +100,7 @@ export function curlew(): MachineFile {
         role: 'controller',
         name: 'controller',
         mass: q(0.9, 'kg'),
+        of: ['controller-body', 'controller-lid'],
         serviceable: false,
         tethers: ['motor-plug', 'torque-plug', 'signal-plug', 'feed'],
         escape: off('cowling'),
@@ -104,6 +110,8 @@ export function curlew(): MachineFile {
         }),
         back: doing('Controller in on its edge, plugs first', [way(FLAT, null, 1.5)], { cautions: ['H39'] }),
       },
+      { id: 'controller-body', name: 'body of the controller', mass: q(0.8, 'kg') },
+      { id: 'controller-lid', name: 'lid of the controller', mass: q(0.1, 'kg'), plastic: true },
       {
         id: 'motor',
         name: 'assist motor',
@@ -455,6 +463,27 @@ export function curlew(): MachineFile {
           up: doing('3 controller bolts', [way(FLAT, 'torque-6', 2)]),
         },
         holes(3, 14),
+      ),
+      fixing(
+        {
+          id: 'controller-glue',
+          name: 'glue of the controller lid',
+          kind: 'adhesive',
+          holds: ['controller-lid', 'controller-body'],
+          frees: ['controller-lid'],
+          label: 'glue line',
+          consumable: 'new-glue',
+          release: 'cut',
+          access: off('controller'),
+          down: doing('Cut the glue of the controller lid', [way(FLAT, 'spatula', 10)], {
+            note: 'Blade flat and shallow: the board lies 2 mm below.',
+          }),
+          up: doing('Lid glued on all round', [way(FLAT, null, 5)], {
+            consumables: [{ consumable: 'new-glue', count: 1 }],
+            ifOmitted: 'Salt air eats the board within a season.',
+          }),
+        },
+        ['all round'],
       ),
       fixing(
         {
@@ -824,6 +853,7 @@ export function curlew(): MachineFile {
       { id: 'tie', name: 'cable tie 200 × 4.8' },
       { id: 'new-star', name: 'coupling star' },
       { id: 'locker-medium', name: 'medium threadlocker, drop' },
+      { id: 'new-glue', name: 'sealing glue, bead' },
     ],
     goals: [
       { id: 'inspect', name: 'inspect connections', guard: prepared('inspect-plugs'), swap: [] },
@@ -857,6 +887,19 @@ export function curlew(): MachineFile {
             title: 'New column beside the old, length and plugs alike',
             part: 'column',
             minutes: { low: 4, likely: 6, high: 10 },
+          },
+        ],
+      },
+      {
+        id: 'fuse-goal',
+        name: 'fuse inside the controller',
+        guard: off('controller-lid'),
+        swap: [
+          {
+            id: 'swap-fuse',
+            title: 'New fuse on its board, same rating',
+            note: 'A fuse that blew has a reason: find it first.',
+            minutes: { low: 5, likely: 8, high: 15 },
           },
         ],
       },

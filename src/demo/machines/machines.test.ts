@@ -92,6 +92,8 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
           step: step.id,
           items: LOOKED_OVER['last look'].map((item) => ({ item, result: 'right' })),
         })
+      if (waitingFor(now(), step, now().lastAt).some((w) => w.is === 'check' && w.check === 'sealed unit'))
+        book.log('check-overridden', { check: 'sealed unit', reason: 'x', owner: 'x' })
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))

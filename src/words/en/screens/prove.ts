@@ -112,6 +112,8 @@ export const CHECK_ACTION: Partial<Record<string, string>> = {
   'settings read': 'Read them',
   'settings made': 'Set them',
   'salt water': 'What was done',
+  steering: 'Look it over',
+  'steering again': 'Look it over',
   'read again': 'Read it once more',
 }
 export const firstOpen = (open: string): string => `First: ${open}.`

@@ -111,6 +111,7 @@ export const SETTLE: Readonly<Partial<Record<CheckId, string>>> = {
 export const GO_ON: Readonly<Partial<Record<CheckId, string>>> = {
   'replacement matches': 'Go on without comparing, why',
   'pack triage': 'Go on with this pack, why',
+  'sealed unit': 'Open it all the same, why',
   'first power': 'Without a limit, why',
   'handling strength': 'Go on before it has set, why',
 }

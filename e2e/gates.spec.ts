@@ -1,0 +1,91 @@
+import { expect, type Page, test } from '@playwright/test'
+import { card, journal, signIn, title } from './bench'
+import { seeded } from './seed'
+
+const sheetOf = (page: Page) => page.getByRole('dialog')
+
+/** Every item of a look taken for right. */
+async function allRight(page: Page): Promise<void> {
+  const items = sheetOf(page).locator('div[role="group"]')
+  for (const item of await items.all()) await item.getByRole('button').first().click()
+}
+
+test('steering that was apart wants two people: the second signs in on the same tablet for that one entry', async ({ page }) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(page, 'curlew', 'column-goal', (s) => s.check === 'calibration')
+  await page.goto(`/jobs/${job}?stage=prove`)
+  const row = page.getByRole('listitem').filter({ hasText: 'Steering looked over' }).first()
+  await row.getByRole('button', { name: 'Look it over' }).click()
+  await allRight(page)
+  await sheetOf(page).getByRole('button', { name: 'All right: put the name to it' }).click()
+  await expect(row.getByText('somebody else, under their own name')).toBeVisible()
+
+  await row.getByRole('button', { name: 'Look it over' }).click()
+  await expect(sheetOf(page).getByText(/Ines looked first/)).toBeVisible()
+  await allRight(page)
+  const name = () => sheetOf(page).getByLabel('Name')
+  const sign = () => sheetOf(page).getByRole('button', { name: 'All right: put the name to it' })
+  await expect(name().getByRole('option', { name: 'Ines' })).toHaveCount(0)
+  await name().selectOption({ label: 'Tobias' })
+  await sheetOf(page).getByLabel('Passphrase').fill('not this one')
+  await sign().click()
+  await expect(sheetOf(page).getByRole('alert')).toContainText('do not go together')
+  await sheetOf(page).getByLabel('Passphrase').fill('tobias at the slip')
+  await sign().click()
+  await expect(sheetOf(page)).toBeHidden()
+  await expect(row.getByText('●')).toBeVisible()
+  await expect
+    .poll(async () => (await journal(page, job)).filter((e) => e.kind === 'look-made').map((e) => e.by))
+    .toEqual(['p-ines', 'p-tobias'])
+  // It was for that entry: whoever is signed in is still the one who was.
+  await expect(page.getByText(/Ines, lead/)).toBeVisible()
+})
+
+test('a sealed unit is not opened before its owner said yes', async ({ page }) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(page, 'curlew', 'fuse-goal', (s) => s.ends !== undefined)
+  await page.goto(`/jobs/${job}`)
+  await expect.poll(() => title(page)).toBe('Cut the glue of the controller lid')
+  await expect(card(page).getByText(/opening the controller ends it: it comes new/)).toBeVisible()
+  await card(page).getByRole('button', { name: 'Open it all the same, why' }).click()
+  await sheetOf(page).getByLabel('Why').fill('no new one before spring')
+  await sheetOf(page).getByRole('button', { name: 'Go on without it' }).click()
+  await expect(sheetOf(page).getByRole('alert')).toContainText('who said yes for the owner')
+  await sheetOf(page).getByLabel('Who said yes for the owner').fill('harbour master, by telephone')
+  await sheetOf(page).getByRole('button', { name: 'Go on without it' }).click()
+  await expect(card(page).getByText(/ends it: it comes new/)).toBeHidden()
+  await expect
+    .poll(async () => (await journal(page, job)).find((e) => e.kind === 'check-overridden')?.body)
+    .toMatchObject({ check: 'sealed unit', owner: 'harbour master, by telephone' })
+})
+
+test('the last look before the tractor’s motor is lowered finds a hose: it comes off first, and all is looked over once more', async ({
+  page,
+}) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(page, 'heron', 'motor-goal', (s) => s.heavy === true)
+  await page.goto(`/jobs/${job}`)
+  const motor = await title(page)
+  await card(page).getByRole('button', { name: 'Look it over' }).click()
+  await expect(sheetOf(page).getByText(/^\d+ (out )?of \d+ fixings of it are out\.$/)).toBeVisible()
+  await allRight(page)
+  await sheetOf(page)
+    .getByRole('group', { name: /^Hoses off it/ })
+    .getByRole('button', { name: 'Found one' })
+    .click()
+  await sheetOf(page).getByRole('button', { name: 'Log what was found' }).click()
+  await expect(sheetOf(page).getByRole('alert')).toContainText('What is it, and where?')
+  await sheetOf(page).getByLabel('What is it, and where?').fill('drain hose behind the flange')
+  await sheetOf(page).getByRole('button', { name: 'Log what was found' }).click()
+  await expect(sheetOf(page)).toBeHidden()
+  await expect.poll(() => title(page)).toMatch(/drain hose/i)
+  await card(page).locator('button.bg-copper').first().click()
+  await expect.poll(() => title(page)).toBe(motor)
+  await card(page).getByRole('button', { name: 'Look it over' }).click()
+  await allRight(page)
+  await sheetOf(page).getByRole('button', { name: 'All right: put the name to it' }).click()
+  await expect(card(page).getByRole('button', { name: 'Look it over' })).toBeHidden()
+  await expect
+    .poll(async () => (await journal(page, job)).filter((e) => e.kind === 'look-made').map((l) => l.body['text']))
+    .toEqual(['drain hose behind the flange', undefined])
+})
