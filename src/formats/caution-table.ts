@@ -10,7 +10,7 @@ interface Fired {
 }
 
 /** How often each caution stands on a card of a job, unanswered questions at their worst; none of a job that cannot be planned. */
-export function cautionsOfJob(file: MachineFile, goal: string): ReadonlyMap<CautionId, Fired> {
+function cautionsOfJob(file: MachineFile, goal: string): ReadonlyMap<CautionId, Fired> {
   const found = plan(file, 'untouched', [goal], { variants: {} })
   if (!found.ok) return new Map()
   const { down, up } = found.value

@@ -42,7 +42,7 @@ export const wantsSecondLook = ({ machine }: Pick<JobState, 'machine'>): boolean
   machine.class !== 'scooter' && machine.class !== 'e-bike'
 
 /** Looks at the steering with everything right, of after it was touched last. */
-export function steeringLooks(state: JobState): readonly Look[] {
+function steeringLooks(state: JobState): readonly Look[] {
   const since = steeringTouchedAt(state)
   const wrong = Math.max(0, ...state.looks.flatMap((l) => (l.of === 'steering' && !allRight(l) ? [l.at] : [])))
   return state.looks.filter((l) => l.of === 'steering' && allRight(l) && l.at >= since && l.at > wrong)

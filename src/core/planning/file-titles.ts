@@ -98,7 +98,8 @@ export function doingOf(index: FileIndex, step: PlannedStep): Doing | undefined 
         : step.kind === 'unplug'
           ? index.connections.get(subject)?.down
           : index.steps.get(subject)?.down
-  if (step.limb === 'down') return down
+  // On the way up it is parted once more after a test.
+  if (step.limb === 'down' || (step.kind === 'unplug' && step.power === 'isolated')) return down
   if (step.kind === 'gate') return index.steps.get(subject)?.up
   return down ? returnOf(index, step.kind, subject, down) : undefined
 }

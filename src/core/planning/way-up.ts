@@ -1,5 +1,6 @@
 import { type Doing, type FileIndex, holds, type Guard, type Variants, actionId, offOf, factKey, type FactKey } from '../machine'
 import { type Action, withWays } from './actions'
+import { withDeadAgain } from './dead-again'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
 
@@ -14,6 +15,8 @@ export interface UpAction {
   /** The down action it answers; null for a check. */
   readonly answers: Action | null
   readonly check?: string
+  /** The source, once more apart and joined after a test under power. */
+  readonly again?: 'apart' | 'joined'
   readonly after: readonly string[]
   /** One way to it has to be open still, where there was more than one. */
   readonly keeps?: Keeps
@@ -78,14 +81,15 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     after: unique([...up.after, ...checkedBefore.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
-  return sourceLast ? live.reduce(withLast, whole) : whole
+  if (!sourceLast) return whole
+  return [...live.reduce((all, source) => withDeadAgain(index, withLast(all, source), down, source), whole as readonly UpAction[])]
 }
 
 /**
  * The energy source goes in after all that does not wait for it: nobody works on a lid or a lead, turns a belt by hand or looks along it in
  * a live machine. What holds the machine, or only makes room, may stay until after the test.
  */
-function withLast(ups: readonly UpAction[], source: string): UpAction[] {
+function withLast(ups: readonly UpAction[], source: string): readonly UpAction[] {
   const waits = new Set([source])
   for (let moved = true; moved;) {
     moved = false

@@ -94,13 +94,20 @@ export function writeUp(
           byAction.get(actionId('undo', id))?.fixings ??
           (earlier.has(actionId('undo', id)) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []),
       )
-      const power = up.answers ? powerOf(index, up.answers, 'up') : undefined
+      const power = up.answers
+        ? powerOf(index, up.answers, 'up')
+        : up.again === 'apart'
+          ? 'isolated'
+          : up.again === 'joined'
+            ? 'live'
+            : undefined
       const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
       const final = passes?.includes('final') ?? false
       const step: PlannedStep = {
         id: stepId('up', up.id),
         limb: 'up',
-        ...describe(index, up.action, 'up', up.doing, { mode, pose: here, before }, turns),
+        // What is parted again is minded as on the way down.
+        ...describe(index, up.action, up.again === 'apart' ? 'down' : 'up', up.doing, { mode, pose: here, before }, turns),
         ...(answered?.number !== undefined
           ? { number: answered.number, pair: answered.id }
           : up.answers && earlier.has(up.answers.id)
