@@ -196,6 +196,7 @@ export const machineFileShape = shape({
     shape({
       id: name(),
       name: name(),
+      end: str(40),
       mass: quantity,
       role: oneOf(PART_ROLES),
       of: maybe(str()),
@@ -216,6 +217,7 @@ export const machineFileShape = shape({
     shape({
       id: name(),
       when: guard,
+      end: str(40),
       name: name(),
       kind: oneOf(JOINT_KINDS).required(),
       holds: list(name()),
@@ -256,6 +258,7 @@ export const machineFileShape = shape({
       id: name(),
       roles: maybe(oneOf(CONNECTOR_ROLES)),
       when: guard,
+      end: str(40),
       name: name(),
       family: name(),
       releaseHow: name(),
@@ -298,6 +301,7 @@ export const machineFileShape = shape({
     shape({
       id: name(),
       when: guard,
+      end: str(40),
       kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(),
       limb: oneOf(['down', 'up', 'both']).required(),
       check: str(),

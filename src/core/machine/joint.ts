@@ -56,6 +56,8 @@ export type Critical = (typeof CRITICAL)[number]
 /** A set of like screws, a nut, a clip, a tie: what holds parts. On screen: a fixing. */
 export interface Joint {
   readonly id: string
+  /** Which end of the machine it belongs to, where it has two alike: `front`. A job at both names it in every title. */
+  readonly end?: string
   /** Variants only: absent from the machine where it does not hold. */
   readonly when?: Guard
   readonly name: string
@@ -108,6 +110,7 @@ export interface Connection {
   readonly roles?: readonly ConnectorRole[]
   readonly when?: Guard
   readonly name: string
+  readonly end?: string
   readonly family: string
   readonly releaseHow: string
   readonly keying?: string

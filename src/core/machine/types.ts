@@ -69,6 +69,8 @@ export interface StoredEnergy {
 export interface Part {
   readonly id: string
   readonly name: string
+  /** Which end of the machine it belongs to, where it has two alike: `front`. A job at both names it in every title. */
+  readonly end?: string
   readonly mass?: Quantity
   /** What it is to the machine, where its having been opened decides how the work is proved; a drive's part is its motor. */
   readonly role?: PartRole
@@ -124,6 +126,8 @@ export interface Hole {
 /** An extra step that is not a release: preparing, propping, proving, feeding, checking. */
 export interface FileStep {
   readonly id: string
+  /** Which end of the machine it belongs to, where it has two alike: `front`. A job at both names it in every title. */
+  readonly end?: string
   readonly when?: Guard
   readonly kind: 'prepare' | 'support' | 'prove' | 'push aside' | 'gate'
   readonly limb: 'down' | 'up' | 'both'

@@ -1,5 +1,6 @@
 import { type Doing, type FileIndex, indexFile, type MachineFile, type PoseMove, subjectOf, wishedPose } from '../machine'
 import { BY_FEEL } from './by-feel'
+import { titleWithEnd } from './ends'
 import { fixingSpecs, jointFacts, plugFacts, returnOf } from './fixing-specs'
 import type { FixingSpec, PartSpec, PlannedStep, PoseTurn, SwapPlanStep } from './types'
 
@@ -49,7 +50,7 @@ function stepInWords(index: FileIndex, goals: readonly string[], step: PlannedSt
   const plug = step.kind === 'unplug' ? index.connections.get(subjectOf(step.action)) : undefined
   return {
     ...facts,
-    title: doing?.title ?? step.title,
+    title: titleWithEnd(index, goals, { action: step.action, title: doing?.title ?? step.title }),
     ...(doing?.note !== undefined ? { note: doing.note } : {}),
     ...(doing?.photo !== undefined ? { photo: doing.photo } : {}),
     ...(doing?.counterHold !== undefined ? { counterHold: doing.counterHold } : {}),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { factKey, type Guard, holds, type MachineFile } from '../machine'
-import { plan, type Plan } from './index'
+import { factsOfPlan, plan, type Plan, planOfFacts, wordingOf } from './index'
 
 const file = dunlin()
 const options = { variants: { 'lid-edge': 'dry' } }
@@ -228,6 +228,27 @@ describe('why there is no plan', () => {
       ok: false,
       error: { kind: 'missing-tool', tool: 'valve core tool', step: 'Valve core out, let all air go' },
     })
+  })
+})
+
+describe('a job at both ends', () => {
+  const both = plan(file, 'untouched', ['front-motor-goal', 'rear-motor-goal'], options)
+  if (!both.ok) throw new Error(both.error.kind)
+  const ended = (s: { readonly action: string }): string | undefined => /^\w+:(front|rear)-/.exec(s.action)?.[1]
+  it('names the end in every title that has one, and no two cards of a limb read the same', () => {
+    for (const { steps } of [both.value.down, both.value.up]) {
+      for (const s of steps) if (ended(s)) expect(s.title.toLowerCase(), s.id).toContain(ended(s))
+      expect(new Set(steps.map((s) => s.title)).size).toBe(steps.length)
+    }
+  })
+  it('says so in the words that a stored plan gets from its file too', () => {
+    const words = wordingOf(file, both.value.goals)
+    const stored = planOfFacts(factsOfPlan(both.value))
+    expect(stored.down.steps.map((s) => words.step(s).title)).toEqual(both.value.down.steps.map((s) => s.title))
+    expect(stored.up.steps.map((s) => words.step(s).title)).toEqual(both.value.up.steps.map((s) => s.title))
+  })
+  it('a job at one end keeps its titles short', () => {
+    expect(planned('front-motor-goal').down.steps.map((s) => s.title)).toContain('Undo 6 rim screws')
   })
 })
 

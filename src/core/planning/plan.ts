@@ -13,6 +13,7 @@ import type { Limits } from './solve'
 import { bearingOn, powerOf } from './steps'
 import { together } from './together'
 import { poseTurns, standingGuard, type Turns } from './turns'
+import { titleWithEnd } from './ends'
 import { DEFAULT_PRICES, type LimbPlan, type PlanOptions, type PlannedStep, type PlanResult, type PlanStart } from './types'
 import { compileUp, type UpAction } from './way-up'
 import { writeDown, writeUp } from './write'
@@ -107,7 +108,8 @@ export function plan(
       fail({ kind: 'cycle', limb: 'down', loop: contradicting(wanted.items, wanted.goal, setting) })
     )
   const chosen = [...down.placed.map((p) => open[p.index]!)].sort((a, b) => (a.id < b.id ? -1 : 1))
-  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants)
+  const named = (s: PlannedStep): PlannedStep => ({ ...s, title: titleWithEnd(index, goals, s) })
+  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants).map(named)
 
   const all = [...already, ...chosen]
   const atTheBottom = new Set<string>(all.flatMap((a) => a.gives))
@@ -133,7 +135,7 @@ export function plan(
     { ...atBottom, limits: { nodes: LOOKED_AT } },
   )
   const up = options.upOrder === 'reverse' && reverse ? reverse : planned
-  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already, variants, atTheBottom)
+  const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already, variants, atTheBottom).map(named)
   const steps = [...downSteps, ...upSteps]
 
   return ok({

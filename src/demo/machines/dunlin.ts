@@ -12,10 +12,16 @@ function lidHole(i: number): [number, number] {
 }
 
 /** The Dunlin: a folding scooter with a hub motor at both ends and both controllers in the deck. Invented. */
+/** Its two ends, and what of them says which it belongs to. */
+const ENDS = ['front', 'rear'] as const
+const NAMED: ReadonlySet<string> = new Set(['parts', 'joints', 'connections', 'steps'])
+
 export function dunlin(): MachineFile {
   const ends = [hub('front'), hub('rear')]
   const from = <K extends 'parts' | 'joints' | 'connections' | 'cables' | 'steps' | 'order' | 'loadPath' | 'stacks'>(key: K) =>
-    ends.flatMap((end) => end[key] as readonly unknown[]) as never[]
+    ends.flatMap((end, i) =>
+      (end[key] as readonly object[]).map((thing) => (NAMED.has(key) ? { ...thing, end: ENDS[i] } : thing)),
+    ) as never[]
   return {
     format: 'nailsmith-machine/1',
     id: 'dunlin',

@@ -417,7 +417,7 @@ export function heron(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'inverter'],
         access: prepared('lock-out'),
-        down: doing('Lever up, pull the service plug, into your pocket', [way(FLAT, 'gloves', 1)], {
+        down: doing('Lever up, pull the service plug, into your pocket', [way(BOTH, 'gloves', 1)], {
           note: 'By a person qualified for this voltage only, to the maker’s procedure.',
           cautions: ['H5'],
         }),

@@ -6,6 +6,7 @@ const LATER: Record<string, string> = { started: 'Started by hand', seated: 'Sea
 
 /** What the big action says when a step goes as the file expects. */
 export function doneLabel(state: JobState, step: PlannedStep): string {
+  if (step.kind === 'unplug' && step.power === 'isolated') return 'Unplugged and capped'
   if (step.limb === 'up') {
     const pass = nextPass(state, step.id)
     if (!pass) return step.power === 'live' ? 'Plugged in: it is live' : 'Back on'
@@ -13,7 +14,6 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
     if (pass === 'final' && step.passes?.length === 1) return 'Back on'
     return n > 1 ? `${n === 2 ? 'Both' : `All ${n}`} ${LATER[pass]!.toLowerCase()}` : LATER[pass]!
   }
-  if (step.power === 'isolated') return 'Unplugged and capped'
   if (step.power === 'out') return 'Out and away'
   if (step.kind === 'unplug') return 'Apart'
   if (step.kind === 'prepare' || step.kind === 'support' || step.kind === 'push aside') return 'Done'
