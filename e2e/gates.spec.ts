@@ -89,3 +89,29 @@ test('the last look before the tractor’s motor is lowered finds a hose: it com
     .poll(async () => (await journal(page, job)).filter((e) => e.kind === 'look-made').map((l) => l.body['text']))
     .toEqual(['drain hose behind the flange', undefined])
 })
+
+test('a plug that does not part has a ladder of its own, gentle first, with what must not be done; what was tried stays with the step', async ({
+  page,
+}) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(page, 'dunlin', 'front-motor-goal', (s) => s.action === 'unplug:front-phases')
+  await page.goto(`/jobs/${job}`)
+  await expect.poll(() => title(page)).toMatch(/front bullets/)
+  await card(page).getByRole('button', { name: 'it is stuck' }).click()
+  const ladder = sheetOf(page).getByRole('region', { name: 'Does not let go' })
+  await expect(ladder.getByRole('heading', { name: 'The plug does not part' })).toBeVisible()
+  const now = () => ladder.locator('[aria-current="step"]')
+  await expect(now()).toContainText('Find what holds it')
+  await ladder.getByRole('button', { name: 'Tried, still stuck' }).click()
+  await expect(now()).toContainText('Push it home first')
+  await ladder.getByRole('button', { name: 'Tried, still stuck' }).click()
+  await expect(now()).toContainText('Never by the leads')
+  await page.keyboard.press('Escape')
+  await expect(card(page).getByText('Stuck: pushed home first')).toBeVisible()
+  await expect
+    .poll(async () => (await journal(page, job)).filter((e) => e.kind === 'note-added').map((e) => e.body['tried']))
+    .toEqual([
+      { way: 'find the catch', on: 'plug' },
+      { way: 'push in', on: 'plug' },
+    ])
+})

@@ -179,7 +179,11 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   await page.getByRole('button', { name: /^Build up/ }).click()
   await page.reload()
   await stepUntil(page, 'Spin test here')
-  await expect(card(page).getByText(/Threadlocker at handling strength/).last()).toBeVisible()
+  await expect(
+    card(page)
+      .getByText(/Threadlocker at handling strength/)
+      .last(),
+  ).toBeVisible()
   await expect(card(page).locator('button.bg-copper')).toHaveCount(0)
   await later(request, 25)
   await page.reload()

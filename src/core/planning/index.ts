@@ -1,3 +1,4 @@
+export { stuckAs } from './stuck'
 export { plan } from './plan'
 export { estimatedTorque } from './torque'
 export { ACTION_KINDS } from './types'

@@ -4,7 +4,7 @@ import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
 import { breakaway, type BreakawayState } from '../../core/fasteners'
 import { expectedDone } from '../../core/job'
-import type { PlannedStep } from '../../core/planning'
+import { type PlannedStep, stuckAs } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
@@ -25,6 +25,7 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
   const [lever, setLever] = useState('250')
   const [value, setValue] = useState('')
   const [fault, setFault] = useState<string>()
+  const stuck = stuckAs(file, step, warmFirst || condition === 'high-strength lock, cold')
   const length = readNumber(lever)
   const torque = back?.torque?.value
   const expected = torque !== undefined && length !== null && length > 0 && length <= 2000 ? breakaway(torque, condition, length) : null
@@ -76,7 +77,7 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
           <p className="text-[16px] text-steel">{say.itIsOffAlready(state.steps[step.id]?.breakaway)}</p>
         ) : (
           <>
-            <StuckLadder step={step} locked={warmFirst || condition === 'high-strength lock, cold'} />
+            {stuck ? <StuckLadder key={stuck} step={step} on={stuck} /> : null}
             <Keypad label={say.itLetGoAt} unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
             <p className="text-[14.5px] text-steel">{say.keptAsMeasured}</p>
             <Button weight="primary" onClick={done}>
@@ -85,6 +86,17 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
           </>
         )}
       </div>
+    </Sheet>
+  )
+}
+
+/** What to try on something that nobody turns: a plug, a washer, a wheel in its slots, a cover, a press fit. */
+export function StuckSheet({ step, onClose }: { readonly step: PlannedStep; readonly onClose: () => void }) {
+  const { file } = useJob()
+  const on = stuckAs(file, step, false)
+  return (
+    <Sheet open onClose={onClose} title={say.whatDoesNotLetGo} note={step.title}>
+      {on ? <StuckLadder step={step} on={on} /> : null}
     </Sheet>
   )
 }

@@ -4,7 +4,7 @@ import { indexFile, readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { type ReactNode, useMemo, useState } from 'react'
 import { isCheck, isLast, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
-import type { PlannedStep } from '../../core/planning'
+import { type PlannedStep, stuckAs } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
@@ -360,14 +360,16 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
 /** Why the step is there, what comes of leaving it out, and where that is from: behind one tap. */
 function Why({ step }: { readonly step: PlannedStep }) {
   const [open, setOpen] = useState(false)
-  const { state } = useJob()
+  const { state, file, mayWork, open: openSheet } = useJob()
   const wanted = step.limb === 'down' ? step.why.map((r) => r.title) : []
   const lines = [
     ...(wanted.length > 0 ? [say.neededFor(wanted.slice(0, 3).join('; '), wanted.length)] : []),
     ...(step.ifOmitted ? [say.ifLeftOut(step.ifOmitted)] : []),
     ...(step.reopen ? [say.madeHereAFault(step.reopen)] : []),
   ]
-  if (lines.length === 0) return null
+  const on = step.limb === 'down' && mayWork && !isSettled(state, step) ? stuckAs(file, step, false) : null
+  const stuck = on !== null && on !== 'turned'
+  if (lines.length === 0 && !stuck) return null
   return (
     <div className="px-1">
       {open
@@ -380,17 +382,23 @@ function Why({ step }: { readonly step: PlannedStep }) {
       {open ? (
         <p className="mt-1 text-[14.5px] text-steel">{say.fromTheMachineFile(Boolean(readAction(step.action)), state.machine.revision)}</p>
       ) : null}
-      <button
-        type="button"
-        onClick={() => setOpen(!open)}
-        aria-expanded={open}
-        className="-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4"
-      >
-        {open ? say.less : say.whyThisStep}
-      </button>
+      <div className="flex gap-5">
+        {lines.length > 0 ? (
+          <button type="button" onClick={() => setOpen(!open)} aria-expanded={open} className={LINK}>
+            {open ? say.less : say.whyThisStep}
+          </button>
+        ) : null}
+        {stuck ? (
+          <button type="button" onClick={() => openSheet({ kind: 'tighten', step: step.id })} className={LINK}>
+            {say.itIsStuck}
+          </button>
+        ) : null}
+      </div>
     </div>
   )
 }
+
+const LINK = '-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4'
 
 function Settled({ step }: { readonly step: PlannedStep }) {
   const { state, now, nameOf } = useJob()

@@ -1,5 +1,5 @@
 import type { JobState, LeftWhy, PhotoShows, RecheckOf, SkippedWhy } from '../../core/job'
-import type { AttemptWay } from '../../core/fasteners'
+import type { Attempt, AttemptWay } from '../../core/fasteners'
 import { count } from './count'
 import { titleOf } from './titles'
 
@@ -33,6 +33,23 @@ const TRIED_WORDS: Readonly<Record<AttemptWay, string>> = {
   lever: 'levered',
   warm: 'warmed',
   'give over': 'given over',
+  'find the catch': 'looked for a catch',
+  'push in': 'pushed home first',
+  rock: 'rocked',
+  'contact spray': 'contact spray',
+  'two picks': 'lifted by two picks',
+  'turn it': 'turned by its edge',
+  'weight off': 'its weight taken',
+  'look for what holds': 'looked for what holds it',
+  spread: 'arms spread by hand',
+  'count again': 'screws counted again',
+  'cut the bead': 'bead cut',
+  'pry at a corner': 'pried at a corner',
+  'pull straight': 'puller, straight',
+  'grip what stands out': 'gripped by what stands out',
+  'drill left-hand': 'drilled left-hand',
+  'chase it': 'thread chased',
+  insert: 'thread insert put in',
 }
 
 /** A usual reason, and what was added to it. */
@@ -62,16 +79,15 @@ export function skippedWords(s: Pick<One<'skipped'>, 'why' | 'reason'>): string 
   return because(s.why && SKIPPED_WORDS[s.why], s.reason)
 }
 
-/** What was tried on what does not let go. */
-export function triedWords(t: {
-  readonly way: AttemptWay
-  readonly minutes?: number
-  readonly distance?: number
-  readonly near?: string
-}): string {
-  return t.way === 'warm' && t.minutes !== undefined
-    ? `Stuck: warmed ${t.minutes} min from ${t.distance ?? '?'} mm; near it: ${t.near ?? 'nothing noted'}`
-    : `Stuck: ${TRIED_WORDS[t.way]}`
+/** What was tried on what does not let go; how warm it was where somebody read it. */
+export function triedWords(t: Attempt): string {
+  if (t.way !== 'warm' || t.minutes === undefined) return `Stuck: ${TRIED_WORDS[t.way]}`
+  const read = [
+    ...(t.celsius !== undefined ? [`${t.celsius} °C there`] : []),
+    ...(t.nearCelsius !== undefined ? [`${t.nearCelsius} °C near it`] : []),
+  ]
+  const how = read.length > 0 ? `, ${read.join(', ')}` : ', no temperature read'
+  return `Stuck: warmed ${t.minutes} min from ${t.distance ?? '?'} mm${how}; near it: ${t.near ?? 'nothing noted'}`
 }
 
 /** A note, whether somebody wrote it or it is a fact. */

@@ -23,22 +23,30 @@ interface Noted {
   }
 }
 
+/** A try as builds before 18 know it. */
+const asBefore = ({ on: _, celsius: __, nearCelsius: ___, ...tried }: Attempt): Attempt => tried
+
+/** What is a fact needs no words beside it. */
+const bare = <B extends Noted>({ text, ...body }: B): Omit<B, 'text'> & { text?: string } =>
+  (body.tried ?? body.moved ?? body.weighed) ? body : { ...body, ...(text !== undefined ? { text } : {}) }
+
 /** A note, on a step where it names one. */
 export const noteAdded: KindOf<typeof versions, Noted> = {
-  reads: { 1: (body) => body, 2: (body) => body },
+  reads: { 1: (body) => body, 2: (body) => body, 3: (body) => body as Noted },
   writes: {
     1: {
       since: 0,
-      write: ({ moved, weighed, text, ...body }) => ({
+      write: ({ moved, weighed, text, tried, ...body }) => ({
         ...body,
-        text: text ?? [body.tried?.way, weighed?.way, moved?.join(', ')].filter(Boolean).join('; '),
+        ...(tried ? { tried: asBefore(tried) } : {}),
+        text: text ?? [tried?.way, weighed?.way, moved?.join(', ')].filter(Boolean).join('; '),
       }),
     },
     2: {
       since: 13,
-      write: ({ text, ...body }) =>
-        (body.tried ?? body.moved ?? body.weighed) ? body : { ...body, ...(text !== undefined ? { text } : {}) },
+      write: (body) => bare(body.tried ? { ...body, tried: asBefore(body.tried) } : body),
     },
+    3: { since: 18, write: (body) => bare(body) },
   },
   writers: 'door',
   struckBy: 'writer',

@@ -1,5 +1,3 @@
-import type { AttemptWay } from '../../../core/fasteners'
-
 export const photo = 'Photo'
 export const atTheBottom = 'At the bottom'
 export const goesOver = 'Goes over to the new one'
@@ -153,38 +151,6 @@ export const sayWhatIsDifferent = 'Say what is different; a few words do.'
 export const whichOfThemTap = 'Which of them? Tap it.'
 
 /** What is tried on a fixing that does not let go. */
-export const ATTEMPTS: Readonly<Record<AttemptWay, { readonly name: string; readonly how: string; readonly stop: string }>> = {
-  clean: {
-    name: 'Clean it',
-    how: 'Drive and thread picked out; the tool in to its full depth, straight.',
-    stop: 'A tool that does not sit takes the head with it.',
-  },
-  soak: {
-    name: 'Oil and wait',
-    how: 'One drop of penetrating oil, ten minutes.',
-    stop: 'None near a brake, a tyre or a seal.',
-  },
-  tap: {
-    name: 'Tap it',
-    how: 'Along its axis, tool in place, with a soft-faced hammer.',
-    stop: 'Never on an axle’s end, a bearing or a motor’s cover.',
-  },
-  lever: {
-    name: 'A longer lever',
-    how: 'The other end held. Even pull, no jerks.',
-    stop: 'Stop when it turns without letting go: that is the head or the thread giving.',
-  },
-  warm: {
-    name: 'Warm it',
-    how: 'Moving warm air, pack out and well away, until a drop of water just hisses off the metal.',
-    stop: 'No flame. Leads, seals and magnets near it shielded: above 80 °C they suffer.',
-  },
-  'give over': {
-    name: 'Give it over',
-    how: 'To somebody who extracts or drills it, with the customer’s word for what it may cost.',
-    stop: 'Nothing more is tried on it here.',
-  },
-}
 export const goOnWithoutIt = 'Go on without it'
 export const photoOfThePlate = 'Photo of its plate'
 export const plateOfOld = (name: string): string => `Plate of the old ${name}`
@@ -192,3 +158,15 @@ export const plateOfNew = (name: string): string => `Plate of the new ${name}`
 
 export const ownerSaidYes = 'Who said yes for the owner'
 export const ownerFirst = 'It ends what is theirs: who said yes for the owner?'
+
+export const whatIsStuck = 'What is stuck'
+export const celsiusThere = (from: number, to: number): string => `There, °C (${from} to ${to}, if read)`
+export const celsiusNear = (most: number): string => `Nearest lead, seal or magnet, °C (at most ${most}, if read)`
+export const isNoTemperature = (typed: string): string => `“${typed}” is not a temperature in °C.`
+export const HEAT: Readonly<Record<'too cool' | 'too hot' | 'near too hot', string>> = {
+  'too cool': 'Not warm enough to weaken it.',
+  'too hot': 'Hotter than it needs: grease, seal and finish suffer.',
+  'near too hot': 'What is near was hotter than it bears: look at it, and read it, before it goes back.',
+}
+export const triedStill = 'Tried, still stuck'
+export const whatDoesNotLetGo = 'What does not let go'
