@@ -115,3 +115,24 @@ test('a plug that does not part has a ladder of its own, gentle first, with what
       { way: 'push in', on: 'plug' },
     ])
 })
+
+test('a stop caution is seen before the hand moves: the first time in a job the button opens after two seconds, and stays open', async ({
+  page,
+}) => {
+  await signIn(page, 'Ines', { seen: false })
+  const job = await seeded(page, 'heron', 'motor-goal', (s) => s.power === 'isolated')
+  await page.goto(`/jobs/${job}`)
+  const act = () => card(page).locator('button.bg-copper').first()
+  await expect(card(page).getByText(/The plug stays with you/)).toBeVisible()
+  await expect(act()).toHaveAttribute('aria-disabled', 'true')
+  const plug = await title(page)
+  await act().click({ force: true })
+  expect(await title(page)).toBe(plug)
+  await expect(act()).not.toHaveAttribute('aria-disabled', 'true')
+  await page.reload()
+  // What was seen stays seen in this job.
+  await expect(card(page).getByText(/The plug stays with you/)).toBeVisible()
+  await expect(act()).not.toHaveAttribute('aria-disabled', 'true', { timeout: 500 })
+  await act().click()
+  await expect.poll(() => title(page)).not.toBe(plug)
+})

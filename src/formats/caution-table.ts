@@ -1,4 +1,4 @@
-import { CAUTION_IDS, CAUTION_SHEETS, CAUTIONS, type CautionId, cautionsOfTurn, cautionsOn, isHigh } from '../core/cautions'
+import { CAUTION_IDS, CAUTION_SHEETS, CAUTION_LEVELS, type CautionId, cautionsOfTurn, cautionsOn, isHigh } from '../core/cautions'
 import type { MachineFile } from '../core/machine'
 import { plan, type PlannedStep } from '../core/planning'
 import { cautionOf, sheetWords } from '../words/en/cautions'
@@ -64,4 +64,4 @@ ${sheets.join('\n')}
 `
 }
 
-const mark = (id: CautionId): string => (CAUTIONS[id].level === 'stop' ? '▲' : '◆')
+const mark = (id: CautionId): string => (CAUTION_LEVELS[id] === 'stop' ? '▲' : '◆')

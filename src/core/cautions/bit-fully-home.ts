@@ -1,7 +1,5 @@
 import type { CautionRule } from './caution'
 
 export const bitFullyHome: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   named: true,
 }

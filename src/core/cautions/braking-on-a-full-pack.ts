@@ -1,7 +1,5 @@
 import type { CautionRule } from './caution'
 
 export const brakingOnAFullPack: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   sheets: { ride: ({ file }) => file === null || file.drives.some((d) => d.kind === 'hub direct' || d.kind === 'traction') },
 }

@@ -57,12 +57,6 @@ export interface OnSheet {
   readonly high: boolean
 }
 
-interface Grave {
-  readonly level: 'stop' | 'look'
-  /** What it asks for: a tap by hand, which no pedal and no unfocused key gives, or to be read. */
-  readonly asks: 'hand' | 'eye'
-}
-
 interface Where {
   /** Where it follows from what a step is. */
   readonly when: (at: At) => boolean
@@ -74,8 +68,8 @@ interface Where {
   readonly named: true
 }
 
-/** What a caution is; its words are apart. One that nothing calls up does not compile. */
-export type CautionRule = Grave & Partial<Where> & { [K in keyof Where]: Pick<Where, K> }[keyof Where]
+/** What calls a caution up. One that nothing calls up does not compile. */
+export type CautionRule = Partial<Where> & { [K in keyof Where]: Pick<Where, K> }[keyof Where]
 
 /** The pack's plug goes in, or the mains: from here on it is live. */
 export const makesLive = ({ file, action, subject, limb }: At): boolean =>

@@ -6,13 +6,13 @@ import {
   type At,
   CAUTION_IDS,
   type CautionId,
-  type CautionRule,
-  CAUTIONS,
+  CAUTION_LEVELS,
   cautionsAt,
   cautionsOfTurn,
   cautionsOn,
   type CautionSheet,
   isHigh,
+  isNamedOnly,
 } from './index'
 
 type Told = readonly string[]
@@ -247,18 +247,12 @@ describe('each caution', () => {
     expect(CASES[id].tells).toContain(id)
     expect(CASES[id].silent).not.toContain(id)
   })
-  it('that stops asks for a hand; what is only looked at does not', () => {
-    for (const id of CAUTION_IDS) expect(CAUTIONS[id].asks, id).toBe(CAUTIONS[id].level === 'stop' ? 'hand' : 'eye')
-  })
   it('that stops stands before all that are looked at', () => {
-    const levels = CAUTION_IDS.map((id) => CAUTIONS[id].level)
+    const levels = CAUTION_IDS.map((id) => CAUTION_LEVELS[id])
     expect(levels.indexOf('look')).toBe(levels.lastIndexOf('stop') + 1)
   })
   it('that no rule calls up is named by a machine file', () => {
-    const named = CAUTION_IDS.filter((id) => {
-      const rule: CautionRule = CAUTIONS[id]
-      return !rule.when && !rule.turning && !rule.sheets
-    })
+    const named = CAUTION_IDS.filter(isNamedOnly)
     const told = new Set([...files.values()].flatMap((f) => f.goals.flatMap((g) => stepsOf(f.id, g.id).flatMap((s) => s.cautions))))
     expect(named.filter((id) => !told.has(id))).toEqual([])
   })

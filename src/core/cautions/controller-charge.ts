@@ -1,8 +1,6 @@
 import { type CautionRule, provesDead } from './caution'
 
 export const controllerCharge: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: (at) => provesDead(at) && at.file.energy.some((e) => e.kind === 'capacitor'),
   sheets: { dead: true },
 }

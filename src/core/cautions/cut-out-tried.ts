@@ -1,8 +1,6 @@
 import type { CautionRule } from './caution'
 
 export const cutOutTried: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, connection, step, limb }) =>
     limb === 'up' &&
     ((connection?.roles?.includes('brake') ?? false) ||

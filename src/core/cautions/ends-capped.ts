@@ -5,8 +5,6 @@ import { type CautionRule, isHigh } from './caution'
 const CARRIES = ['feed', 'phases'] as const
 
 export const endsCapped: CautionRule = {
-  level: 'stop',
-  asks: 'hand',
   when: ({ file, connection, limb }) =>
     limb === 'down' &&
     connection !== undefined &&

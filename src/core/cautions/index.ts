@@ -1,5 +1,6 @@
 import type { MachineFile } from '../machine'
 import type { At, CautionRule, CautionSheet } from './caution'
+import { CAUTION_IDS, type CautionId } from './levels'
 import { axleNuts } from './axle-nuts'
 import { bitFullyHome } from './bit-fully-home'
 import { bothProbes } from './both-probes'
@@ -83,14 +84,12 @@ import { sleepingPack } from './sleeping-pack'
 import { brakingOnAFullPack } from './braking-on-a-full-pack'
 
 export { CAUTION_SHEETS, isHigh, LIFTERS } from './caution'
-export type { At, CautionRule, CautionSheet } from './caution'
+export { CAUTION_IDS, CAUTION_LEVELS } from './levels'
+export type { CautionId } from './levels'
+export type { At, CautionSheet } from './caution'
 
-/**
- * Every caution, one line each: ids of the hazard table, behind them one file that says how grave it is and where it follows from what a
- * step is, from how the machine is turned, or from what is done on a sheet. The gravest stand first: a card has room for two in full.
- * Words are in `words/en/cautions`.
- */
-export const CAUTIONS = {
+/** Where each follows from: one line each, behind it one file. Levels and order are in `levels`, words in `words/en/cautions`. */
+const RULES: Readonly<Record<CautionId, CautionRule>> = {
   H1: chargeInTheInverter,
   H3: currentAcrossTheChest,
   H65: plugInYourPocket,
@@ -172,18 +171,11 @@ export const CAUTIONS = {
   H79: lockerOnPlastic,
   H80: sleepingPack,
   H81: brakingOnAFullPack,
-} as const satisfies Readonly<Record<string, CautionRule>>
-
-export type CautionId = keyof typeof CAUTIONS
-export const CAUTION_IDS = Object.keys(CAUTIONS) as readonly CautionId[]
-
-export function isCaution(id: string): id is CautionId {
-  return Object.hasOwn(CAUTIONS, id)
 }
 
 /** Ids of the cautions that follow from what a step is, so that a new machine file cannot forget them. */
 export function cautionsAt(at: At): CautionId[] {
-  return CAUTION_IDS.filter((id) => (CAUTIONS[id] as CautionRule).when?.(at))
+  return CAUTION_IDS.filter((id) => RULES[id].when?.(at))
 }
 
 /** Those of a turn of the machine, made of these moves of the file, each from a pose to a pose. */
@@ -194,7 +186,7 @@ export function cautionsOfTurn(file: MachineFile, by: readonly (readonly [from: 
     const [from, to] = [pose(m.from), pose(m.to)]
     return from && to ? [{ file, from, to, people: m.people, tools: file.tools.filter((t) => m.with?.includes(t.id)) }] : []
   })
-  return CAUTION_IDS.filter((id) => turns.some((turn) => (CAUTIONS[id] as CautionRule).turning?.(turn)))
+  return CAUTION_IDS.filter((id) => turns.some((turn) => RULES[id].turning?.(turn)))
 }
 
 /**
@@ -203,7 +195,10 @@ export function cautionsOfTurn(file: MachineFile, by: readonly (readonly [from: 
  */
 export function cautionsOn(sheet: CautionSheet, file: MachineFile | null, high: boolean): CautionId[] {
   return CAUTION_IDS.filter((id) => {
-    const tells = (CAUTIONS[id] as CautionRule).sheets?.[sheet]
+    const tells = RULES[id].sheets?.[sheet]
     return tells === true || (tells?.({ file, high }) ?? false)
   })
 }
+
+/** Does nothing but a machine file call it up? */
+export const isNamedOnly = (id: CautionId): boolean => !RULES[id].when && !RULES[id].turning && !RULES[id].sheets

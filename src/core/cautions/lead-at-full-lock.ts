@@ -1,8 +1,6 @@
 import type { CautionRule } from './caution'
 
 export const leadAtFullLock: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, subject, limb }) =>
     limb === 'up' && file.cables.some((c) => c.slack !== undefined && c.ties?.some((t) => t.joint === subject)),
 }

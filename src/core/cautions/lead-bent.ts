@@ -1,7 +1,5 @@
 import type { CautionRule } from './caution'
 
 export const leadBent: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, joint, limb }) => limb === 'up' && joint !== undefined && file.cables.some((c) => c.route.includes(joint.id)),
 }

@@ -1,8 +1,6 @@
 import type { CautionRule } from './caution'
 
 export const leadUnderCover: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, joint, limb }) =>
     limb === 'up' &&
     joint?.role === 'cover' &&

@@ -1,8 +1,6 @@
 import type { CautionRule } from './caution'
 
 export const leverWithDiscOut: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, part, limb }) =>
     limb === 'down' && (part?.of?.some((id) => file.parts.find((p) => p.id === id)?.role === 'brake') ?? false),
 }

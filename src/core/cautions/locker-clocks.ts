@@ -5,8 +5,6 @@ import type { CautionRule } from './caution'
 const hasLocker = ({ file }: { readonly file: MachineFile | null }): boolean => file?.joints.some((j) => j.lock !== undefined) ?? true
 
 export const lockerClocks: CautionRule = {
-  level: 'stop',
-  asks: 'hand',
   when: ({ file, step }) => step?.check === 'spin test' && hasLocker({ file }),
   sheets: { 'spin test': hasLocker, ride: hasLocker },
 }

@@ -5,7 +5,5 @@ import type { CautionRule } from './caution'
 const OPEN_TO_TOUCH: readonly DriveKind[] = ['hub direct', 'hub geared', 'mid-drive', 'traction']
 
 export const magnets: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, action }) => file.drives.some((d) => action === `off:${d.part}` && OPEN_TO_TOUCH.includes(d.kind)),
 }

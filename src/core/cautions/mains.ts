@@ -1,7 +1,5 @@
 import type { CautionRule } from './caution'
 
 export const mains: CautionRule = {
-  level: 'stop',
-  asks: 'hand',
   when: ({ file, subject, limb }) => limb === 'down' && file.energy.some((e) => e.kind === 'mains' && e.releasedBy === subject),
 }

@@ -1,7 +1,5 @@
 import { type CautionRule, lean } from './caution'
 
 export const onItsBars: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   turning: (turn) => (turn.file.class === 'e-bike' || turn.file.class === 'scooter') && lean(turn.to) > 135,
 }

@@ -1,7 +1,5 @@
 import type { CautionRule } from './caution'
 
 export const rimUnderPressure: CautionRule = {
-  level: 'stop',
-  asks: 'hand',
   when: ({ file, subject, limb }) => limb === 'down' && file.energy.some((e) => e.kind === 'tyre' && e.releasedBy === subject),
 }

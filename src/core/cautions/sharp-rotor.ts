@@ -1,7 +1,5 @@
 import { type CautionRule, isDrive } from './caution'
 
 export const sharpRotor: CautionRule = {
-  level: 'look',
-  asks: 'eye',
   when: ({ file, part }) => part?.role === 'motor' && !isDrive(file, part.id),
 }

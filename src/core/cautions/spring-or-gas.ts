@@ -1,7 +1,5 @@
 import type { CautionRule } from './caution'
 
 export const springOrGas: CautionRule = {
-  level: 'stop',
-  asks: 'hand',
   when: ({ file, subject }) => file.energy.some((e) => (e.kind === 'spring' || e.kind === 'gas') && e.releasedBy === subject),
 }

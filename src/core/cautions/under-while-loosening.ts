@@ -4,8 +4,6 @@ import { type CautionRule, uses } from './caution'
 const BIG_FROM = 20
 
 export const underWhileLoosening: CautionRule = {
-  level: 'stop',
-  asks: 'hand',
   when: ({ file, joint, pose, limb }) =>
     limb === 'down' &&
     (joint?.torque?.value ?? 0) >= BIG_FROM &&

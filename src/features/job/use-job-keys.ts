@@ -14,14 +14,14 @@ export function useJobKeys(
 ): { readonly single: boolean; readonly setSingle: (on: boolean) => void } {
   const [single, setSingle] = useState(true)
   useEffect(() => setSingle(localStorage.getItem(KEPT) !== 'off'), [])
-  const { stage, mayWork, mayNote, open, addPhoto } = job
+  const { state, file, stage, mayWork, mayNote, open, addPhoto } = job
   const { present, picked } = run
   const shown = picked ?? present
   const pedal = (): void => {
     if (!mayWork || !isRun(stage) || stage === 'swap' || !present || busy || shown?.id !== present.id) return
     // It comes with the card that is on the screen then.
-    void import('../shared/do-step').then(({ doStep, pedalMay }) => {
-      if (pedalMay(job, present)) doStep(job, present)
+    void Promise.all([import('../shared/do-step'), import('../shared/told-at')]).then(async ([{ doStep, pedalMay }, { toldAt }]) => {
+      if (pedalMay(state, present, await toldAt(file, state, present))) doStep(job, present)
     })
   }
   useKeys(

@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/run'
 import { indexFile, readAction } from '../../core/machine'
 import dynamic from 'next/dynamic'
-import { type ReactNode, useMemo, useState } from 'react'
+import { type ReactNode, useEffect, useMemo, useState } from 'react'
 import { isCheck, isLast, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
 import { type PlannedStep, stuckAs } from '../../core/planning'
 import { Button } from '../../ui/button'
@@ -10,8 +10,9 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
-import { alongWith, cautionIds, doBoth, doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
+import { alongWith, doBoth, doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
 import { useJob } from '../shared/context'
+import { toldAt } from '../shared/told-at'
 import { LookCautions, StopCautions, useStops } from './cautions'
 import { StepDrawing } from './drawing'
 import { PhotoView } from '../shared/photos'
@@ -27,14 +28,24 @@ interface CardProps {
   readonly present: boolean
 }
 
+const NONE: readonly string[] = []
+
 /** What to do now: one title, three facts, what stops the hand, the picture, one big action. A turn of the machine is a card of its own. */
 export function StepCard(props: CardProps) {
-  const { state, when } = useJob()
-  const turning = isOpen(state, props.step, when) && turnNeeded(state, props.step)
-  return <Card key={`${props.step.id}${turning ? ' turn' : ''}`} {...props} />
+  const { state, file, when } = useJob()
+  const { step } = props
+  const turning = isOpen(state, step, when) && turnNeeded(state, step)
+  const [turn, setTurn] = useState<{ readonly step: string; readonly told: readonly string[] }>()
+  useEffect(() => {
+    if (turning) void toldAt(file, state, step).then((told) => setTurn({ step: step.id, told }))
+    // By the step: whatever else is logged meanwhile does not change what its turn tells.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [turning, file, step.id])
+  const told = !turning ? step.cautions : turn?.step === step.id ? turn.told : null
+  return <Card key={`${step.id}${turning ? ' turn' : ''}${told ? '' : ' …'}`} {...props} told={told} />
 }
 
-function Card({ step, present }: CardProps) {
+function Card({ step, present, told }: CardProps & { readonly told: readonly string[] | null }) {
   const job = useJob()
   const { state, when, mayWork, open, addPhoto } = job
   const own = state.steps[step.id]
@@ -51,9 +62,8 @@ function Card({ step, present }: CardProps) {
   const tight = !turn && makesTight(state, step)
   const along = settled || turn ? null : alongWith(job, step)
   const minutes = turn ? turn.minutes.likely : step.minutes.likely
-  const told = cautionIds(job.file, step, turn !== null)
-  const stops = useStops(state.job, turn ? `${step.id} turn` : step.id, told)
-  const held = stops.held && mayWork && !settled
+  const stops = useStops(state.jobId, turn ? `${step.id} turn` : step.id, told ?? NONE)
+  const held = (stops.held || told === null) && mayWork && !settled
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex justify-between gap-3 text-[15px] text-steel">
@@ -98,7 +108,7 @@ function Card({ step, present }: CardProps) {
           {say.itWasWarmed(t.near)}
         </p>
       ))}
-      <LookCautions ids={told} />
+      <LookCautions ids={told ?? NONE} />
       <Why step={step} />
       <Disputes step={step} />
       {own?.differs.map((text, i) => (
@@ -122,7 +132,7 @@ function Card({ step, present }: CardProps) {
         {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} /> : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
-            <Actions step={step} present={present} turn={turn !== null} held={held} />
+            <Actions step={step} present={present} turn={turn !== null} held={held} told={told} />
             {tight ? null : (
               <Button className="w-[30%]" onClick={() => addPhoto(step.id)}>
                 {say.photo}
@@ -168,7 +178,13 @@ function Card({ step, present }: CardProps) {
 }
 
 /** The big action; where critical fixings are told one by one, one for each that is still to come. */
-function Actions({ step, present, turn, held }: CardProps & { readonly turn: boolean; readonly held: boolean }) {
+function Actions({
+  step,
+  present,
+  turn,
+  held,
+  told,
+}: CardProps & Held & { readonly turn: boolean; readonly told: readonly string[] | null }) {
   const job = useJob()
   const { state } = job
   const check = step.check !== undefined && isCheck(step.check) ? step.check : null
@@ -179,7 +195,7 @@ function Actions({ step, present, turn, held }: CardProps & { readonly turn: boo
     <Button
       weight="primary"
       className="flex-1"
-      {...(present && !held && pedalMay(job, step) ? { hint: say.space } : {})}
+      {...(present && !held && pedalMay(state, step, told) ? { hint: say.space } : {})}
       {...press(held, () => doStep(job, step))}
     >
       {turn

@@ -17,8 +17,6 @@ import {
   tightens,
   waitingFor,
 } from '../../core/job'
-import { cautionsOfTurn } from '../../core/cautions'
-import type { MachineFile } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
 import { cautionsOf } from '../../words/en/cautions'
 import { RECHECK_WORDS } from '../../words/en/entries'
@@ -29,19 +27,15 @@ export function turnNeeded(state: JobState, step: PlannedStep): boolean {
   return step.turn !== undefined && state.pose.id !== step.turn.to
 }
 
-/** Ids of the cautions that a card tells: those of the turn before a step, then the step's own. */
-export function cautionIds(file: MachineFile | null, step: PlannedStep, turning: boolean): readonly string[] {
-  if (!turning) return step.cautions
-  return file && step.turn ? cautionsOfTurn(file, step.turn.by ?? []) : []
-}
-
-const asksForHand = (ids: readonly string[]): boolean => cautionsOf(ids).some((c) => c.asks === 'hand')
+const asksForHand = (ids: readonly string[]): boolean => cautionsOf(ids).some((c) => c.level === 'stop')
 
 /**
  * What a pedal or an unfocused key may do: a turn or a step with no hazard, check or reading, nothing made live, and no word of how tight.
+ * @param told ids of the cautions of its card, before a turn those of the turn; null where they are not known yet
  */
-export function pedalMay({ state, file }: Pick<JobContext, 'state' | 'file'>, step: PlannedStep): boolean {
-  if (turnNeeded(state, step)) return !asksForHand(cautionIds(file, step, true))
+export function pedalMay(state: JobState, step: PlannedStep, told: readonly string[] | null = step.cautions): boolean {
+  if (told === null) return false
+  if (turnNeeded(state, step)) return !asksForHand(told)
   return (
     step.check === undefined &&
     step.kind !== 'prove' &&
@@ -56,10 +50,10 @@ export function pedalMay({ state, file }: Pick<JobContext, 'state' | 'file'>, st
  * The step that one press may do along with this one: its next, light as this one is, by the same tool or by hand, in the same pose. Two
  * ticks on one card: left and right, a set and what it held.
  */
-export function alongWith(job: Pick<JobContext, 'state' | 'file' | 'when'>, step: PlannedStep): PlannedStep | null {
+export function alongWith(job: Pick<JobContext, 'state' | 'when'>, step: PlannedStep): PlannedStep | null {
   const { state, when } = job
   const light = (s: PlannedStep): boolean =>
-    pedalMay(job, s) && !turnNeeded(state, s) && s.wait === undefined && s.people === 1 && isLast(s, nextPass(state, s.id) ?? undefined)
+    pedalMay(state, s) && !turnNeeded(state, s) && s.wait === undefined && s.people === 1 && isLast(s, nextPass(state, s.id) ?? undefined)
   if (!light(step)) return null
   const limb = step.limb === 'down' ? state.down : state.up
   const next = limb.slice(limb.indexOf(step) + 1).find((s) => isOpen(state, s, when))

@@ -1,10 +1,10 @@
-import { CAUTION_IDS, CAUTIONS, type CautionId, type CautionSheet, isCaution } from '../../core/cautions'
+import type { CautionId, CautionSheet } from '../../core/cautions'
+import { CAUTION_IDS, CAUTION_LEVELS, isCaution } from '../../core/cautions/levels'
 
 /** A caution as the screen gives it. */
 export interface Caution {
   readonly id: string
   readonly level: 'stop' | 'look'
-  readonly asks: 'hand' | 'eye'
   readonly text: string
 }
 
@@ -95,11 +95,10 @@ const TEXTS: Readonly<Record<CautionId, string>> = {
 
 /** A caution by its id. One that a stored file names and nobody knows stops all the same: no pedal passes it. */
 export function cautionOf(id: string): Caution {
-  if (isCaution(id)) return { id, level: CAUTIONS[id].level, asks: CAUTIONS[id].asks, text: TEXTS[id] }
+  if (isCaution(id)) return { id, level: CAUTION_LEVELS[id], text: TEXTS[id] }
   return {
     id,
     level: 'stop',
-    asks: 'hand',
     text: `The file has a caution that is not known here, “${id}”. Read the maker’s manual for this step.`,
   }
 }

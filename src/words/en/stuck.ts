@@ -30,7 +30,7 @@ const GIVE_OVER: Rung = {
 }
 
 /** Every rung of every ladder. */
-export const RUNGS: { readonly [K in Stuck]: Readonly<Record<(typeof LADDERS)[K][number], Rung>> } = {
+const RUNGS: { readonly [K in Stuck]: Readonly<Record<(typeof LADDERS)[K][number], Rung>> } = {
   turned: {
     clean: CLEAN_DRIVE,
     soak: SOAK,

@@ -16,7 +16,6 @@ export const newSerial = 'New, serial'
 export const newItIs = (name: string): string => `New ${name} it is`
 export const comparedTheyMatch = 'Compared, they match'
 export const doesNotLetGo = 'Does not let go'
-export const itDoesNotLet = 'It does not let go'
 export const thePackIsStill = 'The pack is still aboard: it comes out first.'
 export const forHowLongMin = 'For how long, min'
 export const fromHowFarMm = 'From how far, mm'
