@@ -96,6 +96,10 @@ test('a plug that does not part has a ladder of its own, gentle first, with what
   await signIn(page, 'Ines')
   const job = await seeded(page, 'dunlin', 'front-motor-goal', (s) => s.action === 'unplug:front-phases')
   await page.goto(`/jobs/${job}`)
+  await page
+    .getByText(/^Photo, part the 3 front bullets/)
+    .first()
+    .click()
   await expect.poll(() => title(page)).toMatch(/front bullets/)
   await card(page).getByRole('button', { name: 'it is stuck' }).click()
   const ladder = sheetOf(page).getByRole('region', { name: 'Does not let go' })

@@ -190,7 +190,7 @@ test('a fixing that does not let go is met step by step, and whoever puts it bac
   await stuck.getByRole('button', { name: 'Given over' }).click()
   await expect(stuck).toContainText('Nothing more is tried here')
   await page.keyboard.press('Escape')
-  await expect(card(page)).toContainText('Stuck: warmed 3 min from 80 mm; near it: sleeve of the motor lead')
+  await expect(card(page)).toContainText('Stuck: warmed 3 min from 80 mm, no temperature read; near it: sleeve of the motor lead')
   await card(page).getByRole('button', { name: /^Off/ }).click()
   await page.getByRole('button', { name: /Both nuts started by hand/ }).click()
   await expect(card(page)).toContainText('It was warmed on the way down. Look before it goes back: sleeve of the motor lead.')
