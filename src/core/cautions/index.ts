@@ -84,7 +84,7 @@ import { sleepingPack } from './sleeping-pack'
 import { brakingOnAFullPack } from './braking-on-a-full-pack'
 
 export { CAUTION_SHEETS, isHigh, LIFTERS } from './caution'
-export { CAUTION_IDS, CAUTION_LEVELS } from './levels'
+export { CAUTION_IDS, CAUTION_LEVELS, isCaution } from './levels'
 export type { CautionId } from './levels'
 export type { At, CautionSheet } from './caution'
 

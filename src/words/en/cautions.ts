@@ -1,5 +1,4 @@
-import type { CautionId, CautionSheet } from '../../core/cautions'
-import { CAUTION_IDS, CAUTION_LEVELS, isCaution } from '../../core/cautions/levels'
+import { CAUTION_IDS, CAUTION_LEVELS, type CautionId, type CautionSheet, isCaution } from '../../core/cautions'
 
 /** A caution as the screen gives it. */
 export interface Caution {
