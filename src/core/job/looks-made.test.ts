@@ -125,6 +125,19 @@ describe('the last look before a heavy part moves', () => {
     expect(waits(book, step)).toEqual([])
     expect(stateOf(jobOf('dunlin', 'front-motor-goal')).down.filter((s) => s.heavy)).toEqual([])
   })
+  it('is asked for above what one person may lift, hoist or not', () => {
+    const file = fileOf('dunlin')
+    const weighing = (kg: number): readonly string[] => {
+      const parts = file.parts.map((p) =>
+        p.id === 'pack' ? { ...p, mass: { value: kg, unit: 'kg' as const, source: 'maker' as const } } : p,
+      )
+      const found = plan({ ...file, parts }, 'untouched', ['front-motor-goal'], { variants: {} })
+      if (!found.ok) throw new Error(found.error.kind)
+      return found.value.down.steps.flatMap((s) => (s.heavy ? [s.action] : []))
+    }
+    expect(weighing(25)).toEqual([])
+    expect(weighing(25.1)).toEqual(['off:pack'])
+  })
   it('what it finds is a step of its own, to be done, and then it is looked over once more', () => {
     const { book, step } = heron()
     book.log('step-added', { step: 'n1', title: 'Drain hose on its spigot', fixings: [], parts: [{ id: 'n1-p', name: 'drain hose' }] })
