@@ -194,6 +194,21 @@ describe('a sealed unit', () => {
 })
 
 describe('a motor in its mounting', () => {
+  it('is held by these fixings of the demo machines, and by no others', () => {
+    const held = demoMachines().flatMap((file) =>
+      file.goals.flatMap((g) => {
+        const found = plan(file, 'untouched', [g.id], { variants: {} })
+        return found.ok ? found.value.up.steps.flatMap((s) => (s.reaction ? [`${file.id} ${s.action}`] : [])) : []
+      }),
+    )
+    expect([...new Set(held)].sort()).toEqual([
+      'godwit undo:motor-bolts',
+      'heron undo:motor-bolts',
+      'knot undo:foot-bolts',
+      'redshank undo:gearbox-bolts',
+      'redshank undo:motor-bolts',
+    ])
+  })
   it('is looked at where no step of the plan does it, and its look falls open when a bolt is touched', () => {
     const file = fileOf('godwit')
     const without: MachineFile = { ...file, steps: file.steps.filter((s) => s.id !== 'reaction-path') }
