@@ -4,7 +4,7 @@ import { bearingOn } from './steps'
 import type { UpAction } from './way-up'
 
 /** Everything that has to wait for one of these, those included. */
-function waitingFor(ups: readonly UpAction[], first: Iterable<string>): ReadonlySet<string> {
+export function waitingFor(ups: readonly UpAction[], first: Iterable<string>): ReadonlySet<string> {
   const waits = new Set(first)
   for (let moved = true; moved;) {
     moved = false
@@ -18,7 +18,7 @@ function waitingFor(ups: readonly UpAction[], first: Iterable<string>): Readonly
 }
 
 /** Lids, parts and leads: nobody works on them in a live machine. */
-const isBench = ({ answers }: UpAction): boolean =>
+export const isBench = ({ answers }: UpAction): boolean =>
   answers?.kind === 'release' || answers?.kind === 'take off' || answers?.kind === 'unplug'
 
 /**

@@ -1,6 +1,6 @@
 import { type Doing, type FileIndex, holds, type Guard, type Variants, actionId, offOf, factKey, type FactKey } from '../machine'
 import { type Action, withWays } from './actions'
-import { withDeadAgain } from './dead-again'
+import { isBench, waitingFor, withDeadAgain } from './dead-again'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
 
@@ -90,17 +90,8 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
  * a live machine. What holds the machine, or only makes room, may stay until after the test.
  */
 function withLast(ups: readonly UpAction[], source: string): readonly UpAction[] {
-  const waits = new Set([source])
-  for (let moved = true; moved;) {
-    moved = false
-    for (const { id, after } of ups) {
-      if (waits.has(id) || !after.some((other) => waits.has(other))) continue
-      waits.add(id)
-      moved = true
-    }
-  }
-  const goesFirst = ({ answers, id }: UpAction): boolean =>
-    !waits.has(id) && (answers === null || answers.kind === 'release' || answers.kind === 'take off' || answers.kind === 'unplug')
+  const waits = waitingFor(ups, [source])
+  const goesFirst = (up: UpAction): boolean => !waits.has(up.id) && (up.answers === null || isBench(up))
   const first = ups.filter(goesFirst).map((up) => up.id)
   return ups.map((up) => (up.id === source ? { ...up, after: [...new Set([...up.after, ...first])] } : up))
 }
