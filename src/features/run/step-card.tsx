@@ -1,32 +1,27 @@
 'use client'
 import * as say from '../../words/en/screens/run'
-import { indexFile, readAction } from '../../core/machine'
+import { indexFile } from '../../core/machine'
 import dynamic from 'next/dynamic'
-import { type ReactNode, useEffect, useMemo, useState } from 'react'
-import { isCheck, isLast, isOpen, isSettled, looksOf, type JobState, mayOverride, nextPass, oneByOne, waitingFor } from '../../core/job'
-import { type PlannedStep, stuckAs } from '../../core/planning'
+import { useEffect, useMemo, useState } from 'react'
+import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
+import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
-import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
 import { clockText } from '../../ui/time'
 import { passWord } from '../../words/en/job-state'
-import { alongWith, doBoth, doStep, makesTight, pedalMay, tightMethod, turnNeeded } from '../shared/do-step'
+import { alongWith, doBoth, makesTight, turnNeeded } from '../shared/do-step'
 import { useJob } from '../shared/context'
 import { toldAt } from '../shared/told-at'
 import { LookCautions, StopCautions, useStops } from './cautions'
 import { StepDrawing } from './drawing'
+import { Actions, type CardProps } from './step-actions'
+import { Why } from './step-why'
 import { PhotoView } from '../shared/photos'
 import { claimWords } from '../../words/en/claims'
 import { captionOf, leftWords, triedWords } from '../../words/en/entries'
-import { doneLabel, factsOfStep, tightLabel, tightSetting } from '../../words/en/step-facts'
+import { factsOfStep } from '../../words/en/step-facts'
 import { besideOf, waysOf } from '../../words/en/ways'
 
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
-
-interface CardProps {
-  readonly step: PlannedStep
-  readonly present: boolean
-}
 
 const NONE: readonly string[] = []
 
@@ -177,125 +172,6 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
   )
 }
 
-/** The big action; where critical fixings are told one by one, one for each that is still to come. */
-function Actions({
-  step,
-  present,
-  turn,
-  held,
-  told,
-}: CardProps & Held & { readonly turn: boolean; readonly told: readonly string[] | null }) {
-  const job = useJob()
-  const { state } = job
-  const check = step.check !== undefined && isCheck(step.check) ? step.check : null
-  const measures = step.wants !== undefined && isLast(step, nextPass(state, step.id) ?? undefined)
-  if (!turn && makesTight(state, step)) return <TightActions step={step} held={held} />
-  if (!turn && step.waitFor === 'discharge') return <DischargeAction step={step} held={held} />
-  return (
-    <Button
-      weight="primary"
-      className="flex-1"
-      {...(present && !held && pedalMay(state, step, told) ? { hint: say.space } : {})}
-      {...press(held, () => doStep(job, step))}
-    >
-      {turn
-        ? say.itsInPosition
-        : step.kind === 'prove'
-          ? say.enterTheReadings
-          : check
-            ? measures
-              ? say.keyInTheFigures
-              : looksOf(check)
-                ? say.lookAndAnswer
-                : say.looked
-            : measures
-              ? say.keyInTheFigures
-              : doneLabel(state, step)}
-      {held ? <ReadFirst /> : null}
-    </Button>
-  )
-}
-
-interface Held {
-  readonly step: PlannedStep
-  readonly held: boolean
-}
-
-/** What a button does; while a stop caution is still to be seen it does nothing, and keeps the focus. */
-const press = (held: boolean, go: () => void): { readonly onClick: () => void; readonly 'aria-disabled'?: true } =>
-  held ? { onClick: () => undefined, 'aria-disabled': true } : { onClick: go }
-
-function ReadFirst() {
-  return (
-    <span aria-hidden className="block text-[14.5px] font-normal">
-      {say.readFirst}
-    </span>
-  )
-}
-
-/** The wait for capacitors begins: the minutes of the maker’s label count where they are more. */
-function DischargeAction({ step, held }: Held) {
-  const job = useJob()
-  const [label, setLabel] = useState('')
-  const minutes = label.trim() === '' ? undefined : readNumber(label)
-  const bad = minutes === null || (minutes !== undefined && (minutes < 0 || minutes > 600))
-  return (
-    <div className="grid flex-1 gap-1.5">
-      <TextField
-        label={say.labelMinutes(step.wait ?? 0)}
-        value={label}
-        onChange={(e) => setLabel(e.target.value)}
-        inputMode="decimal"
-        autoComplete="off"
-        maxLength={8}
-      />
-      {bad ? (
-        <p role="alert" className="text-[15px] font-semibold text-stop">
-          {say.isNotMinutes(label)}
-        </p>
-      ) : null}
-      <Button
-        weight="primary"
-        {...press(held, () => (bad ? undefined : doStep(job, step, minutes === undefined || minutes === null ? {} : { label: minutes })))}
-      >
-        {say.beginTheWait}
-        {held ? <ReadFirst /> : null}
-      </Button>
-    </div>
-  )
-}
-
-/** What the tap says of how tight it is; one button for each critical fixing that is still to come. */
-function TightActions({ step, held }: Held) {
-  const job = useJob()
-  const method = tightMethod(job, step)
-  const members = oneByOne(job.state, step) ?? []
-  const label = tightLabel(step, method, members.length > 0 ? 1 : step.fixings.length)
-  const one = (member?: { readonly id: string; readonly place: string }): ReactNode => (
-    <Button key={member?.id ?? step.id} weight="primary" {...press(held, () => doStep(job, step, member ? { member: member.id } : {}))}>
-      {member ? (
-        <span className="block leading-tight">
-          <span className="block text-[14.5px] font-normal">{member.place}</span>
-          {label}
-        </span>
-      ) : (
-        label
-      )}
-      {held ? <ReadFirst /> : null}
-    </Button>
-  )
-  return (
-    <div className="grid flex-1 gap-1.5">
-      {method.by === 'wrench' ? (
-        <p className="text-[16px]">
-          {say.setIt(method.wrench.name)} <strong>{tightSetting(step, method)}</strong>
-        </p>
-      ) : null}
-      <div className={members.length > 1 ? 'grid grid-cols-2 gap-2' : 'grid gap-2'}>{members.length > 0 ? members.map(one) : one()}</div>
-    </div>
-  )
-}
-
 /** Is there something to be tightened, or broken loose? */
 function hasTightness(state: JobState, step: PlannedStep): boolean {
   if (step.limb === 'up') return makesTight(state, step)
@@ -372,49 +248,6 @@ function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly pho
     </>
   )
 }
-
-/** Why the step is there, what comes of leaving it out, and where that is from: behind one tap. */
-function Why({ step }: { readonly step: PlannedStep }) {
-  const [open, setOpen] = useState(false)
-  const { state, file, mayWork, open: openSheet } = useJob()
-  const wanted = step.limb === 'down' ? step.why.map((r) => r.title) : []
-  const lines = [
-    ...(wanted.length > 0 ? [say.neededFor(wanted.slice(0, 3).join('; '), wanted.length)] : []),
-    ...(step.ifOmitted ? [say.ifLeftOut(step.ifOmitted)] : []),
-    ...(step.reopen ? [say.madeHereAFault(step.reopen)] : []),
-  ]
-  const on = step.limb === 'down' && mayWork && !isSettled(state, step) ? stuckAs(file, step, false) : null
-  const stuck = on !== null && on !== 'turned'
-  if (lines.length === 0 && !stuck) return null
-  return (
-    <div className="px-1">
-      {open
-        ? lines.map((line) => (
-            <p className="mt-1 text-[16px]" key={line}>
-              {line}
-            </p>
-          ))
-        : null}
-      {open ? (
-        <p className="mt-1 text-[14.5px] text-steel">{say.fromTheMachineFile(Boolean(readAction(step.action)), state.machine.revision)}</p>
-      ) : null}
-      <div className="flex gap-5">
-        {lines.length > 0 ? (
-          <button type="button" onClick={() => setOpen(!open)} aria-expanded={open} className={LINK}>
-            {open ? say.less : say.whyThisStep}
-          </button>
-        ) : null}
-        {stuck ? (
-          <button type="button" onClick={() => openSheet({ kind: 'tighten', step: step.id })} className={LINK}>
-            {say.itIsStuck}
-          </button>
-        ) : null}
-      </div>
-    </div>
-  )
-}
-
-const LINK = '-my-1 min-h-10 text-[15px] font-semibold underline underline-offset-4'
 
 function Settled({ step }: { readonly step: PlannedStep }) {
   const { state, now, nameOf } = useJob()
