@@ -7,6 +7,8 @@ const sheetOf = (page: Page) => page.getByRole('dialog')
 /** Every item of a look taken for right. */
 async function allRight(page: Page): Promise<void> {
   const items = sheetOf(page).locator('div[role="group"]')
+  // The sheet's script comes when it is asked for; `all()` does not wait.
+  await expect(items.first()).toBeVisible()
   for (const item of await items.all()) await item.getByRole('button').first().click()
 }
 
