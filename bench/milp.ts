@@ -144,7 +144,7 @@ function program(problem: Problem): string {
       say([[hand, 1], ...others], '<=', 1)
       const picked = unit()
       say([...uses, ...before, [picked, -1]], '<=', had)
-      add(picked, swap)
+      add(picked, swap[tool]!)
     }
   }
   return [

@@ -39,7 +39,17 @@ export function wildProblem(seed: number, tasks: number, rich = true, classes?: 
       roll(3) === 0 ? { any: [{ done: [roll(tasks)] }, { done: [roll(tasks)] }] } : { done: [roll(tasks)] },
     ),
   }
-  return { tasks: list, goal, pose: 0, tool: -1, poses, tools, turn: turns(poses, roll), swap: 15, against: 30 }
+  return {
+    tasks: list,
+    goal,
+    pose: 0,
+    tool: -1,
+    poses,
+    tools,
+    turn: turns(poses, roll),
+    swap: Array.from({ length: tools }, () => 5 + 5 * roll(5)),
+    against: 30,
+  }
 }
 
 /**
@@ -79,7 +89,7 @@ function tree(roll: (below: number) => number, steps: number, poses: number, too
     poses,
     tools,
     turn: turns(poses, roll),
-    swap: 15,
+    swap: Array.from({ length: tools }, () => 15),
     against: 30,
   }
 }

@@ -133,7 +133,7 @@ export function smallFile(seed: number): MachineFile {
       { from: 'on-its-side', to: 'upright', title: 'stand it up', people: one([1, 2]), minutes: minutes(1 + roll(3)) },
     ],
     stacks: [],
-    tools: ['hex', 'ring'].map((id) => ({ id, name: id, short: id, kind: 'key' })),
+    tools: ['hex', 'ring'].map((id) => ({ id, name: id, short: id, kind: 'key', ...(chance(2) ? { setUp: 0.25 * (1 + roll(8)) } : {}) })),
     consumables: [],
     goals: [{ id: 'inner-goal', name: 'inner', guard: chance(4) ? all(off('inner'), guard(2)) : off('inner'), swap: [] }],
   }
@@ -266,7 +266,7 @@ export function optimum(file: MachineFile): Optimum {
               here.cost +
               Math.round((m.minutes.likely * m.people + (m.penalty ?? 0)) * 60) +
               turn(here.pose, p) +
-              (m.tool !== null && m.tool !== here.tool ? SWAP : 0)
+              (m.tool !== null && m.tool !== here.tool ? SWAP + 60 * (file.tools.find((t) => t.id === m.tool)?.setUp ?? 0) : 0)
             if (Number.isFinite(cost)) edge.push({ done: new Set([...here.done, id]), pose: p, tool: m.tool ?? here.tool, cost })
           }
         }

@@ -236,6 +236,7 @@ export const machineFileShape = shape({
       pattern: oneOf(['criss-cross', 'star', 'in turn']),
       critical: oneOf(CRITICAL),
       captive: flag(),
+      along: str(),
       groove: flag(),
       consumable: str(),
       lock: shape({
@@ -367,6 +368,7 @@ export const machineFileShape = shape({
       why: str(),
       adapter: shape({ reach: finite().min(0).max(2000).required(), angle: finite().min(-180).max(180).required() }).default(undefined),
       special: flag(),
+      setUp: finite().min(0),
     }),
   ),
   consumables: list(shape({ id: name(), name: name() })),

@@ -1,4 +1,4 @@
-import type { Connection, Doing, Fact, Guard, Joint, Mode, Stack, Vec3 } from '../machine'
+import type { ActionId, Connection, Doing, Fact, Guard, Joint, Mode, Stack, Vec3 } from '../machine'
 import type { Quantity } from '../units'
 
 /**
@@ -48,6 +48,13 @@ export function fixing(plan: FixingPlan, places: readonly (string | readonly [pl
     ...plan,
   }
 }
+
+/** What comes away in the hand with an action and is counted all the same: an inner washer, a key, a bush, a seal. */
+export const along = (
+  action: ActionId,
+  plan: Pick<Joint, 'id' | 'name' | 'kind' | 'holds' | 'label'> & Partial<Joint>,
+  places?: readonly (string | readonly [place: string, length: number])[],
+): Joint => fixing({ release: 'pull', along: action, down: doing(plan.name, []), ...plan }, places)
 
 /** Places of like screws: `hole 1 of 4` and so on, all of one length. */
 export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] =>

@@ -21,6 +21,8 @@ export interface At {
   readonly subject: string
   /** The fixing, where the step is about one. */
   readonly joint?: Joint
+  /** Fixings that come away with it. */
+  readonly along?: readonly Joint[]
   /** The plug, where it is about one. */
   readonly connection?: Connection
   /** The part that is lifted away or goes back, where it is about one. */
@@ -101,6 +103,10 @@ export function lean({ rotation: [x, y] }: Pose): number {
 
 /** It is laid over: from here on it hangs where it stood. */
 export const laidOver = ({ from, to }: Turning): boolean => Math.abs(lean(to) - lean(from)) >= 45
+
+/** Does the step have a fixing of a kind, its own or one that comes along? */
+export const hasKind = ({ joint, along = [] }: At, kind: Joint['kind']): boolean =>
+  joint?.kind === kind || along.some((j) => j.kind === kind)
 
 /** The part that a fixing, or what is lifted, is about and everything that the fixing holds. */
 export const partsAt = ({ file, part, joint }: At): readonly Part[] =>

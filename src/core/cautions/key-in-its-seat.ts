@@ -1,5 +1,5 @@
-import type { CautionRule } from './caution'
+import { type CautionRule, hasKind } from './caution'
 
 export const keyInItsSeat: CautionRule = {
-  when: ({ joint, limb }) => limb === 'up' && joint?.kind === 'key',
+  when: (at) => at.limb === 'up' && hasKind(at, 'key'),
 }

@@ -5,7 +5,7 @@ import type { LoosePiece } from './missing'
 import { presentStep } from './readiness'
 import { stageIndex } from './stages'
 import type { JobState } from './state'
-import { looseFixings, loosePiece, offParts } from './tray'
+import { looseFixings, loosePiece, offParts, wantedNew } from './tray'
 import type { AnyCheck, Power } from './vocabulary'
 
 /** Something that whoever takes the job up has to know, as a fact: `words/en/open-items` says it. */
@@ -14,6 +14,7 @@ export type OpenItem =
   | { readonly is: 'pose'; readonly pose: string; readonly name: string }
   | { readonly is: 'disputed'; readonly pieces: readonly LoosePiece[] }
   | { readonly is: 'lost'; readonly pieces: readonly LoosePiece[] }
+  | { readonly is: 'wanted new'; readonly pieces: readonly LoosePiece[] }
   | { readonly is: 'short'; readonly items: readonly Delivered[] }
   | { readonly is: 'loose'; readonly count: number; readonly cells: readonly string[] }
   | { readonly is: 'off'; readonly parts: readonly string[] }
@@ -26,6 +27,7 @@ export function openItems(state: JobState, at: number): OpenItem[] {
   const fixings = Object.values(state.fixings)
   const disputed = fixings.filter((f) => f.disputed).map((f) => loosePiece(f, 'disputed'))
   const lost = fixings.filter((f) => f.condition === 'lost').map((f) => loosePiece(f, 'lost'))
+  const wanted = wantedNew(state)
   const short = state.delivery && stageIndex(state.stage) < stageIndex('prove') ? miscount(state.delivery.items).short : []
   const cells = [...new Set(looseFixings(state).flatMap((f) => (f.where !== undefined ? [f.where] : [])))].sort((a, b) =>
     a.localeCompare(b, 'en', { numeric: true }),
@@ -36,6 +38,7 @@ export function openItems(state: JobState, at: number): OpenItem[] {
     ...some(state.pose.id !== '' && state.pose.name !== '', { is: 'pose', pose: state.pose.id, name: state.pose.name }),
     ...some(disputed.length > 0, { is: 'disputed', pieces: disputed }),
     ...some(lost.length > 0, { is: 'lost', pieces: lost }),
+    ...some(wanted.length > 0, { is: 'wanted new', pieces: wanted }),
     ...some(short.length > 0, { is: 'short', items: short }),
     ...some(cells.length > 0, { is: 'loose', count: looseFixings(state).length, cells }),
     ...some(offParts(state).length > 0, { is: 'off', parts: offParts(state).map((p) => p.name) }),

@@ -23,6 +23,11 @@ export function loosePiece(f: FixingState, how: LoosePiece['how']): LoosePiece {
   return { is: 'fixing', id: f.id, label: f.label, place: f.place, how, ...(f.where !== undefined ? { cell: f.where } : {}) }
 }
 
+/** Pieces of which a new one has to come: a nicked seal, a key with pressed flanks, a torn screw. */
+export function wantedNew(state: Pick<JobState, 'fixings'>): readonly LoosePiece[] {
+  return Object.values(state.fixings).flatMap((f) => (f.condition === 'new wanted' ? [loosePiece(f, 'waiting')] : []))
+}
+
 /** Each piece that is not where it belongs, disputed and lost ones first. */
 export function trayMissing(state: Pick<JobState, 'fixings' | 'parts'>, excused: ReadonlySet<string> = new Set()): Missing[] {
   const how = (f: FixingState): 'disputed' | 'lost' | 'loose' => (f.disputed ? 'disputed' : f.condition === 'lost' ? 'lost' : 'loose')

@@ -28,6 +28,8 @@ export interface FileIndex {
   readonly jointsOf: ReadonlyMap<string, readonly Joint[]>
   /** Things that some step makes to be seen and reached, whatever else is in the way of them. */
   readonly exposedBySteps: ReadonlySet<string>
+  /** Fixings that come away with an action, by its id. */
+  readonly along: ReadonlyMap<string, readonly Joint[]>
   /** Parts that come off together with a part. */
   readonly ridersOf: ReadonlyMap<string, readonly string[]>
 }
@@ -48,6 +50,7 @@ export function indexFile(file: MachineFile): FileIndex {
     consumables: byId(file.consumables),
     exposedBySteps: new Set(file.steps.flatMap((s) => (s.gives ?? []).flatMap((g) => (g.fact === 'exposed' ? [g.of] : [])))),
     jointsOf: gathered(file.joints.flatMap((joint) => joint.holds.map((part) => [part, joint] as const))),
+    along: gathered(file.joints.flatMap((joint) => (joint.along === undefined ? [] : [[joint.along, joint] as const]))),
     ridersOf: gathered(file.parts.flatMap((part) => (part.with === undefined ? [] : [[part.with, part.id] as const]))),
   }
 }
@@ -68,7 +71,9 @@ export function closureOf(index: FileIndex, partId: string): Set<string> {
 export function jointsToRest(index: FileIndex, partId: string, variants: Variants): Joint[] {
   const inside = closureOf(index, partId)
   const near = new Set([...inside].flatMap((id) => index.jointsOf.get(id) ?? []))
-  return [...near].filter((joint) => holds(joint.when, () => false, variants) && joint.holds.some((id) => !inside.has(id)))
+  return [...near].filter(
+    (joint) => joint.along === undefined && holds(joint.when, () => false, variants) && joint.holds.some((id) => !inside.has(id)),
+  )
 }
 
 /** Answers with the worst case put in for every question nobody has answered. */

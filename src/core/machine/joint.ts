@@ -1,5 +1,6 @@
 import type { Quantity } from '../units'
 import type { Doing } from './doing'
+import type { ActionId } from './ids'
 import type { Guard } from './guard-types'
 
 export const JOINT_KINDS = [
@@ -81,6 +82,8 @@ export interface Joint {
   readonly role: 'working' | 'dust' | 'cover'
   readonly critical?: Critical
   readonly captive?: boolean
+  /** It comes away in the hand with this action, and goes back with its return: an inner washer with its wheel, a key with its pulley. */
+  readonly along?: ActionId
   /** The bolt runs through a groove of the shaft that it clamps, and so keeps it from coming out. */
   readonly groove?: boolean
   /** Where it lies while off. */
@@ -89,9 +92,17 @@ export interface Joint {
   /** `loosen` leaves it in place. */
   readonly release: 'undo' | 'loosen' | 'cut' | 'peel' | 'pry' | 'warm then undo' | 'pull'
   readonly access?: Guard
+  /** Its words and ways; with `along` it has none of its own. */
   readonly down: Doing
   readonly up?: Doing
 }
+
+/** Sorts that go back only while they are sound: a nicked or flat seal, a key with pressed flanks, a worn bush. */
+const REUSED_IF_SOUND: ReadonlySet<JointKind> = new Set(['seal', 'key', 'spacer'])
+
+/** Is it looked at as it comes out, whether it may go back? What is used up is new anyway. */
+export const isReusedIfSound = ({ kind, consumable }: Pick<Joint, 'kind' | 'consumable'>): boolean =>
+  consumable === undefined && REUSED_IF_SOUND.has(kind)
 
 export interface Pin {
   /** Numbered seen from the wire side. */

@@ -64,6 +64,8 @@ function checkJoints({ file, index, faults, known, guard, doing }: Look): void {
     if (joint.consumable !== undefined) known(`${at}/consumable`, joint.consumable, index.consumables)
     guard(`${at}/when`, joint.when)
     guard(`${at}/access`, joint.access)
+    // What comes along has no way of its own: whatever takes it must be there.
+    if (joint.along !== undefined) return known(`${at}/along`, joint.along, actionIds(index))
     doing(`${at}/down`, joint.down)
     doing(`${at}/up`, joint.up)
   })
@@ -158,7 +160,7 @@ function checkWork({ file, index, known, guard }: Look): void {
 /** Ids of all actions that a file can lead to, as order rules and checks name them: `undo:x`, `off:x`, `unplug:x`, `step:x`. */
 function actionIds(index: FileIndex): ReadonlyMap<string, true> {
   return new Map([
-    ...[...index.joints.keys()].map((id) => [actionId('undo', id), true] as const),
+    ...[...index.joints.values()].filter((j) => j.along === undefined).map((j) => [actionId('undo', j.id), true] as const),
     ...[...index.parts.values()].filter((p) => p.lift).map((p) => [actionId('off', p.id), true] as const),
     ...[...index.connections.keys()].map((id) => [actionId('unplug', id), true] as const),
     ...[...index.steps.keys()].map((id) => [actionId('step', id), true] as const),

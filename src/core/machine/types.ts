@@ -211,6 +211,8 @@ export interface Tool {
   /** What it reaches round with: mm from the square drive to the fixing, and the angle to the wrench, degrees, 0 straight on. */
   readonly adapter?: { readonly reach: number; readonly angle: number }
   readonly special?: boolean
+  /** Minutes that picking it up takes beside the change itself: a lift to fetch, a puller to set up. */
+  readonly setUp?: number
 }
 
 export interface Consumable {

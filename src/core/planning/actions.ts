@@ -46,12 +46,13 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
   const actions = new Map<string, Action>()
   const put = (action: Action): void => {
     const doing = withWays(index, action.doing)
-    actions.set(action.id, { ...action, doing, ...anyWay(doing, variants) })
+    const along = alongWith(index, action.id, variants).map((j) => off(j.id))
+    actions.set(action.id, { ...action, gives: [...action.gives, ...along], doing, ...anyWay(doing, variants) })
   }
   const needing = (subject: string, ...guards: readonly (Guard | undefined)[]): Guard =>
     both(...[accessOf(index, subject)].flatMap((a) => (a ? [expand(index, a, [subject])] : [])), expand(index, both(...guards)))
   for (const joint of index.file.joints) {
-    if (!holds(joint.when, no, variants)) continue
+    if (joint.along !== undefined || !holds(joint.when, no, variants)) continue
     const load = loadOf(index, joint)
     put({
       id: actionId('undo', joint.id),
@@ -105,6 +106,10 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
   }
   return actions
 }
+
+/** Fixings of this variant that come away with an action. */
+export const alongWith = (index: FileIndex, action: string, variants: Variants): readonly Joint[] =>
+  (index.along.get(action) ?? []).filter((joint) => holds(joint.when, no, variants))
 
 /** Modes of a step that the variants allow; whether what they ask for beside holds is a matter of order. */
 export function usableModes(doing: Doing, variants: Variants): readonly Mode[] {

@@ -37,7 +37,7 @@ export function everythingInFileOrder(file: MachineFile): { readonly steps: numb
     minutes +=
       way.mode.minutes.likely * way.mode.people +
       turns.cost(pose, way.pose) +
-      (way.mode.tool !== null && way.mode.tool !== tool ? DEFAULT_PRICES.swap : 0)
+      (way.mode.tool !== null && way.mode.tool !== tool ? DEFAULT_PRICES.swap + (index.tools.get(way.mode.tool)?.setUp ?? 0) : 0)
     pose = way.pose
     tool = way.mode.tool ?? tool
     action!.gives.forEach((f) => facts.add(f))

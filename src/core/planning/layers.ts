@@ -1,5 +1,5 @@
 import { factKey, type Guard, indexFile, type MachineFile, type Variants, withWorstCase, offOf } from '../machine'
-import { compileDown, usableModes, wanted } from './actions'
+import { alongWith, compileDown, usableModes, wanted } from './actions'
 
 /** What comes free in the same round: ids of parts, fixings and connections. */
 export interface Layer {
@@ -40,7 +40,7 @@ export function layersOf(file: MachineFile, answers: Variants): { readonly layer
     parts.forEach((p) => freed.add(p))
     layers.push({
       parts,
-      joints: now.flatMap(([, a]) => (a.kind === 'release' ? [a.subject] : [])),
+      joints: now.flatMap(([id, a]) => [...(a.kind === 'release' ? [a.subject] : []), ...alongWith(index, id, variants).map((j) => j.id)]),
       connections: now.flatMap(([, a]) => (a.kind === 'unplug' ? [a.subject] : [])),
     })
   }

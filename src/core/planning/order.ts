@@ -1,7 +1,8 @@
-import { type Doing, factKey, type Guard, holds, type MachineFile, type Mode, type Variants, type FactKey } from '../machine'
+import { type Doing, factKey, type Guard, holds, type MachineFile, type Mode, type Tool, type Variants, type FactKey } from '../machine'
 import { type Action, usableModes } from './actions'
 import { contradiction } from './no-way'
-import { costOf, type Limits, limitsFor, meets, type Need, noneDone, type Placing, type Problem, solve, type Task, withDone } from './solve'
+import { type Limits, limitsFor, meets, type Need, noneDone, type Problem, solve, type Task, withDone } from './solve'
+import { tidied } from './tidy'
 import { standingGuard, type Turns } from './turns'
 import type { Prices } from './types'
 import type { Keeps, UpAction } from './way-up'
@@ -37,7 +38,7 @@ export interface Sequence {
 /** How the machine stands, what changes cost, and how long may be searched. */
 export interface Setting {
   readonly poses: readonly string[]
-  readonly tools: readonly string[]
+  readonly tools: readonly Pick<Tool, 'id' | 'setUp'>[]
   readonly pose: string
   readonly tool: string | null
   readonly turns: Turns
@@ -47,16 +48,30 @@ export interface Setting {
 
 const seconds = (minutes: number): number => Math.round(minutes * 60)
 
+/** Which of equally cheap orders is taken. */
+export interface AmongEquals {
+  /** Items that come as early as costs nothing: what makes safe. */
+  readonly early: (item: string) => boolean
+  /** How near two items are, for whoever does them one after the other. */
+  readonly near: (a: string, b: string) => number
+}
+
 /**
  * The cheapest way to the goal in whole seconds: which items, in what order, each how. Work is likely minutes × people plus any penalty
  * of the mode; a change of tool has its price, bare hands cost nothing. Null where the goal cannot be reached.
- * @param early items that come as early as costs nothing: of equally cheap orders the one that makes safe first
  */
-export function cheapestOrder(items: readonly Item[], goal: Need, early: (item: string) => boolean, setting: Setting): Sequence | null {
+export function cheapestOrder(items: readonly Item[], goal: Need, { early, near }: AmongEquals, setting: Setting): Sequence | null {
   const { problem, ways } = problemOf(items, goal, setting)
   const found = solve(problem, { ...limitsFor(items.length), ...setting.limits })
   if (!found) return null
-  const order = broughtForward(problem, found.order, found.cost, (task) => early(items[task]!.id))
+  const idOf = (task: number): string => items[task]!.id
+  const order = tidied(
+    problem,
+    found.order,
+    found.cost,
+    (task) => early(idOf(task)),
+    (a, b) => near(idOf(a), idOf(b)),
+  )
   return {
     placed: order.map((p) => ({ index: p.task, mode: ways[p.task]![p.choice]!, pose: setting.poses[p.pose]! })),
     cost: found.cost / 60,
@@ -85,7 +100,7 @@ function problemOf(
   { poses, tools, pose, tool, turns, prices }: Setting,
 ): { readonly problem: Problem; readonly ways: readonly (readonly Mode[])[] } {
   const poseAt = new Map(poses.map((id, i) => [id, i]))
-  const toolAt = new Map(tools.map((id, i) => [id, i]))
+  const toolAt = new Map(tools.map(({ id }, i) => [id, i]))
   const ways = items.map((item) =>
     item.modes.flatMap((mode) => {
       const choice = {
@@ -117,37 +132,10 @@ function problemOf(
     poses: poses.length,
     tools: tools.length,
     turn: poses.map((from) => poses.map((to) => (from === to ? 0 : seconds(turns.cost(from, to))))),
-    swap: seconds(prices.swap),
+    swap: tools.map(({ setUp = 0 }) => seconds(prices.swap + setUp)),
     against: seconds(prices.againstPreference),
   }
   return { problem, ways: ways.map((list) => list.map((w) => w.mode)) }
-}
-
-/** Longer orders are left as they were found: every pair of places is tried. */
-const LONGEST_TIDIED = 80
-
-/**
- * Whatever stands before the last of the early tasks and may as well come after it goes there, one by one or several together,
- * while that costs nothing.
- */
-function broughtForward(problem: Problem, order: readonly Placing[], cost: number, early: (task: number) => boolean): readonly Placing[] {
-  let best = [...order]
-  const last = (): number => best.findLastIndex((p) => early(p.task))
-  const movedOne = (): boolean => {
-    const to = last()
-    for (let end = to - 1; end >= 0; end--) {
-      for (let start = end; start >= 0 && !early(best[start]!.task); start--) {
-        const moved = [...best.slice(0, start), ...best.slice(end + 1, to + 1), ...best.slice(start, end + 1), ...best.slice(to + 1)]
-        const same = costOf(problem, moved)
-        if (same === null || same > cost) continue
-        best = moved
-        return true
-      }
-    }
-    return false
-  }
-  while (best.length <= LONGEST_TIDIED && movedOne());
-  return best
 }
 
 /** Everything that can be done on the way down, with what the file's orders and load paths ask; and the goal in the same numbers. */

@@ -4,10 +4,11 @@ import { type Action, compileDown, expandGoal, hiddenBehind, usableModes, withPo
 import { LOOKED_AT, rejectedSets } from './alternatives'
 import { cheapestCompletion } from './completion'
 import { equip, orByFeel, stoppedBy } from './equip'
+import { nearness } from './nearness'
 import { whyUnreachable } from './no-way'
 import { opensBySwap, provedAs } from './opens'
 import { consumableNeeds, secondPerson, toolNeeds } from './tools-and-people'
-import { cheapestOrder, contradicting, downItems, neverOpen, type Sequence, type Setting, upItems } from './order'
+import { type AmongEquals, cheapestOrder, contradicting, downItems, neverOpen, type Sequence, type Setting, upItems } from './order'
 import { reversed } from './reverse'
 import type { Limits } from './solve'
 import { bearingOn, powerOf } from './steps'
@@ -73,12 +74,10 @@ export function plan(
     return lacking.size > 0 ? forWantOfTools(file, from, goals, options, index, lacking, fail(unreachable)) : fail(unreachable)
   const sets = cheapestCompletion(actions, goal, variants, facts)
   const earlier = new Set(start.done)
-  const open = [...actions.values()]
-    .filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0)
-    .sort((a, b) => (a.id < b.id ? -1 : 1))
+  const open = [...actions.values()].filter((a) => !earlier.has(a.id) && usableModes(a.doing, variants).length > 0).sort(byTitle)
   const setting: Setting = {
     poses: file.poses.map((p) => p.id),
-    tools: file.tools.map((t) => t.id),
+    tools: file.tools,
     pose: start.pose,
     tool: start.tool,
     turns,
@@ -87,7 +86,9 @@ export function plan(
   }
   const wanted = downItems(file, open, goal, variants, facts)
   const makesSafe = (id: string): boolean => actions.get(id)!.kind === 'prove' || powerOf(index, actions.get(id)!, 'down') !== undefined
-  const down = cheapestOrder(wanted.items, wanted.goal, makesSafe, setting)
+  const nearer = nearness(index)
+  const near = (a: string, b: string): number => nearer(everything.get(a)!, everything.get(b)!)
+  const down = cheapestOrder(wanted.items, wanted.goal, { early: makesSafe, near }, setting)
   // A turn that wants a jack which is not here is no turn.
   const unlifted = meant.poseMoves.find((m) => m.with?.some((id) => lacking.has(id)))
   const forWantOfLift = (): PlanResult | null =>
@@ -107,14 +108,16 @@ export function plan(
       noTurn(sets?.best.actions ?? new Set(), actions, start.pose, turns) ??
       fail({ kind: 'cycle', limb: 'down', loop: contradicting(wanted.items, wanted.goal, setting) })
     )
-  const chosen = [...down.placed.map((p) => open[p.index]!)].sort((a, b) => (a.id < b.id ? -1 : 1))
+  const chosen = [...down.placed.map((p) => open[p.index]!)].sort(byTitle)
   const named = (s: PlannedStep): PlannedStep => ({ ...s, title: titleWithEnd(index, goals, s) })
   const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants).map(named)
 
   const all = [...already, ...chosen]
   const atTheBottom = new Set<string>(all.flatMap((a) => a.gives))
   const returns = (sourceLast: boolean): readonly UpAction[] =>
-    compileUp(index, variants, all, sourceLast).map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
+    [...compileUp(index, variants, all, sourceLast)]
+      .sort(upByTitle)
+      .map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
   const stopped = stoppedBy(index, returns(true), lacking)
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
   const bottom = down.placed.at(-1)?.pose ?? start.pose
@@ -122,7 +125,13 @@ export function plan(
   const wayUp = (sourceLast: boolean) => {
     const ups = returns(sourceLast).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
     const back = upItems(file, ups, variants, atTheBottom)
-    return { ups, back, planned: cheapestOrder(back.items, back.goal, () => false, atBottom) }
+    const actionOf = new Map(ups.map((u) => [u.id, u.action]))
+    const equals: AmongEquals = {
+      // Nobody turns or lets down a live machine that may as well be dead.
+      early: (id) => ups.some((u) => u.id === id && u.again === 'apart'),
+      near: (a, b) => nearer(actionOf.get(a)!, actionOf.get(b)!),
+    }
+    return { ups, back, planned: cheapestOrder(back.items, back.goal, equals, atBottom) }
   }
   // A file may leave no other way than to make it live before all else is back.
   const last = wayUp(true)
@@ -131,7 +140,7 @@ export function plan(
   const reverse = cheapestOrder(
     reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]),
     back.goal,
-    () => false,
+    AS_FOUND,
     { ...atBottom, limits: { nodes: LOOKED_AT } },
   )
   const up = options.upOrder === 'reverse' && reverse ? reverse : planned
@@ -165,7 +174,7 @@ export function plan(
       (set) => {
         const some = open.filter((a) => set.has(a.id))
         const items = downItems(file, some, goal, variants, facts)
-        const found = cheapestOrder(items.items, items.goal, () => false, { ...setting, limits: { nodes: LOOKED_AT } })
+        const found = cheapestOrder(items.items, items.goal, AS_FOUND, { ...setting, limits: { nodes: LOOKED_AT } })
         return found && { used: found.placed.map((p) => some[p.index]!.id), cost: found.cost }
       },
       (id) => actions.get(id)!.doing.title,
@@ -179,6 +188,16 @@ export function plan(
       .map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
 }
+
+/** What is only counted or has one order needs no choosing among equals. */
+const AS_FOUND: AmongEquals = { early: () => false, near: () => 0 }
+
+/** By what is said, so that nothing told depends on ids. */
+const byTitle = (a: Action, b: Action): number =>
+  a.doing.title < b.doing.title || (a.doing.title === b.doing.title && a.id < b.id) ? -1 : 1
+
+const upByTitle = (a: UpAction, b: UpAction): number =>
+  a.doing.title < b.doing.title || (a.doing.title === b.doing.title && a.id < b.id) ? -1 : 1
 
 const nameOf = (index: FileIndex, tool: string): string => index.tools.get(tool)?.name ?? tool
 

@@ -1,4 +1,16 @@
-import { type Doing, type FileIndex, holds, type Guard, type Variants, actionId, offOf, factKey, type FactKey } from '../machine'
+import {
+  type Doing,
+  type FileIndex,
+  holds,
+  type Guard,
+  type LoadPath,
+  type Variants,
+  actionId,
+  closureOf,
+  offOf,
+  factKey,
+  type FactKey,
+} from '../machine'
 import { type Action, withWays } from './actions'
 import { isBench, waitingFor, withDeadAgain } from './dead-again'
 import { returnOf } from './fixing-specs'
@@ -29,7 +41,7 @@ export interface UpAction {
  * its removal is still so (the mirror: what made room for it comes back later), unless a `must` rule says the opposite, plus the returns'
  * own guards (`not off x` = x is back on), the file's rules and its checks.
  */
-export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[], sourceLast = true): UpAction[] {
+export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[], sourceLast = true): readonly UpAction[] {
   const chosen = new Map(down.map((a) => [a.id, a]))
   const returns = down.filter((a) => a.kind !== 'prove' && a.kind !== 'support' && returnDoing(index, a) !== undefined)
   const checks = relevantChecks(index, variants, new Set(returns.map((a) => a.id)))
@@ -81,8 +93,34 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     after: unique([...up.after, ...checkedBefore.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
-  if (!sourceLast) return whole
-  return [...live.reduce((all, source) => withDeadAgain(index, withLast(all, source), down, source), whole as readonly UpAction[])]
+  const held = index.file.loadPath.reduce((all, path) => withHeld(index, all, path), whole as readonly UpAction[])
+  if (!sourceLast) return held
+  return live.reduce((all, source) => withDeadAgain(index, withLast(all, source), down, source), held)
+}
+
+/**
+ * What was raised into place is bolted before anything else is done at it: nobody plugs in leads or hangs wheels on what lies on a jack.
+ * What its bolts themselves wait for comes first.
+ */
+function withHeld(index: FileIndex, ups: readonly UpAction[], { part, joints }: LoadPath): readonly UpAction[] {
+  const raised = ups.filter((up) =>
+    up.answers?.gives.some((fact) => {
+      const id = offOf(fact)
+      return id !== null && index.parts.has(id) && closureOf(index, id).has(part)
+    }),
+  )
+  const bolts = ups.filter((up) => joints.some((id) => up.id === actionId('undo', id))).map((up) => up.id)
+  if (raised.length === 0 || bolts.length === 0) return ups
+  const first = new Set(bolts)
+  const byId = new Map(ups.map((up) => [up.id, up]))
+  for (const id of first) for (const other of byId.get(id)?.after ?? []) first.add(other)
+  const later = waitingFor(
+    ups,
+    raised.map((up) => up.id),
+  )
+  return ups.map((up) =>
+    up.answers && later.has(up.id) && !first.has(up.id) ? { ...up, after: [...new Set([...up.after, ...bolts])] } : up,
+  )
 }
 
 /**

@@ -1,5 +1,5 @@
 import { both, factKey, factsIn, type FileIndex, settled, type Variants, actionId, poseWish, stepId, cellName } from '../machine'
-import type { Action } from './actions'
+import { type Action, alongWith } from './actions'
 import type { Sequence } from './order'
 import { endsOf, isHeavy, takesTorque } from './gates'
 import { opensOf } from './opens'
@@ -54,7 +54,7 @@ export function writeDown(
       ...(asksDead(action.needs) ? { dead: true as const } : {}),
       ...(power ? { power } : {}),
       ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
-      fixings: joint ? fixingSpecs(joint, nextCell) : [],
+      fixings: [...(joint ? [joint] : []), ...alongWith(index, action.id, variants)].flatMap((j) => fixingSpecs(j, nextCell)),
       parts: partSpecs(index, action.gives),
       ...(opens.length > 0 ? { opens } : {}),
       ...(isHeavy(index, action, action.doing) ? { heavy: true as const } : {}),
@@ -88,12 +88,13 @@ export function writeUp(
       const answered = up.answers ? byAction.get(up.answers.id) : undefined
       const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
       const plug = up.answers?.kind === 'unplug' ? index.connections.get(up.answers.subject) : undefined
-      const covers = up.doing.covers ?? (joint ? [joint.id] : [])
-      const members = covers.flatMap(
-        (id) =>
-          byAction.get(actionId('undo', id))?.fixings ??
-          (earlier.has(actionId('undo', id)) ? fixingSpecs(index.joints.get(id)!, () => undefined) : []),
-      )
+      const along = up.answers ? alongWith(index, up.answers.id, variants) : []
+      const covers = [...(up.doing.covers ?? (joint ? [joint.id] : [])), ...along.map((j) => j.id)]
+      const members = covers.flatMap((id) => {
+        const taken = index.joints.get(id)?.along ?? actionId('undo', id)
+        const off = byAction.get(taken)?.fixings.filter((f) => f.joint === id)
+        return off ?? (earlier.has(taken) ? fixingSpecs(index.joints.get(id)!, () => undefined) : [])
+      })
       const power = up.answers
         ? powerOf(index, up.answers, 'up')
         : up.again === 'apart'
@@ -101,7 +102,7 @@ export function writeUp(
           : up.again === 'joined'
             ? 'live'
             : undefined
-      const passes = up.doing.passes ?? (joint ? (['final'] as const) : undefined)
+      const passes = up.doing.passes ?? (members.length > 0 ? (['final'] as const) : undefined)
       const final = passes?.includes('final') ?? false
       const step: PlannedStep = {
         id: stepId('up', up.id),

@@ -42,6 +42,8 @@ const MOTOR: readonly CompareSpec[] = [
 export function knot(): MachineFile {
   const raised = prepared('raise-top')
   const open = off('side-panel')
+  /** Nobody works under the top on its actuator alone. */
+  const propped = prepared('prop-top')
   return {
     format: 'nailsmith-machine/1',
     id: 'knot',
@@ -162,7 +164,14 @@ export function knot(): MachineFile {
           ifOmitted: 'Out of line it eats its belt.',
         }),
       },
-      { id: 'pulley', role: 'gearbox', name: 'motor pulley', mass: q(0.15, 'kg'), escape: off('motor') },
+      {
+        id: 'pulley',
+        role: 'gearbox',
+        name: 'motor pulley',
+        mass: q(0.15, 'kg'),
+        transfer: true,
+        escape: all(off('motor'), prepared('pulley-depth')),
+      },
       {
         id: 'idler',
         role: 'gearbox',
@@ -262,7 +271,7 @@ export function knot(): MachineFile {
           keep: 'carrier',
           release: 'pry',
           when: { variant: 'strut-fitted', is: 'yes' },
-          access: all(raised, prepared('prop-top')),
+          access: all(raised, propped),
           down: doing('Clips up, strut off its balls', [way(UP, 'hook', 1)], {
             note: 'At full length it has the least force.',
           }),
@@ -283,7 +292,7 @@ export function knot(): MachineFile {
           release: 'loosen',
           keep: 'own hole',
           captive: true,
-          access: all(open, DEAD),
+          access: all(open, DEAD, propped),
           down: doing('Loosen the idler bolt, arm let back by hand', [way(UP, 'ring-10', 1)], {
             note: 'Mark the arm’s place first.',
           }),
@@ -347,19 +356,41 @@ export function knot(): MachineFile {
           name: 'pulley screw',
           kind: 'screws',
           holds: ['pulley', 'motor'],
-          frees: ['pulley'],
           label: 'grub M5×6',
           thread: 'M5',
           head: 'grub, hexagon socket 2.5',
           lock: MEDIUM,
           release: 'undo',
           access: off('motor'),
-          down: doing('Undo the grub screw, pull the pulley', [way(BOTH, 'hex-2.5', 2)], { cautions: ['H47'] }),
-          up: doing('Pulley on, grub screw on the flat', [way(BOTH, 'hex-2.5', 2)], {
+          down: doing('Undo the grub screw of the pulley', [way(BOTH, 'hex-2.5', 1)], { cautions: ['H47'] }),
+          up: doing('Grub screw onto the key', [way(BOTH, 'hex-2.5', 1)], {
             consumables: [{ consumable: 'locker-medium', count: 1 }],
+            ifOmitted: 'The pulley walks along the shaft until the belt runs off.',
           }),
         },
-        [['on the flat', 6]],
+        [['over the key', 6]],
+      ),
+      fixing(
+        {
+          id: 'pulley-key',
+          name: 'pulley key',
+          kind: 'key',
+          holds: ['pulley', 'motor'],
+          frees: ['pulley'],
+          label: 'key 3 × 3 × 10',
+          release: 'pull',
+          access: off('pulley-screw'),
+          down: doing('Pull the pulley, key into the tray', [way(BOTH, 'two-leg', 2)], {
+            note: 'Legs behind the hub, square to the shaft. A key with pressed flanks wants a new one.',
+            cautions: ['H46'],
+          }),
+          up: doing('Key in the shaft, pulley on to the depth measured', [way(BOTH, null, 2)], {
+            with: ['calliper'],
+            wants: [{ id: 'depth', name: 'pulley face behind the shaft’s end', quantity: 'length', unit: 'mm', within: 0.5 }],
+            ifOmitted: 'Off its line the belt climbs the flange.',
+          }),
+        },
+        ['in the motor shaft'],
       ),
       fixing(
         {
@@ -403,7 +434,7 @@ export function knot(): MachineFile {
           label: 'tie',
           release: 'cut',
           consumable: 'tie',
-          access: DEAD,
+          access: all(DEAD, propped),
           down: doing('Cut 2 ties under the top', [way(UP, 'snips', 0.75)], { note: 'The remote’s lead shares both.' }),
           up: doing('2 new ties, loop for the tilt left in', [way(UP, 'snips', 1)], {
             consumables: [{ consumable: 'tie', count: 2 }],
@@ -512,11 +543,22 @@ export function knot(): MachineFile {
         kind: 'prepare',
         limb: 'down',
         gives: [prepared('note-extension')],
-        access: prepared('prop-top'),
+        access: propped,
         down: doing('Rod length measured and written down', [way(UP, 'calliper', 1)], {
           wants: [{ id: 'rod', name: 'rod, eye to eye', quantity: 'length', unit: 'mm' }],
           note: 'Eye to eye, to the millimetre: the new one is set to it.',
           photo: 'rod and rule',
+        }),
+      },
+      {
+        id: 'pulley-depth',
+        kind: 'prepare',
+        limb: 'down',
+        gives: [prepared('pulley-depth')],
+        access: off('motor'),
+        down: doing('Depth of the pulley on its shaft, written down', [way(BOTH, 'calliper', 0.5)], {
+          wants: [{ id: 'depth', name: 'pulley face behind the shaft’s end', quantity: 'length', unit: 'mm' }],
+          ifOmitted: 'Off its line the belt climbs the flange.',
         }),
       },
       {
@@ -543,6 +585,7 @@ export function knot(): MachineFile {
         kind: 'gate',
         limb: 'up',
         after: ['off:belt', 'undo:idler-bolt'],
+        before: ['step:prop-top'],
         up: doing('Belt in the middle of both pulleys, ten turns by hand', [way(UP, null, 1)]),
       },
       {
@@ -551,6 +594,7 @@ export function knot(): MachineFile {
         limb: 'up',
         check: 'reaction path',
         after: ['undo:foot-bolts'],
+        before: ['step:prop-top'],
         up: doing('Motor feet to their mark: look and pull', [way(BOTH, null, 0.5)], {
           looks: { stand: [], items: ['Four foot bolts final', 'Feet on their mark', 'Pulled by the belt: nothing gives'] },
           ifOmitted: 'The belt pulls the motor askew and runs off.',
@@ -562,7 +606,7 @@ export function knot(): MachineFile {
         limb: 'up',
         check: 'pinch',
         after: ['off:actuator', 'undo:lead-ties', 'unplug:actuator-plug', 'unplug:motor-plug', 'off:control'],
-        before: ['off:side-panel'],
+        before: ['off:side-panel', 'step:prop-top'],
         up: doing('Leads clear of hinge and belt: look', [way(BOTH, null, 0.5)], { cautions: ['H63'] }),
       },
       {
@@ -582,10 +626,10 @@ export function knot(): MachineFile {
           'undo:strut-clips',
           'undo:pulley-screw',
         ],
-        before: ['off:side-panel', 'step:raise-top', 'step:prop-top'],
+        before: ['off:side-panel', 'step:raise-top'],
         up: doing('Belt slowly, then the top a hand’s width each way', [way(UP, null, 2), way(FLAT, null, 2)], {
           looks: {
-            stand: ['Prop in its notch, or the top flat', 'Nobody on the bench, hands clear', 'A hand on the mains plug'],
+            stand: ['Prop out, nothing under the top', 'Nobody on the bench, hands clear', 'A hand on the mains plug'],
             items: [
               'Belt runs true, in the middle',
               'Belt stops at once',
@@ -595,7 +639,6 @@ export function knot(): MachineFile {
               'Stop button stops both',
             ],
           },
-          note: 'Prop still in its notch, hand on the mains plug.',
         }),
       },
       {
@@ -638,6 +681,14 @@ export function knot(): MachineFile {
         then: 'step:raise-top',
         strength: 'must',
         consequence: 'Without power it stays up.',
+      },
+      {
+        id: 'prop-before-power',
+        limb: 'up',
+        first: 'step:prop-top',
+        then: 'unplug:mains-plug',
+        strength: 'must',
+        consequence: 'Nobody reaches under a live top, and driven onto its prop it bends the actuator.',
       },
       {
         id: 'prop-before-lowering',
@@ -698,6 +749,7 @@ export function knot(): MachineFile {
       { id: 'cross-2', name: 'cross-head PH2', short: 'cross 2', kind: 'cross', size: 'PH2' },
       { id: 'ring-10', name: 'ring spanner 10 mm', short: '10 ring', kind: 'spanner', size: '10' },
       { id: 'ring-pliers', name: 'snap ring pliers', short: 'ring pliers', kind: 'pliers', special: true },
+      { id: 'two-leg', name: 'two-leg puller, small', short: 'puller', kind: 'puller', special: true },
       { id: 'vice-press', name: 'press with rings', short: 'press', kind: 'press', special: true },
       { id: 'snips', name: 'flush cutters', short: 'snips', kind: 'cutters' },
       { id: 'meter', name: 'multimeter, checked', short: 'meter', kind: 'meter' },
@@ -731,15 +783,29 @@ export function knot(): MachineFile {
       },
       {
         id: 'motor-goal',
-        name: 'belt motor',
+        name: 'belt motor, its pulley moved over',
         guard: all(off('motor'), off('pulley')),
         swap: [
           {
             id: 'swap-motor',
             title: 'New motor beside the old',
             part: 'motor',
-            note: 'Pulley moved over, to the same depth.',
+            note: 'Shaft, keyway, foot slots and the way it turns are the same.',
             minutes: { low: 3, likely: 5, high: 9 },
+          },
+        ],
+      },
+      {
+        id: 'whole-motor-goal',
+        name: 'belt motor with its pulley',
+        guard: off('motor'),
+        swap: [
+          {
+            id: 'swap-whole-motor',
+            title: 'New motor and pulley beside the old',
+            part: 'motor',
+            note: 'Teeth counted; pulley as deep on its shaft as the old one.',
+            minutes: { low: 2, likely: 4, high: 8 },
           },
         ],
       },

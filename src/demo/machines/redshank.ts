@@ -1,5 +1,22 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, any, DEAD, doing, exposed, fixing, holes, off, PACK_PINS, prepared, q, unplugged, way, wires } from '../../core/builder'
+import {
+  all,
+  along,
+  any,
+  DEAD,
+  doing,
+  exposed,
+  fixing,
+  holes,
+  off,
+  on,
+  PACK_PINS,
+  prepared,
+  q,
+  unplugged,
+  way,
+  wires,
+} from '../../core/builder'
 
 const DOWN = ['on-wheels']
 const UP = ['on-blocks']
@@ -38,6 +55,7 @@ const MOTOR: readonly CompareSpec[] = [
 export function redshank(): MachineFile {
   const bedAway = any(off('bed'), prepared('prop-bed'))
   const lifted = prepared('lift')
+  const onBench = off('drive-unit')
   return {
     format: 'nailsmith-machine/1',
     id: 'redshank',
@@ -76,7 +94,7 @@ export function redshank(): MachineFile {
       },
     ],
     pack: { part: 'pack', plug: 'pack-plug', chemistry: 'lead', cells: 12, nominal: q(24, 'V') },
-    mass: q(58, 'kg'),
+    mass: q(104, 'kg'),
     energy: [
       { id: 'energy-pack', kind: 'pack', of: 'pack', size: q(840, 'Wh'), releasedBy: 'pack-plug' },
       { id: 'energy-capacitors', kind: 'capacitor', of: 'controller', size: q(0.8, 'J', 'estimated'), releasedBy: 'prove-dead' },
@@ -107,7 +125,7 @@ export function redshank(): MachineFile {
       {
         id: 'pack',
         name: 'battery tray',
-        mass: q(16, 'kg'),
+        mass: q(24, 'kg'),
         tethers: ['pack-plug'],
         escape: bedAway,
         lift: doing('Battery tray out by both handles', [way(DOWN, null, 2, { people: 2 })]),
@@ -123,20 +141,20 @@ export function redshank(): MachineFile {
         lift: doing('Controller out through the cowling opening', [way(DOWN, null, 1)], { note: 'It passes on its edge, plugs last.' }),
         back: doing('Controller in on its edge, plugs first', [way(BOTH, null, 1.5)], { cautions: ['H39'] }),
       },
-      { id: 'solenoid', role: 'brake', name: 'park solenoid', mass: q(0.5, 'kg'), tethers: ['solenoid-plug'] },
+      { id: 'solenoid', role: 'brake', name: 'park solenoid', mass: q(0.5, 'kg'), transfer: true, tethers: ['solenoid-plug'] },
       {
         id: 'motor',
         name: 'drive motor',
         mass: q(4.2, 'kg'),
         compare: MOTOR,
-        of: ['motor-cap', 'brushes'],
+        of: ['motor-cap', 'brushes', 'pinion'],
         tethers: ['motor-plug'],
         escape: off('cowling'),
-        lift: doing('Motor straight off the gearbox', [way(UP, null, 1.5)], {
+        lift: doing('Motor straight off the gearbox', [way(UP, null, 1.5), way(BOTH, null, 1, { guard: onBench })], {
           note: 'Straight back: the pinion must not scrape the seal.',
         }),
-        back: doing('Motor on, pinion meshing by hand', [way(UP, null, 2)], {
-          note: 'Turn a wheel while it goes home.',
+        back: doing('Motor on, pinion meshing by hand', [way(UP, null, 2), way(BOTH, null, 1.25, { guard: onBench })], {
+          note: 'Turn the output shaft while it goes home.',
           ifOmitted: 'Drawn home by its screws it chips a tooth.',
         }),
       },
@@ -151,15 +169,41 @@ export function redshank(): MachineFile {
       },
       { id: 'brushes', role: 'motor', name: 'pair of brushes', mass: q(0.02, 'kg'), escape: off('motor-cap') },
       {
+        id: 'pinion',
+        role: 'gearbox',
+        name: 'motor pinion',
+        mass: q(0.12, 'kg'),
+        transfer: true,
+        escape: off('motor'),
+      },
+      {
         id: 'gearbox',
         role: 'gearbox',
         name: 'gearbox',
         mass: q(11, 'kg'),
-        escape: all(off('motor'), off('left-wheel'), off('right-wheel')),
+        escape: off('motor'),
         lift: doing('Lower the gearbox on its jack', [way(UP, null, 3, { people: 2 })], {
+          with: ['gearbox-jack'],
           note: 'Everything still attached, looked for and listed, before it moves.',
+          // As one it is on the bench already.
+          guard: { not: onBench },
         }),
-        back: doing('Raise the gearbox on its jack', [way(UP, null, 4, { people: 2 })]),
+        back: doing('Raise the gearbox on its jack', [way(UP, null, 4, { people: 2 })], { with: ['gearbox-jack'] }),
+      },
+      {
+        id: 'drive-unit',
+        role: 'gearbox',
+        name: 'motor and gearbox as one',
+        of: ['gearbox', 'motor', 'solenoid'],
+        mass: q(15.8, 'kg'),
+        tethers: ['motor-plug', 'solenoid-plug'],
+        escape: off('cowling'),
+        lift: doing('Lower motor and gearbox as one', [way(UP, null, 4, { people: 2 })], {
+          with: ['gearbox-jack'],
+          note: 'The motor’s end is the light one: a hand under it. Parted on the bench.',
+          guard: { not: off('motor') },
+        }),
+        back: doing('Raise motor and gearbox as one', [way(UP, null, 5, { people: 2 })], { with: ['gearbox-jack'], guard: on('motor') }),
       },
       ...(['left', 'right'] as const).map((side) => ({
         id: `${side}-wheel`,
@@ -167,7 +211,7 @@ export function redshank(): MachineFile {
         name: `${side} rear wheel`,
         mass: q(2.6, 'kg'),
         lift: doing(`${side === 'left' ? 'Left' : 'Right'} wheel off its shaft`, [way(UP, null, 1)], {
-          note: 'The key stays in its slot, or on a cloth.',
+          note: 'Its key comes with it, or stays in the shaft: out, and counted.',
         }),
         back: doing(`${side === 'left' ? 'Left' : 'Right'} wheel on, key in its slot`, [way(UP, null, 1)], {
           ifOmitted: 'Without its key the shaft turns and the wheel does not.',
@@ -187,6 +231,7 @@ export function redshank(): MachineFile {
           strength: '8.8',
           torque: q(20, 'Nm'),
           release: 'undo',
+          access: lifted,
           down: doing('Undo 4 bed bolts', [way(DOWN, 'ring-13', 4)]),
           up: doing('4 bed bolts', [way(DOWN, 'torque-60', 5)], { passes: ['started', 'final'], cautions: ['H47'] }),
         },
@@ -282,7 +327,7 @@ export function redshank(): MachineFile {
           thread: 'M4',
           head: 'hexagon 7',
           release: 'undo',
-          access: all(off('cowling'), DEAD),
+          access: all(off('cowling'), DEAD, lifted),
           down: doing('Undo 2 through-bolts of the motor', [way(DOWN, 'ring-7', 1.5)], { note: 'Mark cap and case with a line first.' }),
           up: doing('2 through-bolts, marks in line', [way(BOTH, 'ring-7', 2)], {}),
         },
@@ -320,37 +365,122 @@ export function redshank(): MachineFile {
           pattern: 'criss-cross',
           release: 'undo',
           access: all(off('cowling'), DEAD, lifted),
-          down: doing('Undo 4 motor flange bolts', [way(UP, 'hex-5', 3)], { note: 'The dowel stays in the gearbox.' }),
-          up: doing('4 flange bolts, criss-cross', [way(UP, 'torque-20', 4)], {
-            passes: ['started', 'seated', 'final'],
-            consumables: [{ consumable: 'locker-medium', count: 4 }],
-          }),
+          down: doing(
+            'Undo 4 motor flange bolts',
+            // In place only while the gearbox hangs in its bolts: nobody leans on a box that lies on a jack.
+            [way(UP, 'hex-5', 3, { guard: { not: off('gearbox-bolts') } }), way(BOTH, 'hex-5', 2, { guard: onBench })],
+            { note: 'The dowel comes out with the motor.' },
+          ),
+          up: doing(
+            '4 flange bolts, criss-cross',
+            [way(UP, 'torque-20', 4, { guard: on('gearbox-bolts') }), way(BOTH, 'torque-20', 3, { guard: onBench })],
+            {
+              passes: ['started', 'seated', 'final'],
+              consumables: [{ consumable: 'locker-medium', count: 4 }],
+            },
+          ),
         },
         holes(4, 20),
       ),
-      ...(['left', 'right'] as const).map((side) =>
+      along('off:motor', { id: 'flange-dowel', name: 'flange dowel', kind: 'pin', holds: ['motor', 'gearbox'], label: 'dowel 6 × 16' }, [
+        'in the flange',
+      ]),
+      fixing(
+        {
+          id: 'pinion-ring',
+          name: 'snap ring of the pinion',
+          kind: 'ring',
+          holds: ['pinion', 'motor'],
+          label: 'snap ring 12',
+          release: 'pry',
+          access: off('motor'),
+          down: doing('Snap ring off the motor shaft', [way(BOTH, 'ring-pliers', 0.75)]),
+          up: doing('Snap ring home in its groove', [way(BOTH, 'ring-pliers', 1)], { ifOmitted: 'The pinion walks off under load.' }),
+        },
+        ['on the motor shaft'],
+      ),
+      fixing(
+        {
+          id: 'pinion-key',
+          name: 'pinion key',
+          kind: 'key',
+          holds: ['pinion', 'motor'],
+          frees: ['pinion'],
+          label: 'key 4 × 4 × 12',
+          release: 'pull',
+          access: off('pinion-ring'),
+          down: doing('Pull the pinion, key into the tray', [way(BOTH, 'two-leg', 1.5)], {
+            note: 'Teeth looked at: a step in them wants a new one.',
+          }),
+          up: doing('Key in, pinion on to its shoulder', [way(BOTH, null, 1.5)], {
+            ifOmitted: 'Without its key the motor turns and the buggy does not.',
+          }),
+        },
+        ['in the motor shaft'],
+      ),
+      ...(['left', 'right'] as const).flatMap((side) => [
+        along(
+          `off:${side}-wheel`,
+          {
+            id: `${side}-wheel-key`,
+            name: `${side} wheel key`,
+            kind: 'key',
+            holds: [`${side}-wheel`, 'gearbox'],
+            label: 'key 5 × 5 × 20',
+          },
+          ['in the shaft'],
+        ),
+        along(
+          `undo:${side}-wheel-nut`,
+          {
+            id: `${side}-split-pin`,
+            name: `${side} split pin`,
+            kind: 'pin',
+            holds: [`${side}-wheel`, 'gearbox'],
+            label: 'split pin 3.2 × 32',
+            consumable: 'split-pin',
+          },
+          ['through the nut'],
+        ),
+        along(
+          `undo:${side}-wheel-nut`,
+          {
+            id: `${side}-wheel-washer`,
+            name: `${side} wheel washer`,
+            kind: 'washers',
+            holds: [`${side}-wheel`, 'gearbox'],
+            label: 'washer 13 × 24 × 2.5',
+          },
+          ['under the nut'],
+        ),
         fixing(
           {
             id: `${side}-wheel-nut`,
             name: `${side} wheel nut`,
             kind: 'nut',
             holds: [`${side}-wheel`, 'gearbox'],
-            label: 'nut M12, split pin',
-            thread: 'M12',
+            label: 'castle nut M12×1.25',
+            thread: 'M12×1.25',
             head: '19 mm hexagon',
             critical: 'axle',
             torque: q(55, 'Nm'),
             release: 'undo',
             access: lifted,
-            down: doing(`Pin out, undo the ${side} wheel nut`, [way(UP, 'ring-19', 2)]),
+            down: doing(`Pin out, undo the ${side} wheel nut`, [way(UP, 'ring-19', 2)], {
+              counterHold: 'Strap round tyre and frame.',
+              with: ['soft-strap'],
+            }),
             up: doing(`${side === 'left' ? 'Left' : 'Right'} wheel nut, new split pin`, [way(UP, 'torque-60', 3)], {
               passes: ['seated', 'final', 'marked'],
               consumables: [{ consumable: 'split-pin', count: 1 }],
+              counterHold: 'Strap round tyre and frame.',
+              with: ['soft-strap'],
+              note: 'On to the next slot, never back.',
             }),
           },
           ['end of the shaft'],
         ),
-      ),
+      ]),
       fixing(
         {
           id: 'gearbox-bolts',
@@ -364,7 +494,14 @@ export function redshank(): MachineFile {
           torque: q(24, 'Nm'),
           pattern: 'criss-cross',
           release: 'undo',
-          access: all(off('motor'), lifted, any({ variant: 'filling', is: 'grease' }, { fact: 'drained', of: 'gearbox' })),
+          // The nuts of the wheels are broken loose, and made tight, on a box that is bolted.
+          access: all(
+            off('left-wheel'),
+            off('right-wheel'),
+            lifted,
+            any(off('motor'), unplugged('motor-plug')),
+            any({ variant: 'filling', is: 'grease' }, { fact: 'drained', of: 'gearbox' }),
+          ),
           down: doing('Undo 4 gearbox bolts', [way(UP, 'ring-13', 5)], { cautions: ['H32'] }),
           up: doing('4 gearbox bolts, criss-cross', [way(UP, 'torque-60', 6)], { passes: ['started', 'final'] }),
         },
@@ -452,6 +589,7 @@ export function redshank(): MachineFile {
         kind: 'push aside',
         limb: 'both',
         gives: [prepared('prop-bed')],
+        access: lifted,
         down: doing('Tip the bed, stay locked in', [way(DOWN, null, 1, { penalty: 1 })], {
           note: 'Empty it first; look that the stay has dropped into its notch.',
           cautions: ['H14'],
@@ -463,7 +601,6 @@ export function redshank(): MachineFile {
         kind: 'prepare',
         limb: 'both',
         gives: [prepared('lift')],
-        access: off('cowling'),
         down: doing('Chock both front wheels', [way(DOWN, null, 0.5)], { with: ['chocks'], cautions: ['H32'] }),
         up: doing('Chocks away', [way(DOWN, null, 0.5)], {}),
       },
@@ -503,10 +640,22 @@ export function redshank(): MachineFile {
         limb: 'up',
         when: { variant: 'filling', is: 'oil' },
         after: ['undo:gearbox-bolts'],
-        up: doing('Fill 0.4 l to the level hole, plug tight', [way(UP, 'hex-8', 4)], {
+        up: doing('Drain plug in; 0.4 l measured in', [way(UP, 'hex-8', 3)], {
           with: ['filler'],
+          note: 'Out of the marked bottle; the level is read when it stands on its wheels.',
           consumables: [{ consumable: 'gear-oil', count: 1 }],
           ifOmitted: 'Dry gears last an hour.',
+        }),
+      },
+      {
+        id: 'oil-level',
+        kind: 'gate',
+        limb: 'up',
+        when: { variant: 'filling', is: 'oil' },
+        after: ['step:fill'],
+        up: doing('Level on its wheels: oil at the level hole', [way(DOWN, 'hex-8', 1.5)], {
+          note: 'Level ground. A finger’s tip in: wet. Then the plug tight.',
+          ifOmitted: 'On its blocks the hole lies too high: it reads full and is not.',
         }),
       },
       {
@@ -559,7 +708,7 @@ export function redshank(): MachineFile {
           'undo:right-wheel-nut',
           'step:fill',
         ],
-        before: ['off:cowling'],
+        before: ['off:cowling', 'step:oil-level'],
         up: doing('Both ways on the blocks, short throttle', [way(UP, null, 2)], {
           looks: {
             stand: ['Rear on its blocks, front chocked', 'Hands clear of wheels and chain', 'Short throttle'],
@@ -662,6 +811,9 @@ export function redshank(): MachineFile {
       { id: 'blocks', name: 'two timber blocks', short: 'blocks', kind: 'blocks' },
       { id: 'gearbox-jack', name: 'gearbox jack', short: 'gearbox jack', kind: 'jack' },
       { id: 'drain-tray', name: 'drain tray', short: 'drain tray', kind: 'tray' },
+      { id: 'soft-strap', name: 'soft strap 2 m', short: 'strap', kind: 'strap' },
+      { id: 'two-leg', name: 'two-leg puller, small', short: 'puller', kind: 'puller', special: true },
+      { id: 'ring-pliers', name: 'snap ring pliers', short: 'ring pliers', kind: 'pliers', special: true },
       { id: 'filler', name: 'filler bottle with hose', short: 'filler', kind: 'filler' },
     ],
     consumables: [
@@ -674,13 +826,13 @@ export function redshank(): MachineFile {
       {
         id: 'motor-goal',
         name: 'drive motor',
-        guard: off('motor'),
+        guard: all(off('motor'), off('pinion')),
         swap: [
           {
             id: 'swap-motor',
             title: 'New motor beside the old',
             part: 'motor',
-            note: 'Pinion moved over, its key with it.',
+            note: 'Shaft, keyway, groove and flange holes alike.',
             minutes: { low: 4, likely: 6, high: 12 },
           },
         ],
@@ -710,7 +862,10 @@ export function redshank(): MachineFile {
       {
         id: 'gearbox-goal',
         name: 'gearbox',
-        guard: off('gearbox'),
+        guard: all(
+          any(off('gearbox'), all(off('drive-unit'), off('motor'))),
+          any({ variant: 'park-solenoid', is: 'none' }, off('solenoid')),
+        ),
         swap: [{ id: 'swap-gearbox', title: 'New gearbox beside the old', part: 'gearbox', minutes: { low: 3, likely: 5, high: 9 } }],
       },
     ],

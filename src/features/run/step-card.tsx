@@ -21,6 +21,7 @@ import { captionOf, leftWords, triedWords } from '../../words/en/entries'
 import { factsOfStep } from '../../words/en/step-facts'
 import { besideOf, waysOf } from '../../words/en/ways'
 
+const NotSound = dynamic(() => import('./not-sound').then((m) => m.NotSound))
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
 
 const NONE: readonly string[] = []
@@ -135,6 +136,7 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
             )}
           </div>
         ) : null}
+        {mayWork && !settled && !turn && waits.length === 0 && index && !held ? <NotSound step={step} index={index} /> : null}
         {mayWork && along && waits.length === 0 ? (
           <Button onClick={() => doBoth(job, step, along)}>{say.thisAndTheNext(along.title)}</Button>
         ) : null}

@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
-import { type Bodies, type JobState, stageIndex } from '../../core/job'
+import { type Bodies, type JobState, stageIndex, wantedNew } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { noteWords } from '../../words/en/entries'
@@ -72,6 +72,12 @@ export function SwapCard() {
               </li>
             ))}
         </ul>
+        {wantedNew(state).map((p) => (
+          <p key={p.id} className="text-[17px] text-look">
+            <span aria-hidden>◆ </span>
+            {say.newOneToGet(p.label, p.place)}
+          </p>
+        ))}
         {state.swap.length === 0 ? <PlugList /> : null}
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           {mayWork ? (

@@ -16,6 +16,7 @@ const SAYS: Says = {
   pose: ({ name }) => `Turned last: ${name}`,
   disputed: (item) => `Two devices disagree on ${pieces(item.pieces)}`,
   lost: (item) => `Lost: ${pieces(item.pieces)}`,
+  'wanted new': (item) => `A new one to get: ${pieces(item.pieces)}`,
   short: ({ items }) => `Short of what should have come: ${shortWords(items).join(', ')}`,
   loose: ({ count, cells }) => `${count} loose in ${cells.join(', ')}`,
   off: ({ parts }) => `Off: ${parts.join(', ')}`,

@@ -80,13 +80,13 @@ export function bounds(problem: Problem): Bound {
     problem.tools,
     (i, tool) => tasks[i]!.choices.every((c) => c.tool === tool),
     (i, tool) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== tool),
-    () => problem.swap,
+    (tool) => problem.swap[tool]!,
   )
   // Bare hands are a class of their own, left for good with the first tool; they hold on to the tool that is in hand.
   const hands = relaxed(problem, tests, closure, {
     count: problem.tools + 1,
     allows: (i, tool) => tasks[i]!.choices.some((c) => c.tool < 0 || c.tool === tool),
-    change: (_, to) => (to === problem.tools ? Infinity : problem.swap),
+    change: (_, to) => (to === problem.tools ? Infinity : problem.swap[to]!),
     floor: pickUps,
   })
   const hand = (tool: number): number => (tool < 0 ? problem.tools : tool)

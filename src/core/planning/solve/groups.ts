@@ -50,7 +50,7 @@ function ofGroup({ problem, tests, closure, necessary, turns }: Known, group: re
     others,
     (i, k) => tasks[i]!.choices.every((c) => c.tool === group[k]),
     (i, k) => tasks[i]!.choices.every((c) => c.tool >= 0 && c.tool !== group[k]),
-    () => swap,
+    (k) => swap[group[k]!]!,
   )
   const search = relaxed(problem, tests, closure, {
     count: poses * hands,
@@ -59,7 +59,7 @@ function ofGroup({ problem, tests, closure, necessary, turns }: Known, group: re
     change: (from, to) => {
       const [poseFrom, poseTo] = [Math.floor(from / hands), Math.floor(to / hands)]
       if (poseFrom !== poseTo) return from % hands === to % hands ? share * turn[poseFrom]![poseTo]! : Infinity
-      return to % hands === others ? 0 : swap
+      return to % hands === others ? 0 : swap[group[to % hands]!]!
     },
     floor: (done, of) => share * turns(done, Math.floor(of / hands)) + pickUps(done, of % hands),
   })

@@ -1,6 +1,6 @@
 import { bitsWhere, type Closure, closures } from './closure'
 import { Heap } from './heap'
-import { bitsOf, certain, type Done, includes, isDone, keyOf, noneDone, type Placing, type Problem } from './problem'
+import { bitsOf, certain, type Done, includes, isDone, keyOf, noneDone, pickedUp, type Placing, type Problem } from './problem'
 
 /** States kept from phase to phase. */
 const KEPT = 32
@@ -102,7 +102,7 @@ function step({ problem, close, at, wayOf, cheaply, anyhow, least }: Ground, sta
   const done = run.any
     ? close(state.done, anyhow[place]!, (i) => (extra += problem.tasks[i]!.choices[wayOf[i]![place]!]!.work - least[i]!))
     : close(state.done, cheaply[place]!)
-  return { done, tool: run.tool, cost: state.cost + (run.tool === state.tool ? 0 : problem.swap) + extra, from: state, run }
+  return { done, tool: run.tool, cost: state.cost + pickedUp(problem, state.tool, run.tool) + extra, from: state, run }
 }
 
 /** What has to be done by the end of each phase: told backward, a task may be left with all that comes after it. */
@@ -135,8 +135,7 @@ function along(ground: Ground, sequence: readonly number[], inPose: readonly Don
   for (const [k, pose] of sequence.entries()) {
     const kept: State[] = []
     for (const state of throughPhase(ground, layer, pose, must[k]!))
-      if (!kept.some((o) => o.cost + (o.tool === state.tool ? 0 : problem.swap) <= state.cost && includes(o.done, state.done)))
-        kept.push(state)
+      if (!kept.some((o) => o.cost + pickedUp(problem, o.tool, state.tool) <= state.cost && includes(o.done, state.done))) kept.push(state)
     layer = best(kept, KEPT, (s) => s.cost + 2 * lacking(all, s.done))
     if (layer.length === 0) return null
   }

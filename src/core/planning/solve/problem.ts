@@ -37,7 +37,8 @@ export interface Problem {
   readonly tools: number
   /** Seconds × people from pose to pose; Infinity where there is no way. */
   readonly turn: readonly (readonly number[])[]
-  readonly swap: number
+  /** What picking up each tool costs, by tool: a puller that has to be set up more than a key. */
+  readonly swap: readonly number[]
   readonly against: number
 }
 
@@ -183,13 +184,11 @@ export function costOf(problem: Problem, order: readonly Placing[]): number | nu
   return meets(problem.goal, done) && Number.isFinite(cost) ? cost : null
 }
 
+/** What it costs to have a tool in hand after another; bare hands keep what is there. */
+export const pickedUp = (problem: Problem, before: number, tool: number): number => (tool < 0 || tool === before ? 0 : problem.swap[tool]!)
+
 export function stepCost(problem: Problem, task: Task, choice: Choice, at: number, pose: number, tool: number, done: Done): number {
   let against = 0
   for (const t of task.ratherNotAfter) if (isDone(done, t)) against++
-  return (
-    choice.work +
-    (at === pose ? 0 : problem.turn[pose]![at]!) +
-    (choice.tool >= 0 && choice.tool !== tool ? problem.swap : 0) +
-    against * problem.against
-  )
+  return choice.work + (at === pose ? 0 : problem.turn[pose]![at]!) + pickedUp(problem, tool, choice.tool) + against * problem.against
 }

@@ -13,6 +13,7 @@ import {
   meets,
   needTests,
   noneDone,
+  pickedUp,
   type Placing,
   type Problem,
   stepCost,
@@ -229,7 +230,7 @@ class Search {
       const there =
         other.cost +
         (other.pose === node.pose ? 0 : this.problem.turn[other.pose]![node.pose]!) +
-        (node.tool >= 0 && other.tool !== node.tool ? this.problem.swap : 0)
+        pickedUp(this.problem, other.tool, node.tool)
       if (strictly ? there < node.cost : there <= node.cost) return true
     }
     return false

@@ -169,3 +169,4 @@ export const HEAT: Readonly<Record<'too cool' | 'too hot' | 'near too hot', stri
 }
 export const triedStill = 'Tried, still stuck'
 export const whatDoesNotLetGo = 'What does not let go'
+export const newOneToGet = (label: string, place: string): string => `A new one to get before it goes back: ${label}, ${place}`

@@ -1,4 +1,5 @@
 import type { CheckId } from '../../../core/job'
+import type { JointKind } from '../../../core/machine'
 export const fromTheInsideOut = (name: string, inside: boolean, told: string): string =>
   `${name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`
 export const out = 'out'
@@ -123,3 +124,12 @@ export const heldWith = (hold: string | undefined, beside: readonly string[]): s
 export const readFirst = 'Read what stops the hand first.'
 export const moreToMind = (n: number): string => `and ${n} more`
 export const lookItOver = 'Look it over'
+/** What is wrong with what goes back only while it is sound, by its sort. */
+export const notSoundReason: Readonly<Partial<Record<JointKind, string>>> = {
+  seal: 'nicked, flat or hard',
+  key: 'flanks pressed in',
+  spacer: 'worn or bent',
+}
+export const worn = 'worn'
+export const newSameSize = (label: string): string => `new ${label}`
+export const offNotSound = (name: string, what: string): string => `Off; ${name} ${what}: a new one`
