@@ -62,7 +62,7 @@ describe('cautions', () => {
       'unplug:pack-plug',
       'off:pack',
       'undo:front-right-nut',
-      'undo:front-valve-core',
+      'step:front-pressure',
       'step:spin-test',
       'step:front-brake-check',
     ])

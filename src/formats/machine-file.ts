@@ -236,7 +236,7 @@ export const machineFileShape = shape({
       pattern: oneOf(['criss-cross', 'star', 'in turn']),
       critical: oneOf(CRITICAL),
       captive: flag(),
-      along: str(),
+      along: maybe(str()),
       groove: flag(),
       consumable: str(),
       lock: shape({
@@ -281,9 +281,12 @@ export const machineFileShape = shape({
       of: name(),
       route: list(name()),
       diameter: finite().min(0),
-      end: shape({ width: finite().min(0).required(), height: finite().min(0).required(), tolerance: finite().min(0).required() }).default(
-        undefined,
-      ),
+      end: shape({
+        width: finite().min(0).required(),
+        height: finite().min(0).required(),
+        tolerance: finite().min(0).required(),
+        round: flag(),
+      }).default(undefined),
       slack: shape({ leftLock: quantity.required(), rightLock: quantity.required() }).default(undefined),
       ties: maybe(shape({ joint: name(), shares: list(name()) })),
     }),
@@ -296,6 +299,7 @@ export const machineFileShape = shape({
       part: name(),
       width: finite().min(0).required(),
       height: finite().min(0).required(),
+      round: flag(),
     }),
   ),
   steps: list(

@@ -51,10 +51,10 @@ export function fixing(plan: FixingPlan, places: readonly (string | readonly [pl
 
 /** What comes away in the hand with an action and is counted all the same: an inner washer, a key, a bush, a seal. */
 export const along = (
-  action: ActionId,
+  action: ActionId | readonly ActionId[],
   plan: Pick<Joint, 'id' | 'name' | 'kind' | 'holds' | 'label'> & Partial<Joint>,
   places?: readonly (string | readonly [place: string, length: number])[],
-): Joint => fixing({ release: 'pull', along: action, down: doing(plan.name, []), ...plan }, places)
+): Joint => fixing({ release: 'pull', along: typeof action === 'string' ? [action] : action, down: doing(plan.name, []), ...plan }, places)
 
 /** Places of like screws: `hole 1 of 4` and so on, all of one length. */
 export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] =>

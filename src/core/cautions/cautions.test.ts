@@ -85,18 +85,18 @@ const CASES: Readonly<Record<CautionId, { readonly tells: Told; readonly silent:
   H8: { tells: card('dunlin', 'front-motor-goal', 'down', 'off:pack'), silent: card('dunlin', 'front-motor-goal', 'up', 'off:pack') },
   H9: { tells: card('dunlin', 'front-motor-goal', 'up', 'off:pack'), silent: card('dunlin', 'front-motor-goal', 'down', 'off:pack') },
   H10: {
-    tells: card('dunlin', 'front-motor-goal', 'down', 'undo:front-right-nut'),
-    silent: card('dunlin', 'front-motor-goal', 'down', 'undo:front-left-nut'),
+    tells: card('sanderling', 'lead-goal', 'down', 'undo:hub-screws'),
+    silent: card('dunlin', 'front-motor-goal', 'down', 'undo:front-right-nut'),
   },
-  H11: { tells: sheet('warming', 'dunlin'), silent: card('dunlin', 'front-motor-goal', 'up', 'undo:front-right-nut') },
+  H11: { tells: sheet('warming', 'dunlin'), silent: card('sanderling', 'lead-goal', 'up', 'undo:hub-screws') },
   H12: {
     tells: card('dunlin', 'front-motor-goal', 'up', 'undo:front-disc-screws'),
     silent: card('godwit', 'motor-goal', 'up', 'undo:motor-bolts'),
   },
-  H13: { tells: turn('dunlin', 'upright', 'on-left'), silent: turn('godwit', 'on-wheels', 'in-stand') },
+  H13: { tells: turn('dunlin', 'upright', 'on-right'), silent: turn('godwit', 'on-wheels', 'in-stand') },
   H14: { tells: part(3, 'down'), silent: part(2.9, 'down') },
   H15: { tells: card('heron', 'motor-goal', 'down', 'off:motor'), silent: card('godwit', 'motor-goal', 'down', 'off:motor') },
-  H16: { tells: turn('redshank', 'on-wheels', 'on-blocks'), silent: turn('dunlin', 'upright', 'on-left') },
+  H16: { tells: turn('redshank', 'on-wheels', 'on-blocks'), silent: turn('dunlin', 'upright', 'on-right') },
   H17: {
     tells: card('redshank', 'gearbox-goal', 'down', 'undo:gearbox-bolts'),
     silent: card('sanderling', 'motor-goal', 'down', 'undo:left-nut'),
@@ -160,8 +160,8 @@ const CASES: Readonly<Record<CautionId, { readonly tells: Told; readonly silent:
     tells: card('dunlin', 'front-motor-goal', 'down', 'undo:front-valve-core'),
     silent: card('dunlin', 'front-motor-goal', 'up', 'undo:front-valve-core'),
   },
-  H44: { tells: turn('dunlin', 'upright', 'on-left'), silent: turn('godwit', 'on-wheels', 'in-stand') },
-  H45: { tells: turn('sanderling', 'upright', 'on-bars'), silent: turn('dunlin', 'upright', 'on-left') },
+  H44: { tells: turn('dunlin', 'upright', 'on-right'), silent: turn('godwit', 'on-wheels', 'in-stand') },
+  H45: { tells: turn('sanderling', 'upright', 'on-bars'), silent: turn('dunlin', 'upright', 'on-right') },
   H46: {
     tells: card('sanderling', 'motor-goal', 'down', 'undo:left-cap'),
     silent: card('sanderling', 'motor-goal', 'up', 'undo:left-cap'),
@@ -180,7 +180,7 @@ const CASES: Readonly<Record<CautionId, { readonly tells: Told; readonly silent:
     tells: card('godwit', 'motor-goal', 'down', 'undo:left-crank-fit'),
     silent: card('curlew', 'column-goal', 'down', 'undo:wheel-taper'),
   },
-  H52: { tells: card('dunlin', 'inspect', 'up', 'step:spin-test'), silent: card('sanderling', 'inspect', 'up', 'step:spin-test') },
+  H52: { tells: card('dunlin', 'inspect', 'up', 'step:spin-test'), silent: card('plover', 'inspect', 'up', 'step:spin-test') },
   H53: { tells: card('plover', 'bearings-goal', 'up', 'undo:head-nuts'), silent: card('plover', 'bearings-goal', 'up', 'undo:stem-bolt') },
   H54: {
     tells: card('dunlin', 'front-motor-goal', 'up', 'undo:front-valve-core'),
@@ -225,7 +225,7 @@ const CASES: Readonly<Record<CautionId, { readonly tells: Told; readonly silent:
     silent: card('dunlin', 'front-motor-goal', 'up', 'undo:front-disc-screws'),
   },
   H72: { tells: fixing({ lock }, 'up'), silent: fixing({}, 'up') },
-  H73: { tells: turn('dunlin', 'upright', 'on-left'), silent: turn('dunlin', 'on-left', 'upright') },
+  H73: { tells: turn('dunlin', 'upright', 'on-right'), silent: turn('dunlin', 'on-right', 'upright') },
   H74: {
     tells: card('dunlin', 'front-motor-goal', 'up', 'undo:front-left-washers'),
     silent: card('dunlin', 'front-motor-goal', 'down', 'undo:front-left-washers'),

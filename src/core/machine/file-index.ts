@@ -50,7 +50,7 @@ export function indexFile(file: MachineFile): FileIndex {
     consumables: byId(file.consumables),
     exposedBySteps: new Set(file.steps.flatMap((s) => (s.gives ?? []).flatMap((g) => (g.fact === 'exposed' ? [g.of] : [])))),
     jointsOf: gathered(file.joints.flatMap((joint) => joint.holds.map((part) => [part, joint] as const))),
-    along: gathered(file.joints.flatMap((joint) => (joint.along === undefined ? [] : [[joint.along, joint] as const]))),
+    along: gathered(file.joints.flatMap((joint) => (joint.along ?? []).map((action) => [action, joint] as const))),
     ridersOf: gathered(file.parts.flatMap((part) => (part.with === undefined ? [] : [[part.with, part.id] as const]))),
   }
 }

@@ -11,6 +11,7 @@ export { DRIVE_KINDS, KV_OF, MACHINE_CLASSES, PROVED_AS } from './types'
 export type { MachineClass, ProvedAs } from './types'
 export type {
   Cable,
+  Consumable,
   DriveKind,
   DriveUnit,
   FileStep,

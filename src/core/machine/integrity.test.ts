@@ -106,7 +106,25 @@ describe('checkIntegrity', () => {
     tight(passes)
     expect(checkIntegrity(passes, KNOWN_IDS)).toEqual([])
     passes.steps = passes.steps.filter((s: any) => s.id !== 'de-pin')
-    expect(checkIntegrity(passes, KNOWN_IDS)).toContainEqual(expect.objectContaining({ kind: 'does not pass', value: 'shell-hole' }))
+    expect(checkIntegrity(passes, KNOWN_IDS)).toContainEqual(
+      expect.objectContaining({
+        kind: 'does not pass',
+        value: 'shell-hole',
+        // A plug of 12.2 mm with its tolerance, in a hole 6 mm wide.
+        expected: 'display loom, with its tolerance, is 6.2 mm too large for 6 × 16 mm: a step that takes the plug apart',
+      }),
+    )
+  })
+
+  it('counts the tolerance of a plug, and a round hole as round', () => {
+    const round = structuredClone(godwit()) as any
+    round.steps = round.steps.filter((s: any) => s.id !== 'de-pin')
+    Object.assign(round.holes[0], { width: 17, height: 17, round: true })
+    const told = (): unknown => checkIntegrity(round, KNOWN_IDS).find((f) => f.kind === 'does not pass')?.expected
+    // The diagonal of 12.2 × 12.2 mm is 17.25 mm.
+    expect(told()).toBe('display loom, with its tolerance, is 0.3 mm too large for ⌀ 17 mm: a step that takes the plug apart')
+    round.cables.find((c: any) => c.id === 'loom-lead').end.round = true
+    expect(told()).toBeUndefined()
   })
 
   it('wants every turn into a pose to ask for the same', () => {

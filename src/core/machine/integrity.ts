@@ -4,7 +4,7 @@ import { closureOf, type FileIndex, indexFile } from './file-index'
 import { isWellFormed } from '../text'
 import type { FileFault, KnownIds } from './file-fault'
 import { checkReferences } from './references'
-import type { MachineFile } from './types'
+import type { Hole, MachineFile } from './types'
 
 const ID = /^[a-z][a-z0-9.-]*$/i
 
@@ -90,17 +90,19 @@ function checkPassing(file: MachineFile, faults: FileFault[]): void {
   const apart = new Set(file.steps.flatMap((s) => (s.gives ?? []).flatMap((g) => (g.fact === 'de-pinned' ? [g.of] : []))))
   for (const hole of file.holes) {
     const leads = file.cables.filter((c) => c.route.includes(hole.id) && !c.route.some((id) => apart.has(id)))
-    const { stuck } = feedOrder(hole, leads)
+    const { stuck, by } = feedOrder(hole, leads)
     if (!stuck) continue
     const beside = leads.length > 1 ? `${hole.passing === 'together' ? ', all plugs together' : ', beside the others'}` : ''
     faults.push({
       kind: 'does not pass',
       at: `/cables/${file.cables.indexOf(stuck)}/route/${stuck.route.indexOf(hole.id)}`,
-      value: hole.id,
-      expected: `${stuck.end?.width} × ${stuck.end?.height} mm does not go through ${hole.width} × ${hole.height} mm${beside}: a step that takes the plug apart`,
+      value: hole.name ?? hole.id,
+      expected: `${stuck.name}, with its tolerance, is ${Math.max(0.1, Number(by.toFixed(1)))} mm too large for ${sizeOf(hole)} mm${beside}: a step that takes the plug apart`,
     })
   }
 }
+
+const sizeOf = ({ width, height, round }: Hole): string => (round ? `⌀ ${width}` : `${width} × ${height}`)
 
 /** What a pose asks for does not depend on where the machine is turned from. */
 function checkTurns(file: MachineFile, faults: FileFault[]): void {

@@ -82,8 +82,8 @@ export interface Joint {
   readonly role: 'working' | 'dust' | 'cover'
   readonly critical?: Critical
   readonly captive?: boolean
-  /** It comes away in the hand with this action, and goes back with its return: an inner washer with its wheel, a key with its pulley. */
-  readonly along?: ActionId
+  /** It comes away in the hand with the first of these that is done, and goes back with its return: an inner washer, a key. */
+  readonly along?: readonly ActionId[]
   /** The bolt runs through a groove of the shaft that it clamps, and so keeps it from coming out. */
   readonly groove?: boolean
   /** Where it lies while off. */

@@ -65,7 +65,7 @@ function checkJoints({ file, index, faults, known, guard, doing }: Look): void {
     guard(`${at}/when`, joint.when)
     guard(`${at}/access`, joint.access)
     // What comes along has no way of its own: whatever takes it must be there.
-    if (joint.along !== undefined) return known(`${at}/along`, joint.along, actionIds(index))
+    if (joint.along !== undefined) return joint.along.forEach((id, k) => known(`${at}/along/${k}`, id, actionIds(index)))
     doing(`${at}/down`, joint.down)
     doing(`${at}/up`, joint.up)
   })

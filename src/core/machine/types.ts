@@ -106,8 +106,8 @@ export interface Cable {
   readonly route: readonly string[]
   /** Over its sleeve, mm: the room it takes in a hole once its plug is through. */
   readonly diameter?: number
-  /** Connector outer size in mm with tolerance, at the end that is fed. */
-  readonly end?: { readonly width: number; readonly height: number; readonly tolerance: number }
+  /** Connector outer size in mm with tolerance, at the end that is fed; of a round one the width is its diameter. */
+  readonly end?: { readonly width: number; readonly height: number; readonly tolerance: number; readonly round?: boolean }
   readonly slack?: { readonly leftLock: Quantity; readonly rightLock: Quantity }
   /** Fixings that tie it, with the other leads in them. */
   readonly ties?: readonly { readonly joint: string; readonly shares: readonly string[] }[]
@@ -117,8 +117,10 @@ export interface Hole {
   readonly id: string
   readonly name?: string
   readonly part: string
+  /** mm; of a round one both are its diameter. */
   readonly width: number
   readonly height: number
+  readonly round?: boolean
   /** How the leads that share it pass: one after the other, or as one bundle. */
   readonly passing?: 'one by one' | 'together'
 }

@@ -1,4 +1,4 @@
-import { type FileIndex, readAction, subjectOf } from '../machine'
+import { type FileIndex, type JointKind, readAction, subjectOf } from '../machine'
 import type { Action } from './actions'
 
 /**
@@ -29,6 +29,9 @@ export function nearness(index: FileIndex): (a: Pick<Action, 'id'>, b: Pick<Acti
   }
 }
 
+/** Kinds that dress a lead or close an edge, and hold nothing up. */
+const DRESSES: ReadonlySet<JointKind> = new Set(['tie', 'tape', 'adhesive'])
+
 function touchedBy(index: FileIndex, id: string): Touches {
   const found = new Map<string, Weight>()
   const add = (part: string | undefined, weight: Weight): void => {
@@ -38,9 +41,10 @@ function touchedBy(index: FileIndex, id: string): Touches {
   const word = readAction(id)?.word
   if (word === 'undo') {
     const joint = index.joints.get(subject)
-    const [held, ...rest] = joint?.holds ?? []
+    // Of two that come off, the first is the one that is held.
+    const [held, ...rest] = (joint?.holds ?? []).filter((part) => comesOff(index, part))
     rest.forEach((part) => add(part, 1))
-    for (const part of joint?.frees ?? [held]) add(part, 3)
+    for (const part of joint?.frees ?? [held]) add(part, joint && DRESSES.has(joint.kind) ? 2 : 3)
   } else if (word === 'off') {
     add(subject, 3)
   } else if (word === 'unplug') {

@@ -200,7 +200,13 @@ export function upItems(
     return facts.has(fact) && (all.length > 1 ? { any: all.map((i) => ({ undone: [i] })) } : { undone: all })
   }
   const kept = (keeps: Keeps): Need =>
-    'off' in keeps ? { undone: [at.get(keeps.off)!] } : 'all' in keeps ? { all: keeps.all.map(kept) } : { any: keeps.any.map(kept) }
+    'off' in keeps
+      ? { undone: [at.get(keeps.off)!] }
+      : 'back' in keeps
+        ? { done: [at.get(keeps.back)!] }
+        : 'all' in keeps
+          ? { all: keeps.all.map(kept) }
+          : { any: keeps.any.map(kept) }
   const standing = standingNeeds(file, need)
   const prefers = file.order.filter((r) => r.limb === 'up' && r.strength === 'prefer')
   const items = ups.map((up): Item => ({

@@ -132,7 +132,9 @@ describe('the way up', () => {
   it('carries the caution of heat to the nut without the file having to say so', () => {
     const bare: MachineFile = {
       ...file,
-      joints: file.joints.map((j) => (j.id === 'front-right-nut' ? { ...j, down: { ...j.down, cautions: [] } } : j)),
+      joints: file.joints.map((j) =>
+        j.id === 'front-right-nut' ? { ...j, release: 'warm then undo', down: { ...j.down, cautions: [] } } : j,
+      ),
     }
     const step = planned('front-motor-goal', bare).down.steps.find((s) => s.action === 'undo:front-right-nut')!
     expect(step.cautions).toEqual(expect.arrayContaining(['H10', 'H11']))

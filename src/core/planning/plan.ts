@@ -46,6 +46,21 @@ export function plan(
   options: PlanOptions,
   watch: Watch = {},
 ): PlanResult {
+  return planned(given, from, goals, options, watch, [])
+}
+
+/**
+ * @param toStand poses that the way up has to stand it in, and for which the way down makes ready: a test on stands wants its chocks though
+ * nothing on the way down does
+ */
+function planned(
+  given: MachineFile,
+  from: PlanStart | 'untouched',
+  goals: readonly string[],
+  options: PlanOptions,
+  watch: Watch,
+  toStand: readonly string[],
+): PlanResult {
   const lacking = new Set(options.toolsOwned ? given.tools.map((t) => t.id).filter((id) => !options.toolsOwned!.includes(id)) : [])
   const meant = withPosesMeant(given)
   const file = { ...meant, poseMoves: meant.poseMoves.filter((m) => !m.with?.some((id) => lacking.has(id))) }
@@ -57,7 +72,8 @@ export function plan(
 
   const unknown = goals.find((id) => !index.goals.has(id))
   if (unknown !== undefined || goals.length === 0) return fail({ kind: 'unknown goal', goal: unknown ?? '' })
-  const goal = { all: goals.map((id) => expandGoal(index, index.goals.get(id)!.guard)) }
+  const wish = { all: goals.map((id) => expandGoal(index, index.goals.get(id)!.guard)) }
+  const goal = { all: [...wish.all, ...toStand.flatMap((pose) => standingGuard(file, pose) ?? [])] }
 
   const goalNames = goals.map((id) => index.goals.get(id)!.name)
   const avoided = new Set(options.avoid)
@@ -110,7 +126,7 @@ export function plan(
     )
   const chosen = [...down.placed.map((p) => open[p.index]!)].sort(byTitle)
   const named = (s: PlannedStep): PlannedStep => ({ ...s, title: titleWithEnd(index, goals, s) })
-  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, goal, variants).map(named)
+  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, wish, variants, toStand).map(named)
 
   const all = [...already, ...chosen]
   const atTheBottom = new Set<string>(all.flatMap((a) => a.gives))
@@ -135,15 +151,19 @@ export function plan(
   }
   // A file may leave no other way than to make it live before all else is back.
   const last = wayUp(true)
-  const { ups, back, planned } = last.planned ? last : wayUp(false)
-  if (!planned) return forWantOfLift() ?? noWayBack(file, ups, back, atBottom, variants)
+  const { ups, back, planned: found } = last.planned ? last : wayUp(false)
+  if (!found) {
+    const unready = toStand.length === 0 ? posesToMakeReady(file, ups, bottom) : []
+    if (unready.length > 0) return planned(given, from, goals, options, watch, unready)
+    return forWantOfLift() ?? noWayBack(file, ups, back, atBottom, variants)
+  }
   const reverse = cheapestOrder(
     reversed(file, ups, back.items, [...start.done, ...down.placed.map((p) => open[p.index]!.id)]),
     back.goal,
     AS_FOUND,
     { ...atBottom, limits: { nodes: LOOKED_AT } },
   )
-  const up = options.upOrder === 'reverse' && reverse ? reverse : planned
+  const up = options.upOrder === 'reverse' && reverse ? reverse : found
   const upSteps = writeUp(index, ups, up, bottom, turns, downSteps, already, variants, atTheBottom).map(named)
   const steps = [...downSteps, ...upSteps]
 
@@ -165,8 +185,8 @@ export function plan(
       }),
     ),
     up: limb(upSteps, up),
-    upOrder: up === planned ? 'planned' : 'reverse',
-    reverseMore: reverse ? Math.max(0, reverse.cost - planned.cost) : null,
+    upOrder: up === found ? 'planned' : 'reverse',
+    reverseMore: reverse ? Math.max(0, reverse.cost - found.cost) : null,
     rejected: rejectedSets(
       down.placed.map((p) => open[p.index]!.id),
       down.cost,
@@ -187,6 +207,18 @@ export function plan(
       .filter((a) => index.steps.get(a.subject)?.limb === 'both')
       .map((a) => index.steps.get(a.subject)?.up?.title ?? a.doing.title),
   })
+}
+
+/** Poses that a return or a check cannot do without, and that the machine cannot be stood in as it is. */
+function posesToMakeReady(file: MachineFile, ups: readonly UpAction[], now: string): readonly string[] {
+  return [
+    ...new Set(
+      ups.flatMap(({ doing }) => {
+        const poses = doing.modes.flatMap((m) => m.poses)
+        return poses.every((p) => p !== now && standingGuard(file, p)) ? poses.slice(0, 1) : []
+      }),
+    ),
+  ]
 }
 
 /** What is only counted or has one order needs no choosing among equals. */

@@ -71,7 +71,9 @@ export function waitsInOrder(
     }
     for (const guard of [standingGuard(file, pose), mode.guard, up.doing.guard])
       for (const [id, on] of (guard && bind(guard)) ?? []) wait(id, on)
-    for (const id of (up.keeps && openWay(up.keeps, comesLater)) ?? []) wait(id, up.id)
+    const open = up.keeps && openWay(up.keeps, comesLater)
+    for (const id of open?.later ?? []) wait(id, up.id)
+    for (const id of open?.first ?? []) wait(up.id, id)
   })
   return waits
 }

@@ -17,7 +17,18 @@ export function tidied(problem: Problem, order: readonly Placing[], cost: number
     const same = costOf(problem, moved)
     return same !== null && same <= cost
   }
-  return drawnTogether(broughtForward([...order], early, costsNoMore), early, near, costsNoMore)
+  const known = new Map<number, number>()
+  const count = problem.tasks.length
+  const nearOnce: Near = (a, b) => {
+    const key = a * count + b
+    const had = known.get(key)
+    if (had !== undefined) return had
+    const found = near(a, b)
+    known.set(key, found)
+    return found
+  }
+  const forward = asItStands(problem, broughtForward(order, early, costsNoMore), early, costsNoMore)
+  return drawnTogether(forward, early, nearOnce, costsNoMore)
 }
 
 type Same = (moved: readonly Placing[]) => boolean
@@ -44,32 +55,54 @@ function broughtForward(order: readonly Placing[], early: (task: number) => bool
   return best
 }
 
-/** One task from one place to another. */
-function moved(order: readonly Placing[], from: number, to: number): Placing[] {
-  const rest = [...order.slice(0, from), ...order.slice(from + 1)]
-  return [...rest.slice(0, to), order[from]!, ...rest.slice(to)]
+/** What is early is done as the machine stands already, where a turn may as well come after it. */
+function asItStands(problem: Problem, order: readonly Placing[], early: (task: number) => boolean, costsNoMore: Same): readonly Placing[] {
+  let best = order
+  order.forEach((placing, i) => {
+    const pose = best[i - 1]?.pose
+    if (pose === undefined || pose === placing.pose || !early(placing.task)) return
+    const { choices } = problem.tasks[placing.task]!
+    for (const choice of choices.keys()) {
+      if (!choices[choice]!.poses.includes(pose)) continue
+      const next = best.map((p, k) => (k === i ? { ...p, choice, pose } : p))
+      if (costsNoMore(next)) return void (best = next)
+    }
+  })
+  return best
 }
 
-/** What is near to what was just done comes next, and what is near to what comes next just before it, while that costs nothing. */
+/** Steps that are moved together at the most. */
+const BLOCK = 3
+
+/** What is near to what was just done comes next, one step or a few together moved at a time, while that costs nothing. */
 function drawnTogether(order: readonly Placing[], early: (task: number) => boolean, near: Near, costsNoMore: Same): Placing[] {
   let best = [...order]
-  const between = (list: readonly Placing[], i: number): number => (list[i] && list[i + 1] ? near(list[i].task, list[i + 1]!.task) : 0)
-  const total = (list: readonly Placing[]): number => list.reduce((sum, _, i) => sum + between(list, i), 0)
+  const n = best.length
   const last = (list: readonly Placing[]): number => list.findLastIndex((p) => early(p.task))
-  let now = total(best)
-  const take = (from: number, to: number): boolean => {
-    const next = moved(best, from, to)
-    if (total(next) <= now || last(next) > last(best) || !costsNoMore(next)) return false
-    best = next
-    now = total(next)
-    return true
-  }
+  /** Between the steps at two places; 0 before the first and after the last. */
+  const at = (a: number, b: number): number => (a < 0 || b >= n ? 0 : near(best[a]!.task, best[b]!.task))
+  /** What moving `size` steps from `from` to before `to` gains in nearness. */
+  const gain = (from: number, size: number, to: number): number =>
+    at(from - 1, from + size) +
+    at(to - 1, from) +
+    at(from + size - 1, to) -
+    at(from - 1, from) -
+    at(from + size - 1, from + size) -
+    at(to - 1, to)
   const movedOne = (): boolean => {
-    for (let at = 0; at + 1 < best.length; at++) {
-      const [here, there] = [best[at]!.task, best[at + 1]!.task]
-      for (let from = at + 2; from < best.length; from++)
-        if (near(here, best[from]!.task) > near(here, there) && take(from, at + 1)) return true
-      for (let from = at - 1; from >= 0; from--) if (near(best[from]!.task, there) > near(here, there) && take(from, at)) return true
+    for (let size = 1; size <= BLOCK; size++) {
+      for (let from = 0; from + size <= n; from++) {
+        for (let to = 0; to <= n; to++) {
+          if ((to >= from && to <= from + size) || gain(from, size, to) <= 0) continue
+          const block = best.slice(from, from + size)
+          const rest = [...best.slice(0, from), ...best.slice(from + size)]
+          const place = to > from ? to - size : to
+          const next = [...rest.slice(0, place), ...block, ...rest.slice(place)]
+          if (last(next) > last(best) || !costsNoMore(next)) continue
+          best = next
+          return true
+        }
+      }
     }
     return false
   }

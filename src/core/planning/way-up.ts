@@ -16,8 +16,9 @@ import { isBench, waitingFor, withDeadAgain } from './dead-again'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
 
-/** What must not have gone back yet for a return to be done, where there is a choice of it: a tree over returns. */
-export type Keeps = { readonly all: readonly Keeps[] } | { readonly any: readonly Keeps[] } | { readonly off: string }
+/** What must not have gone back yet, or has to be back, for a return to be done, where there is a choice of it: a tree over returns. */
+export type Keeps =
+  { readonly all: readonly Keeps[] } | { readonly any: readonly Keeps[] } | { readonly off: string } | { readonly back: string }
 
 /** One thing to be done on the way back up: the return of an action, or a check. */
 export interface UpAction {
@@ -93,16 +94,31 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     after: unique([...up.after, ...checkedBefore.filter(([, then]) => then === up.id).map(([first]) => first)], known, up.id),
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
-  const held = index.file.loadPath.reduce((all, path) => withHeld(index, all, path), whole as readonly UpAction[])
+  const held = heldBy(index, down).reduce((all, path) => withHeld(index, all, path), whole as readonly UpAction[])
   if (!sourceLast) return held
-  return live.reduce((all, source) => withDeadAgain(index, withLast(all, source), down, source), held)
+  const packs = returns.filter((a) => powerOf(index, a, 'up') === 'isolated').map((a) => a.id)
+  const packLast = packs.reduce(withLast, held)
+  return live.reduce((all, source) => withDeadAgain(index, withLast(all, source), down, source), packLast)
 }
 
+/** What carries a part once it is in: the bolts of a load path, the nuts of a wheel's axle. */
+function heldBy(index: FileIndex, down: readonly Action[]): readonly Held[] {
+  const off = new Set(down.flatMap((a) => a.gives.flatMap((fact) => offOf(fact) ?? [])))
+  const wheels = new Map<string, string[]>()
+  for (const joint of index.file.joints)
+    if (joint.critical === 'axle')
+      for (const part of joint.holds) if (off.has(part)) wheels.set(part, [...(wheels.get(part) ?? []), joint.id])
+  return [...index.file.loadPath, ...[...wheels].map(([part, joints]) => ({ part, joints }))]
+}
+
+type Held = Pick<LoadPath, 'part' | 'joints'>
+
 /**
- * What was raised into place is bolted before anything else is done at it: nobody plugs in leads or hangs wheels on what lies on a jack.
+ * What was raised into place is bolted before anything else is done at it: nobody plugs in leads or hangs wheels on what lies on a jack,
+ * and nothing stands on a wheel whose nuts are not tight.
  * What its bolts themselves wait for comes first.
  */
-function withHeld(index: FileIndex, ups: readonly UpAction[], { part, joints }: LoadPath): readonly UpAction[] {
+function withHeld(index: FileIndex, ups: readonly UpAction[], { part, joints }: Held): readonly UpAction[] {
   const raised = ups.filter((up) =>
     up.answers?.gives.some((fact) => {
       const id = offOf(fact)
@@ -228,6 +244,7 @@ function anyOf(list: readonly Keeps[]): Keeps {
 /** Returns that have to be off whichever way is taken. */
 function certainly(keeps: Keeps): readonly string[] {
   if ('off' in keeps) return [keeps.off]
+  if ('back' in keeps) return []
   if ('all' in keeps) return [...new Set(keeps.all.flatMap(certainly))]
   const [first, ...rest] = keeps.any.map((k) => new Set(certainly(k)))
   return [...(first ?? [])].filter((id) => rest.every((r) => r.has(id)))
@@ -237,14 +254,21 @@ function certainly(keeps: Keeps): readonly string[] {
 function withoutCertain(keeps: Keeps): Keeps | undefined {
   const sure = new Set(certainly(keeps))
   const rest = (k: Keeps): Keeps =>
-    'off' in k ? (sure.has(k.off) ? FREE : k) : 'all' in k ? allOf(k.all.map(rest)) : anyOf(k.any.map(rest))
+    'off' in k ? (sure.has(k.off) ? FREE : k) : 'back' in k ? k : 'all' in k ? allOf(k.all.map(rest)) : anyOf(k.any.map(rest))
   const left = rest(keeps)
   return isFree(left) ? undefined : left
 }
 
-/** The returns of one way that is open, of those that `isOff` says are off still; null where none is. The first of the file's own. */
-export function openWay(keeps: Keeps, isOff: (id: string) => boolean): readonly string[] | null {
-  if ('off' in keeps) return isOff(keeps.off) ? [keeps.off] : null
+/** Of one way that is open: returns that have to wait for it, and those that it waits for. */
+export interface Way {
+  readonly later: readonly string[]
+  readonly first: readonly string[]
+}
+
+/** One way that is open, of what `isOff` says is off still; null where none is. The first of the file's own. */
+export function openWay(keeps: Keeps, isOff: (id: string) => boolean): Way | null {
+  if ('off' in keeps) return isOff(keeps.off) ? { later: [keeps.off], first: [] } : null
+  if ('back' in keeps) return isOff(keeps.back) ? null : { later: [], first: [keeps.back] }
   if ('any' in keeps) {
     for (const k of keeps.any) {
       const way = openWay(k, isOff)
@@ -253,7 +277,7 @@ export function openWay(keeps: Keeps, isOff: (id: string) => boolean): readonly 
     return null
   }
   const ways = keeps.all.map((k) => openWay(k, isOff))
-  return ways.some((w) => w === null) ? null : ways.flatMap((w) => w!)
+  return ways.some((w) => w === null) ? null : { later: ways.flatMap((w) => w!.later), first: ways.flatMap((w) => w!.first) }
 }
 
 /** `not off x` in a return's guard: x has to be back on. */

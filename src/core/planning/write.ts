@@ -1,4 +1,16 @@
-import { both, factKey, factsIn, type FileIndex, settled, type Variants, actionId, poseWish, stepId, cellName } from '../machine'
+import {
+  both,
+  factKey,
+  factsIn,
+  type FileIndex,
+  type Joint,
+  settled,
+  type Variants,
+  actionId,
+  poseWish,
+  stepId,
+  cellName,
+} from '../machine'
 import { type Action, alongWith } from './actions'
 import type { Sequence } from './order'
 import { endsOf, isHeavy, takesTorque } from './gates'
@@ -7,7 +19,7 @@ import { fixingSpecs, jointFacts, plugFacts } from './fixing-specs'
 import { asksDead, describe, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
 import { waitsInOrder } from './standing'
 import { standingGuard, type Turns } from './turns'
-import type { PlannedStep, PlanStart, Reason } from './types'
+import type { FixingSpec, PlannedStep, PlanStart, Reason } from './types'
 import type { UpAction } from './way-up'
 
 /** The steps of the way down, numbered, with a cell of the tray for every fixing. */
@@ -21,6 +33,7 @@ export function writeDown(
   goalNames: readonly string[],
   goal: Parameters<typeof reasonsFor>[3],
   variants: Variants,
+  toStand: readonly string[],
 ): PlannedStep[] {
   let before = start.pose
   let cells = 0
@@ -30,7 +43,9 @@ export function writeDown(
     return cellName(cells++)
   }
   let number = 0
-  const poses = [...new Set(order.placed.map((p) => p.pose))]
+  const poses = [...new Set([...order.placed.map((p) => p.pose), ...toStand])]
+  const cameAlong = new Set<string>(start.done.flatMap((id) => (index.along.get(id) ?? []).map((j) => j.id)))
+  const untaken = (j: Joint): boolean => !cameAlong.has(j.id) && cameAlong.add(j.id) !== undefined
   const placed = new Set<string>(order.placed.map((p) => open[p.index]!.id))
   const must = index.file.order.filter((r) => r.limb === 'down' && r.strength === 'must' && placed.has(r.first))
   return order.placed.map(({ index: i, mode, pose: here }) => {
@@ -54,7 +69,9 @@ export function writeDown(
       ...(asksDead(action.needs) ? { dead: true as const } : {}),
       ...(power ? { power } : {}),
       ...(action.kind === 'prove' && check !== undefined ? { check } : {}),
-      fixings: [...(joint ? [joint] : []), ...alongWith(index, action.id, variants)].flatMap((j) => fixingSpecs(j, nextCell)),
+      fixings: [...(joint ? [joint] : []), ...alongWith(index, action.id, variants).filter(untaken)].flatMap((j) =>
+        fixingSpecs(j, nextCell),
+      ),
       parts: partSpecs(index, action.gives),
       ...(opens.length > 0 ? { opens } : {}),
       ...(isHeavy(index, action, action.doing) ? { heavy: true as const } : {}),
@@ -88,13 +105,17 @@ export function writeUp(
       const answered = up.answers ? byAction.get(up.answers.id) : undefined
       const joint = up.answers?.kind === 'release' ? index.joints.get(up.answers.subject) : undefined
       const plug = up.answers?.kind === 'unplug' ? index.connections.get(up.answers.subject) : undefined
-      const along = up.answers ? alongWith(index, up.answers.id, variants) : []
-      const covers = [...(up.doing.covers ?? (joint ? [joint.id] : [])), ...along.map((j) => j.id)]
-      const members = covers.flatMap((id) => {
-        const taken = index.joints.get(id)?.along ?? actionId('undo', id)
-        const off = byAction.get(taken)?.fixings.filter((f) => f.joint === id)
-        return off ?? (earlier.has(taken) ? fixingSpecs(index.joints.get(id)!, () => undefined) : [])
+      const along = up.answers ? alongWith(index, up.answers.id, variants).map((j) => j.id) : []
+      const covers = (up.doing.covers ?? (joint ? [joint.id] : [])).flatMap((id) => {
+        const action = actionId('undo', id)
+        return byAction.get(action)?.fixings.filter((f) => f.joint === id) ?? (earlier.has(action) ? bareSpecs(index, id) : [])
       })
+      const members = [
+        ...covers,
+        ...along.flatMap(
+          (id) => answered?.fixings.filter((f) => f.joint === id) ?? (earlier.has(up.answers!.id) ? bareSpecs(index, id) : []),
+        ),
+      ]
       const power = up.answers
         ? powerOf(index, up.answers, 'up')
         : up.again === 'apart'
@@ -142,6 +163,9 @@ export function writeUp(
     }),
   )
 }
+
+/** Fixings that came off before this plan: where they lie is in the journal. */
+const bareSpecs = (index: FileIndex, joint: string): FixingSpec[] => fixingSpecs(index.joints.get(joint)!, () => undefined)
 
 /** A step that only makes room for the machine to be turned says so. */
 function standingReasons(index: FileIndex, action: Action, poses: readonly string[]): Reason[] {

@@ -1,5 +1,5 @@
-import type { Joint } from '../../core/machine'
-import { all, any, DEAD, doing, off, on, prepared, q, way } from '../../core/builder'
+import type { Doing, Joint } from '../../core/machine'
+import { all, along, any, DEAD, doing, off, on, prepared, q, way } from '../../core/builder'
 import { type End, type Id, SIDE, UP } from './dunlin-common'
 
 const MEDIUM = {
@@ -33,12 +33,12 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
     critical: 'axle',
     pattern: 'in turn',
     keep: side === 'left' ? 'carrier' : 'cell',
-    release: side === 'right' ? 'warm then undo' : 'undo',
+    release: 'undo',
     access: side === 'right' ? all(DEAD, off('pack')) : DEAD,
     down:
       side === 'right'
-        ? doing('Warm the right nut, undo it hot', [way(SIDE, 'ring-18', 4)], {
-            note: 'Order off, from outside in: nut, flat, tab.',
+        ? doing('Undo the right nut, cold first', [way(SIDE, 'ring-18', 2)], {
+            note: 'No threadlocker is on it: what does not start is rust. Order off: nut, flat, tab.',
             counterHold: 'Hold the left flats with their spanner.',
             with: ['flats-10'],
             photo: 'right axle end before the nut moves',
@@ -79,11 +79,16 @@ export function axle(end: End, id: Id, carrier: string): Joint[] {
       ifOmitted: 'The axle turns in its slot under torque and tears the lead out.',
     }),
   })
-  return [nut('right'), washers('right'), nut('left'), washers('left')]
+  const inner = along(
+    [`off:${id('wheel')}`, `step:${id('hang-wheel')}`],
+    { id: id('inner-washers'), name: `${end} inner washers`, kind: 'washers', holds: [carrier, id('motor')], label: 'flat 12 × 22 × 1.5' },
+    ['left, against the hub', 'right, against the hub'],
+  )
+  return [nut('right'), washers('right'), nut('left'), washers('left'), inner]
 }
 
 /** What holds rim, disc and motor together. */
-export function wheel(end: End, id: Id): Joint[] {
+export function wheel(end: End, id: Id, valveIn: Doing): Joint[] {
   const letters = ['1', '2', '3', '4', '5', '6']
   return [
     {
@@ -97,11 +102,7 @@ export function wheel(end: End, id: Id): Joint[] {
       keep: 'cell',
       release: 'undo',
       down: doing('Valve core out, let all air go', [way([...SIDE, ...UP], 'valve-tool', 1)]),
-      up: doing('Valve core in, 2.8 bar', [way([...SIDE, ...UP], 'valve-tool', 2)], {
-        with: ['pump'],
-        wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 2.6, high: 3, most: 3.5 }],
-        ifOmitted: 'A soft tyre pinches the tube on the first kerb.',
-      }),
+      up: valveIn,
     },
     {
       id: id('rim-screws'),

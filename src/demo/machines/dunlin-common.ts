@@ -4,7 +4,7 @@ export type End = 'front' | 'rear'
 /** Puts the end before a name: `front-motor`. */
 export type Id = (name: string) => string
 
-export const SIDE = ['on-left']
+export const SIDE = ['on-right']
 export const UP = ['upright']
 
 /** The part that carries the motor at that end. */

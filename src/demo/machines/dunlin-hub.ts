@@ -1,9 +1,10 @@
 import type { Cable, Connection, DriveUnit, FileStep, Goal, Joint, LoadPath, OrderRule, Part, Stack } from '../../core/machine'
-import { all, doing, off, prepared, q, unplugged, way } from '../../core/builder'
+import { all, any, doing, off, prepared, q, unplugged, way } from '../../core/builder'
 import { axle, wheel } from './dunlin-axle'
 import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
 import { brakeAndLoom, plugs } from './dunlin-loom'
 import { parts } from './dunlin-parts'
+import { tubed } from './tube'
 
 export interface HubPieces {
   readonly parts: readonly Part[]
@@ -24,10 +25,20 @@ export function hub(end: End): HubPieces {
   const arm = end === 'front' ? 'fork' : 'swing arm'
   const armId = end === 'front' ? 'fork' : 'swing-arm'
   const cover = end === 'front' ? 'neck-cover' : 'arm-cover'
+  const tube = tubed({
+    id,
+    tyre: `${end} tyre`,
+    tube: id('tube'),
+    free: any(off(id('wheel')), prepared(id('hang-wheel'))),
+    poses: [...SIDE, ...UP],
+    closes: [`off:${id('rim-half')}`, `undo:${id('rim-screws')}`],
+    pressure: { low: 2.6, likely: 2.8, high: 3, most: 3.5 },
+    rim: 'One at the rim: a burr where the halves meet.',
+  })
   const coverName = end === 'front' ? 'neck cover' : 'arm cover'
   return {
     parts: parts(end, id, arm),
-    joints: [...axle(end, id, armId), ...wheel(end, id), ...brakeAndLoom(end, id, armId, cover, coverName)],
+    joints: [...axle(end, id, armId), ...wheel(end, id, tube.valveIn), ...brakeAndLoom(end, id, armId, cover, coverName)],
     connections: plugs(end, id),
     cables: [
       {
@@ -41,15 +52,16 @@ export function hub(end: End): HubPieces {
       },
       { id: id('brake-line'), name: `${end} brake line`, of: id('caliper'), route: [id('ties')] },
     ],
-    steps: steps(end, id, cover, arm),
+    steps: [...steps(end, id, cover, arm), ...tube.steps],
     order: [
+      ...tube.order,
       {
         id: id('air-last'),
         limb: 'down',
         first: `off:${id('wheel')}`,
         then: `undo:${id('valve-core')}`,
         strength: 'prefer',
-        consequence: 'On a soft tyre the machine no longer rolls to the stand.',
+        consequence: 'On a soft tyre the machine no longer rolls to the bench.',
       },
       {
         id: id('six-pin-first'),
@@ -83,7 +95,7 @@ export function hub(end: End): HubPieces {
       hallSpacing: 120,
       lineResistance: q(0.19, 'ohm'),
     },
-    goals: [motorGoal(end, id), ...(end === 'front' ? [tyreGoal(end, id)] : [])],
+    goals: [motorGoal(end, id), ...(end === 'front' ? [tyreGoal(end, id), tube.goal] : [])],
   }
 }
 
@@ -168,7 +180,14 @@ function stack(end: End, id: Id, side: 'left' | 'right'): Stack {
         joint: id(`${side}-washers`),
       },
       { id: id(`${side}-stack-slot`), name: armId(end) === 'fork' ? 'fork' : 'arm', width: 6, clamped: true, turns: false },
-      { id: id(`${side}-stack-inner`), name: 'flat', width: 1.5, clamped: true, turns: false },
+      {
+        id: id(`${side}-stack-inner`),
+        name: 'inner flat',
+        width: 1.5,
+        clamped: true,
+        turns: false,
+        joint: id('inner-washers'),
+      },
     ],
   }
 }

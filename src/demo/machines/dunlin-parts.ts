@@ -4,7 +4,7 @@ import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
 
 /** What a new hub motor has to have in common with the old one. */
 const MOTOR: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 1, larger: 6, why: 'Too short leaves no full nut of thread.' },
+  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 25, larger: 6, why: 'Too short leaves no full nut of thread.' },
   {
     id: 'flats',
     name: 'across the flats',
@@ -100,7 +100,7 @@ export function parts(end: End, id: Id, arm: string): Part[] {
       mass: q(0.8, 'kg'),
       escape: off(id('rim-half')),
       lift: doing('Tyre off the rim', [way(SIDE, null, 2)], { note: 'Note the arrow: it points forward at the top.' }),
-      back: doing('Tyre on, arrow forward at the top', [way(SIDE, null, 3)], { note: 'Tube with a breath of air in it first.' }),
+      back: doing('Tyre on, arrow forward at the top', [way(SIDE, null, 3)], { note: 'Tube laid in flat all round, its valve straight.' }),
     },
     { id: id('tube'), name: `${end} tube`, mass: q(0.2, 'kg'), with: id('tyre') },
     { id: id('caliper'), role: 'brake', name: `${end} brake caliper`, mass: q(0.3, 'kg') },

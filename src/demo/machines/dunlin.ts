@@ -260,8 +260,8 @@ export function dunlin(): MachineFile {
           'step:rear-brake-check',
           'step:front-draw-lead',
           'step:rear-draw-lead',
-          'undo:front-valve-core',
-          'undo:rear-valve-core',
+          'step:front-pressure',
+          'step:rear-pressure',
         ],
         before: ['step:pinch-look', 'off:deck-lid'],
         up: doing('Spin test here, before the lid', [way(UP, null, 3)], {
@@ -288,6 +288,17 @@ export function dunlin(): MachineFile {
         strength: 'must',
         consequence: 'Sealant pushed in from outside does not seal, and squeezes onto the leads.',
       },
+      ...(['undo:pack-strap', 'undo:front-cover-screws', 'undo:rear-cover-screws'] as const).map(
+        (first, i) =>
+          ({
+            id: `bead-late-${i + 1}`,
+            limb: 'up',
+            first,
+            then: 'undo:lid-bead',
+            strength: 'must',
+            consequence: 'Sealant skins in a quarter of an hour: the lid has to be on it by then.',
+          }) as const,
+      ),
       ...ends.flatMap((_, i) => {
         const end = i === 0 ? 'front' : 'rear'
         const cover = i === 0 ? 'front-cover-screws' : 'rear-cover-screws'
@@ -331,7 +342,7 @@ export function dunlin(): MachineFile {
           {
             id: `${end}-air-before-power`,
             limb: 'up',
-            first: `undo:${end}-valve-core`,
+            first: `step:${end}-pressure`,
             then: 'unplug:pack-plug',
             strength: 'prefer',
             consequence: 'Hands at a wheel that can start.',
@@ -343,18 +354,18 @@ export function dunlin(): MachineFile {
     loadPath: from('loadPath'),
     poses: [
       { id: 'upright', name: 'upright on its stand', rotation: [0, 0, 0] },
-      { id: 'on-left', name: 'folded, on its left side', rotation: [-90, 0, 0] },
+      { id: 'on-right', name: 'folded, on its right side, the wheel over the edge', rotation: [90, 0, 0] },
     ],
     poseMoves: [
       {
         from: 'upright',
-        to: 'on-left',
-        title: 'Fold the stem, lay it on its left side',
+        to: 'on-right',
+        title: 'Fold the stem, lay it on its right side, wheel over the edge',
         people: 2,
         minutes: { low: 1, likely: 1.5, high: 3 },
       },
       {
-        from: 'on-left',
+        from: 'on-right',
         to: 'upright',
         title: 'Stand it up, stem unfolded and latched',
         people: 2,

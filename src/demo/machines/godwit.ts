@@ -1,5 +1,22 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, any, DEAD, doing, exposed, fixing, holes, off, on, PACK_PINS, prepared, q, unplugged, way, wires } from '../../core/builder'
+import {
+  all,
+  along,
+  any,
+  DEAD,
+  doing,
+  exposed,
+  fixing,
+  holes,
+  off,
+  on,
+  PACK_PINS,
+  prepared,
+  q,
+  unplugged,
+  way,
+  wires,
+} from '../../core/builder'
 
 const WHEELS = ['on-wheels']
 const STAND = ['in-stand']
@@ -103,9 +120,7 @@ export function godwit(): MachineFile {
         mass: q(4.1, 'kg'),
         tethers: ['pack-rail'],
         lift: doing('Pack out of the down tube, carried away', [way(BOTH, null, 1)]),
-        back: doing('Pack in until it clicks', [way(BOTH, null, 1)], {
-          ifOmitted: 'A pack that is not home falls out on the first step.',
-        }),
+        back: doing('Pack’s foot into the down tube, its head held off', [way(BOTH, null, 1)]),
       },
       { id: 'chain', name: 'chain', mass: q(0.4, 'kg') },
       { id: 'left-crank', name: 'left crank', mass: q(0.3, 'kg'), handed: 'left', escape: off('left-crank-bolt') },
@@ -128,7 +143,7 @@ export function godwit(): MachineFile {
         name: 'motor',
         mass: q(5.6, 'kg'),
         compare: MOTOR,
-        of: ['gear-cover', 'gear', 'controller', 'torque-spindle', 'drive-bearing'],
+        of: ['gear-cover', 'gear', 'controller', 'torque-spindle', 'drive-bearing', 'left-bearing'],
         tethers: ['loom-plug', 'speed-plug', 'phase-plug'],
         escape: all(
           off('left-crank'),
@@ -160,12 +175,11 @@ export function godwit(): MachineFile {
         mass: q(0.3, 'kg'),
         escape: off('motor'),
         lift: doing('Gear cover off, square to the case', [way(BENCH, 'spatula', 1)], {
-          note: 'The O-ring comes with it.',
+          note: 'Its O-ring is cut by sand: a new one goes in.',
           cautions: ['H46'],
         }),
         back: doing('Gear cover on, new O-ring greased', [way(BENCH, null, 1)], {
           consumables: [{ consumable: 'o-ring', count: 1 }],
-          cautions: ['H40'],
         }),
       },
       {
@@ -181,6 +195,7 @@ export function godwit(): MachineFile {
         }),
       },
       { id: 'drive-bearing', role: 'gearbox', name: 'right spindle bearing', mass: q(0.06, 'kg'), escape: off('gear') },
+      { id: 'left-bearing', role: 'gearbox', name: 'left spindle bearing', mass: q(0.06, 'kg'), escape: off('motor') },
       {
         id: 'controller',
         role: 'controller',
@@ -209,6 +224,70 @@ export function godwit(): MachineFile {
       },
     ],
     joints: [
+      along(
+        'off:gear-cover',
+        {
+          id: 'cover-o-ring',
+          name: 'O-ring of the gear cover',
+          kind: 'seal',
+          holds: ['gear-cover', 'motor'],
+          label: 'O-ring 92 × 2',
+          consumable: 'o-ring',
+        },
+        ['in its groove'],
+      ),
+      along(
+        'off:gear',
+        { id: 'gear-key', name: 'key of the gear’s clutch', kind: 'key', holds: ['gear', 'torque-spindle'], label: 'key 3 × 3 × 12' },
+        ['in the spindle'],
+      ),
+      along(
+        'undo:right-crank-fit',
+        { id: 'right-dust-ring', name: 'right dust ring', kind: 'seal', holds: ['right-crank', 'motor'], label: 'dust ring 17' },
+        ['behind the crank'],
+      ),
+      along(
+        'undo:left-crank-fit',
+        { id: 'left-dust-ring', name: 'left dust ring', kind: 'seal', holds: ['left-crank', 'motor'], label: 'dust ring 17' },
+        ['behind the crank'],
+      ),
+      fixing(
+        {
+          id: 'left-bearing-ring',
+          name: 'snap ring of the left bearing',
+          kind: 'ring',
+          holds: ['left-bearing', 'motor'],
+          label: 'snap ring 32, inside',
+          release: 'pry',
+          access: off('motor'),
+          down: doing('Snap ring of the left bearing out', [way(BENCH, 'ring-pliers', 1)]),
+          up: doing('Snap ring home in its groove, left', [way(BENCH, 'ring-pliers', 1.5)], {
+            ifOmitted: 'The spindle walks to the left until the chain climbs.',
+          }),
+        },
+        ['left side of the case'],
+      ),
+      fixing(
+        {
+          id: 'left-bearing-fit',
+          name: 'left bearing in its seat',
+          kind: 'press',
+          holds: ['left-bearing', 'motor'],
+          frees: ['left-bearing'],
+          label: 'bearing seat',
+          keep: 'bin',
+          release: 'pull',
+          access: off('left-bearing-ring'),
+          down: doing('Draw the left bearing over the spindle', [way(BENCH, 'claw-puller', 4)], {
+            note: 'Claws behind its outer ring, the screw on the spindle’s centre: no load on the sensor.',
+          }),
+          up: doing('New left bearing pressed by its outer ring', [way(BENCH, 'bearing-press', 4)], {
+            note: 'Down to its shoulder; the spindle then turns by hand with no catch.',
+            ifOmitted: 'Pressed by the wrong ring it is dented before its first turn.',
+          }),
+        },
+        ['left side'],
+      ),
       fixing(
         {
           id: 'pack-lock',
@@ -306,7 +385,7 @@ export function godwit(): MachineFile {
           kind: 'ring',
           holds: ['chainring', 'motor'],
           label: 'lock ring, left-hand',
-          thread: 'M33',
+          thread: 'M33×1',
           torque: q(35, 'Nm'),
           release: 'undo',
           access: all(off('right-crank'), DEAD),
@@ -315,7 +394,7 @@ export function godwit(): MachineFile {
             note: 'Left-hand thread.',
             counterHold: 'Chain whip on the ring.',
           }),
-          up: doing('Lock ring tight: anticlockwise', [way(STAND, 'ring-tool', 1.5)]),
+          up: doing('Lock ring tight: anticlockwise', [way(STAND, 'torque-60', 1.5)], { with: ['ring-tool'] }),
         },
         ['on the spindle'],
       ),
@@ -474,7 +553,9 @@ export function godwit(): MachineFile {
         mates: ['pack', 'frame'],
         access: off('pack-lock'),
         down: doing('Key off, tip the pack off its blades', [way(BOTH, null, 0.5)], { cautions: ['H5'] }),
-        up: doing('Pack onto its blades, key still off', [way(BOTH, null, 0.5)]),
+        up: doing('Tip the pack home until it clicks, key off', [way(BOTH, null, 0.5)], {
+          ifOmitted: 'A pack that is not home falls out on the first step.',
+        }),
       },
       {
         id: 'phase-plug',
@@ -678,7 +759,7 @@ export function godwit(): MachineFile {
           'undo:controller-screws',
         ],
         before: ['step:pinch-look'],
-        up: doing('Spin test, rear wheel in the air', [way(STAND, null, 2), way(WHEELS, null, 2, { people: 2 })], {
+        up: doing('Spin test, rear wheel in the air', [way(STAND, null, 2), way(WHEELS, 'stay-stand', 2.5)], {
           looks: {
             stand: ['Rear wheel in the air', 'Hands, sleeves and leads clear of the chain', 'Display at its lowest step'],
             items: [
@@ -690,7 +771,6 @@ export function godwit(): MachineFile {
               'Chain stays on its ring',
             ],
           },
-          note: 'On its wheels one lifts the rear by the seat.',
         }),
       },
     ],
@@ -777,6 +857,7 @@ export function godwit(): MachineFile {
       { id: 'crank-puller', name: 'crank puller, square', short: 'crank puller', kind: 'puller', special: true },
       { id: 'ring-tool', name: 'lock ring tool, 4 pins', short: 'ring tool', kind: 'pin tool', special: true },
       { id: 'bearing-puller', name: 'inner bearing puller 15–20', short: 'bearing pull', kind: 'puller', special: true },
+      { id: 'claw-puller', name: 'two-claw puller, thin', short: 'claw puller', kind: 'puller', special: true },
       { id: 'bearing-press', name: 'bearing press with rings', short: 'press', kind: 'press', special: true },
       { id: 'ring-pliers', name: 'snap ring pliers', short: 'ring pliers', kind: 'pliers', special: true },
       { id: 'pin-tool', name: 'pin extractor, round 1.5', short: 'pin tool', kind: 'pin tool', special: true },
@@ -786,6 +867,7 @@ export function godwit(): MachineFile {
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'stay-stand', name: 'low stand under the stays', short: 'stay stand', kind: 'stand' },
       { id: 'work-stand', name: 'work stand, post clamp', short: 'work stand', kind: 'stand' },
       { id: 'chain-whip', name: 'chain whip', short: 'chain whip', kind: 'chain whip' },
       { id: 'cord', name: 'draw cord, 2 m', short: 'cord', kind: 'cord' },
@@ -833,6 +915,14 @@ export function godwit(): MachineFile {
         name: 'right spindle bearing',
         guard: off('drive-bearing'),
         swap: [{ id: 'swap-bearing', title: 'New bearing, number read', part: 'drive-bearing', minutes: { low: 1, likely: 2, high: 4 } }],
+      },
+      {
+        id: 'left-bearing-goal',
+        name: 'left spindle bearing',
+        guard: off('left-bearing'),
+        swap: [
+          { id: 'swap-left-bearing', title: 'New bearing, number read', part: 'left-bearing', minutes: { low: 1, likely: 2, high: 4 } },
+        ],
       },
       {
         id: 'controller-goal',

@@ -287,7 +287,7 @@ export function heron(): MachineFile {
           when: { variant: 'circuit', is: 'opened' },
           access: all(open, dry),
           down: doing('Two pump hoses off, plugged', [way(FLAT, 'clip-pliers', 1.5)], { cautions: ['H58'] }),
-          up: doing('Pump hoses on, arrow with the flow', [way(FLAT, 'clip-pliers', 2)]),
+          up: doing('Pump hoses on, arrow with the flow', [way(BOTH, 'clip-pliers', 2)]),
         },
         ['in', 'out'],
       ),
@@ -308,7 +308,7 @@ export function heron(): MachineFile {
           down: doing('Undo 2 bracket bolts, pump out or hung aside', [way(FLAT, 'ring-10', 1.5)], {
             note: 'Hung aside: tied up, not by its hoses.',
           }),
-          up: doing('Pump on its bracket, 2 bolts', [way(FLAT, 'torque-20', 2)]),
+          up: doing('Pump on its bracket, 2 bolts', [way(BOTH, 'torque-20', 2)]),
         },
         holes(2, 20),
       ),
@@ -525,7 +525,7 @@ export function heron(): MachineFile {
         end: { width: 22, height: 8, tolerance: 0.5 },
       },
     ],
-    holes: [{ id: 'gland-hole', part: 'motor', width: 24, height: 24 }],
+    holes: [{ id: 'gland-hole', part: 'motor', width: 26, height: 26, round: true }],
     steps: [
       {
         id: 'chock',
@@ -545,6 +545,7 @@ export function heron(): MachineFile {
         limb: 'both',
         when: { variant: 'roof-fitted', is: 'on' },
         gives: [prepared('tilt-roof')],
+        access: prepared('chock'),
         down: doing('Roof tilted back, stay pinned', [way(FLAT, null, 1.5, { penalty: 1, people: 2 })], { cautions: ['H26'] }),
         up: doing('Pin out, roof down', [way(FLAT, null, 1, { people: 2 })], { cautions: ['H26'] }),
       },
@@ -553,11 +554,12 @@ export function heron(): MachineFile {
         kind: 'prepare',
         limb: 'both',
         gives: [prepared('lock-out')],
+        access: prepared('chock'),
         down: doing('Key out, lock and tag on the switch', [way(FLAT, null, 2)], {
           note: 'Your lock, your name, your key in your pocket. Cordon round the machine.',
           ifOmitted: 'Somebody means well and switches it on.',
         }),
-        up: doing('Tag and lock off, by whoever put them on', [way(FLAT, null, 1)]),
+        up: doing('Tag and lock off, by whoever put them on', [way(BOTH, null, 1)]),
       },
       {
         id: 'wait',
@@ -598,7 +600,7 @@ export function heron(): MachineFile {
         kind: 'gate',
         limb: 'up',
         after: ['undo:motor-hoses', 'undo:pump-hoses'],
-        up: doing('Fill to the mark, pump primed', [way(FLAT, null, 5)], {
+        up: doing('Fill to the mark, pump primed', [way(BOTH, null, 5)], {
           consumables: [{ consumable: 'coolant', count: 5 }],
           ifOmitted: 'A dry pump is ruined in a minute.',
         }),

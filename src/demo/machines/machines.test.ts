@@ -180,12 +180,16 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
 describe('the generator of cover-trees', () => {
   it('has the shares that are counted in the files of the demo machines', () => {
     const files = demoMachines()
-    const joints = files.flatMap((f) => f.joints.map((j) => ({ modes: j.down.modes, poses: f.poses.length })))
+    const joints = files.flatMap((f) =>
+      f.joints.filter((j) => j.along === undefined).map((j) => ({ modes: j.down.modes, poses: f.poses.length })),
+    )
     const lifts = files.flatMap((f) => f.parts.flatMap((p) => (p.lift ? [{ modes: p.lift.modes, poses: f.poses.length }] : [])))
     const everyPose = (list: typeof joints): number =>
       list.filter((x) => new Set(x.modes.flatMap((m) => m.poses)).size === x.poses).length / list.length
     const held = files.flatMap((f) =>
-      [...new Set(f.joints.map((j) => j.holds[0]!))].map((part) => Math.min(4, f.joints.filter((j) => j.holds[0] === part).length)),
+      [...new Set(f.joints.flatMap((j) => (j.along ? [] : [j.holds[0]!])))].map((part) =>
+        Math.min(4, f.joints.filter((j) => j.holds[0] === part && !j.along).length),
+      ),
     )
     expect(joints.filter((j) => j.modes.every((m) => m.tool === null)).length / joints.length).toBeCloseTo(SHARES.bareHands, 1)
     expect(everyPose(joints)).toBeCloseTo(SHARES.anyPose, 1)

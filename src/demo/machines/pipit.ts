@@ -1,6 +1,7 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
 import {
   all,
+  along,
   any,
   axleEnds,
   DEAD,
@@ -26,12 +27,12 @@ const OVER = ['deck-up']
 const BOTH = [...UP, ...OVER]
 
 const WHEEL: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 112, smaller: 1, larger: 3, why: 'Too short leaves no full nut of thread.' },
+  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 124, smaller: 4, larger: 3, why: 'Too short leaves no full nut of thread.' },
   {
     id: 'flats',
     name: 'across the flats',
     unit: 'mm',
-    value: 7,
+    value: 8,
     smaller: 0.1,
     larger: 0.1,
     why: 'Too wide will not enter the slot, too narrow turns in it.',
@@ -96,7 +97,7 @@ export function pipit(): MachineFile {
       },
     ],
     pack: { part: 'pack', plug: 'pack-plug', chemistry: 'lead', cells: 12, nominal: q(24, 'V') },
-    mass: q(9.5, 'kg'),
+    mass: q(12.8, 'kg'),
     energy: [
       { id: 'energy-pack', kind: 'pack', of: 'pack', size: q(170, 'Wh'), releasedBy: 'pack-plug' },
       { id: 'energy-capacitors', kind: 'capacitor', of: 'controller', size: q(0.4, 'J', 'estimated'), releasedBy: 'prove-dead' },
@@ -132,7 +133,7 @@ export function pipit(): MachineFile {
       {
         id: 'pack',
         name: 'pair of batteries',
-        mass: q(3.6, 'kg'),
+        mass: q(5.2, 'kg'),
         serviceable: false,
         tethers: ['pack-plug'],
         escape: off('deck-cover'),
@@ -194,6 +195,11 @@ export function pipit(): MachineFile {
       { id: 'tyre', role: 'tyre', name: 'solid tyre', mass: q(0.7, 'kg'), escape: off('wheel') },
     ],
     joints: [
+      along(
+        'off:wheel',
+        { id: 'axle-spacers', name: 'axle spacers', kind: 'spacer', holds: ['wheel', 'deck'], label: 'spacer 10 × 16 × 3' },
+        ['left, against the hub', 'right, against the hub'],
+      ),
       fixing(
         {
           id: 'mat-glue',
@@ -377,7 +383,7 @@ export function pipit(): MachineFile {
         down: doing('Undo 2 pad screws; leave the middle one in', [way(BOTH, 'cross-2', 1)], {
           note: 'The middle screw holds the fender’s own rib.',
         }),
-        up: doing('New pad, 2 screws below its face', [way(BOTH, 'cross-2', 1.5)], {
+        up: doing('New pad, 2 screws below its face', [way(BOTH, 'torque-6', 1.5)], {
           ifOmitted: 'A screw head in the tread is no brake.',
         }),
       }),
@@ -415,18 +421,18 @@ export function pipit(): MachineFile {
         ['beside the controller', 'at the rear wall'],
       ),
       ...axleEnds({
-        wrench: 'torque-60',
+        wrench: 'torque-axle',
         carrier: 'deck',
         hub: 'wheel',
         poses: OVER,
         seat: 'its slot',
-        thread: 'M8',
-        head: '13 mm hexagon',
-        torque: q(18, 'Nm'),
-        ring: 'ring-13',
-        open: 'open-13',
+        thread: 'M10×1.25',
+        head: '15 mm hexagon',
+        torque: q(25, 'Nm'),
+        ring: 'ring-15',
+        open: 'open-15',
         counterHold: 'Hold the right flats with their spanner.',
-        flats: 'flats-7',
+        flats: 'flats-8',
         access: () => all(DEAD, off('fender')),
         minutes: { full: 2, washers: 0.5 },
         flat: 'flat, outside the slot',
@@ -674,11 +680,11 @@ export function pipit(): MachineFile {
     ],
     stacks: (['left', 'right'] as const).map((side) =>
       stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [
-        ['nut', 6.5, `${side}-nut`],
+        ['nut', 8, `${side}-nut`],
         ['flat', 1.5, `${side}-washers`],
         ['tab', 2, `${side}-washers`, [-1, 0, 0]],
         ['tail plate', 4],
-        ['spacer', 3],
+        ['spacer', 3, 'axle-spacers'],
       ]),
     ),
     tools: [
@@ -690,13 +696,13 @@ export function pipit(): MachineFile {
       { id: 'hex-3', name: 'hex key 3 mm', short: 'hex 3', kind: 'hex key', size: '3' },
       { id: 'hex-5', name: 'hex key 5 mm', short: 'hex 5', kind: 'hex key', size: '5' },
       { id: 'cross-2', name: 'cross-head PH2', short: 'cross 2', kind: 'cross', size: 'PH2' },
-      { id: 'ring-13', name: 'ring spanner 13 mm', short: '13 ring', kind: 'spanner', size: '13', form: 'ring, deep' },
+      { id: 'ring-15', name: 'ring spanner 15 mm', short: '15 ring', kind: 'spanner', size: '15', form: 'ring, deep' },
       {
-        id: 'open-13',
-        name: 'open spanner 13 mm, thin',
-        short: '13 open',
+        id: 'open-15',
+        name: 'open spanner 15 mm, thin',
+        short: '15 open',
         kind: 'spanner',
-        size: '13',
+        size: '15',
         form: 'open, thin',
         why: 'The lead leaves here.',
         special: true,
@@ -706,8 +712,17 @@ export function pipit(): MachineFile {
       { id: 'meter', name: 'multimeter, checked', short: 'meter', kind: 'meter' },
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
-      { id: 'torque-60', name: 'torque wrench 10–60 N·m, 13 mm deep', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
-      { id: 'flats-7', name: 'open spanner 7 mm, for the flats', short: '7 flats', kind: 'spanner' },
+      {
+        id: 'torque-axle',
+        name: 'torque wrench 10–60 N·m, open 15 mm adapter',
+        short: 'torque 10–60',
+        kind: 'torque wrench',
+        size: '10–60',
+        form: 'open adapter',
+        why: 'The lead leaves here: no socket passes it.',
+        adapter: { reach: 45, angle: 0 },
+      },
+      { id: 'flats-8', name: 'open spanner 8 mm, for the flats', short: '8 flats', kind: 'spanner' },
       { id: 'ring-10', name: 'ring spanner 10 mm', short: '10 ring', kind: 'spanner' },
       { id: 'cord', name: 'draw cord, 2 m', short: 'cord', kind: 'cord' },
       { id: 'foam', name: 'foam mat', short: 'foam', kind: 'mat' },

@@ -1,6 +1,7 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
 import {
   all,
+  along,
   any,
   axleEnds,
   DEAD,
@@ -20,13 +21,14 @@ import {
   way,
   wires,
 } from '../../core/builder'
+import { tubed } from './tube'
 
 const FLAT = ['on-wheels']
 const NOSE = ['nose-up']
 const BOTH = [...FLAT, ...NOSE]
 
 const WHEEL: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 1, larger: 5, why: 'Too short leaves no full nut of thread.' },
+  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 10, larger: 5, why: 'Too short leaves no full nut of thread.' },
   {
     id: 'flats',
     name: 'across the flats',
@@ -58,6 +60,16 @@ const WHEEL: readonly CompareSpec[] = [
 /** The Plover: a ride-on drift cart of the pier amusements, steered and driven by one hub in a fork. Invented. */
 export function plover(): MachineFile {
   const raised = prepared('chock')
+  const tube = tubed({
+    id: (name) => name,
+    tyre: 'front tyre',
+    tube: 'tube',
+    free: off('wheel'),
+    poses: BOTH,
+    closes: ['undo:tyre-seat'],
+    pressure: { low: 1.9, likely: 2, high: 2.2, most: 2.8 },
+    rim: 'One inside, at the rim: a weld or a burr.',
+  })
   return {
     format: 'nailsmith-machine/1',
     id: 'plover',
@@ -164,18 +176,18 @@ export function plover(): MachineFile {
       },
       {
         id: 'left-spacer',
-        name: 'left spacer, 9 mm',
+        name: 'left spacer',
         mass: q(0.03, 'kg'),
         handed: 'left',
         escape: off('wheel'),
         lift: doing('Left spacer off the axle', [way(BOTH, null, 0.25)]),
         back: doing('Left spacer on, chamfer to the hub', [way(BOTH, null, 0.25)], {
-          ifOmitted: 'The wheel sits nine millimetres beside its line.',
+          ifOmitted: 'The wheel sits beside its line.',
         }),
       },
       {
         id: 'right-spacer',
-        name: 'right spacer, 5 mm, slotted',
+        name: 'right spacer, slotted',
         mass: q(0.03, 'kg'),
         handed: 'right',
         escape: off('wheel'),
@@ -371,27 +383,55 @@ export function plover(): MachineFile {
       ),
       fixing(
         {
-          id: 'head-nuts',
-          name: 'head nuts',
+          id: 'lock-nut',
+          name: 'upper head nut',
           kind: 'nut',
           holds: ['fork', 'frame'],
-          label: 'M25 thin, two',
-          thread: 'M25',
+          label: 'nut M25×1, thin',
+          thread: 'M25×1',
           head: 'hexagon 32, thin',
           critical: 'steering',
           torque: q(30, 'Nm'),
           release: 'undo',
           access: all(off('steering'), off('wheel'), off('brake-cable')),
-          down: doing('Undo both head nuts', [way(NOSE, 'ring-32', 2)], {
+          down: doing('Undo the upper head nut', [way(NOSE, 'ring-32', 1)], {
             counterHold: 'Thin 32 mm spanner on the lower nut.',
             with: ['thin-32'],
           }),
-          up: doing('Lower nut to no play, upper against it', [way(NOSE, 'ring-32', 4)], {
+          up: doing('Upper head nut against the lower', [way(NOSE, 'torque-32', 1.5)], {
             passes: ['started', 'final'],
+            counterHold: 'Thin 32 mm spanner on the lower nut: it must not go along.',
+            with: ['thin-32'],
+            ifOmitted: 'The lower nut works loose, and the fork with it.',
+          }),
+        },
+        ['upper'],
+      ),
+      along(
+        'undo:lock-nut',
+        { id: 'head-washer', name: 'washer of the head', kind: 'washers', holds: ['fork', 'frame'], label: 'tongued washer 25' },
+        ['between the nuts, tongue in the groove'],
+      ),
+      fixing(
+        {
+          id: 'head-nuts',
+          name: 'lower head nut',
+          kind: 'nut',
+          holds: ['fork', 'frame'],
+          label: 'bearing nut M25×1',
+          // It sets the play and takes no torque: the upper nut locks it.
+          head: 'hexagon 32, thin',
+          critical: 'steering',
+          release: 'undo',
+          access: off('lock-nut'),
+          down: doing('Undo the lower head nut, fork held', [way(NOSE, 'thin-32', 1)]),
+          up: doing('Lower head nut to no play, an eighth back', [way(NOSE, 'thin-32', 2)], {
+            passes: ['started', 'final'],
+            note: 'Fork pushed to and fro: no knock. Turned: no catch.',
             ifOmitted: 'With play the races are dented by the first kerb.',
           }),
         },
-        ['lower', 'upper'],
+        ['lower'],
       ),
       fixing(
         {
@@ -410,12 +450,12 @@ export function plover(): MachineFile {
         ['upper', 'lower'],
       ),
       ...axleEnds({
-        wrench: 'torque-60',
+        wrench: 'torque-axle',
         carrier: 'fork',
         hub: 'wheel',
         poses: NOSE,
         seat: 'its slot',
-        thread: 'M12',
+        thread: 'M12×1.25',
         head: '18 mm hexagon',
         torque: q(40, 'Nm'),
         ring: 'ring-18',
@@ -468,10 +508,7 @@ export function plover(): MachineFile {
           label: 'valve core',
           release: 'undo',
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)]),
-          up: doing('Valve core in, 2 bar', [way(BOTH, 'valve-tool', 2)], {
-            with: ['pump'],
-            wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 1.9, high: 2.2, most: 2.8 }],
-          }),
+          up: tube.valveIn,
         },
         ['in the valve'],
       ),
@@ -514,7 +551,7 @@ export function plover(): MachineFile {
         pins: wires(['red', 'lamp'], ['black', '0 V']),
         mates: ['nose', 'frame'],
         down: doing('Part the lamp plug behind the nose', [way(FLAT, null, 0.5)], { guard: any(off('nose-rivets'), off('nose-screws')) }),
-        up: doing('Lamp plug home, lamp tried', [way(FLAT, null, 0.5)]),
+        up: doing('Lamp plug home: click, then tug', [way(FLAT, null, 0.5)]),
       },
       {
         id: 'phases',
@@ -586,6 +623,7 @@ export function plover(): MachineFile {
     ],
     holes: [{ id: 'head-hole', name: 'head tube hole', part: 'frame', width: 18, height: 15, passing: 'one by one' }],
     steps: [
+      ...tube.steps,
       {
         id: 'chock',
         kind: 'prepare',
@@ -647,17 +685,29 @@ export function plover(): MachineFile {
         kind: 'gate',
         limb: 'up',
         check: 'brakes',
-        after: ['undo:brake-cable'],
+        // Brake arm and wheel share the fork: looked at once its nuts are final.
+        after: ['undo:brake-cable', 'off:wheel', 'undo:left-nut', 'undo:right-nut'],
         up: doing('Lever firm, wheel stops and runs free', [way(BOTH, null, 1)], {
           looks: { stand: [], items: ['Lever firm', 'Wheel stops', 'Runs free when let go', 'Lock nut of the adjuster tight'] },
           cautions: ['H55'],
         }),
       },
       {
+        id: 'width-over-spacers',
+        kind: 'gate',
+        limb: 'up',
+        after: ['off:left-spacer', 'off:right-spacer'],
+        before: ['off:wheel'],
+        up: doing('Width over both spacers, as the fork is wide', [way(BOTH, 'calliper', 0.5)], {
+          wants: [{ id: 'width', name: 'over both spacers', quantity: 'length', unit: 'mm', low: 117.5, high: 118.2 }],
+          ifOmitted: 'Too wide it spreads the fork, too narrow it has play when the nuts are tight.',
+        }),
+      },
+      {
         id: 'lock-to-lock',
         kind: 'gate',
         limb: 'up',
-        after: ['off:lead-run', 'undo:fork-ties', 'undo:stem-bolt', 'undo:head-nuts'],
+        after: ['off:lead-run', 'undo:fork-ties', 'undo:stem-bolt', 'undo:head-nuts', 'undo:lock-nut'],
         up: doing('Lock to lock: free, no play, lead slack', [way(BOTH, null, 1)], { cautions: ['H38'] }),
       },
       {
@@ -683,12 +733,12 @@ export function plover(): MachineFile {
           'step:reaction-path',
           'off:lead-run',
           'undo:fork-ties',
-          'undo:valve-core',
+          'step:pressure',
         ],
         before: ['off:seat', 'off:nose'],
-        up: doing('Spin test, nose up, both ways', [way(NOSE, null, 2), way(FLAT, null, 2, { people: 2 })], {
+        up: doing('Spin test, nose up, both ways', [way(NOSE, null, 2)], {
           looks: {
-            stand: ['Nose up and chocked, or one lifts it', 'Hands, sleeves and hair clear', 'Short press of the pedal'],
+            stand: ['Nose up on its block, rear wheels chocked', 'Hands, sleeves and hair clear', 'Short press of the pedal'],
             items: [
               'Turns forward',
               'Turns backward',
@@ -698,11 +748,11 @@ export function plover(): MachineFile {
               'Belt switch cuts the drive',
             ],
           },
-          note: 'On its wheels one lifts the nose.',
         }),
       },
     ],
     order: [
+      ...tube.order,
       {
         id: 'axle-before-power',
         limb: 'up',
@@ -787,6 +837,7 @@ export function plover(): MachineFile {
         form: 'forked, plastic',
         why: 'A blade breaks the rivet’s heart off.',
       },
+      { id: 'calliper', name: 'calliper 150 mm', short: 'calliper', kind: 'measure' },
       { id: 'paint-pen', name: 'paint pen', short: 'paint pen', kind: 'marker' },
       { id: 'hex-4', name: 'hex key 4 mm', short: 'hex 4', kind: 'hex key', size: '4' },
       { id: 'hex-6', name: 'hex key 6 mm', short: 'hex 6', kind: 'hex key', size: '6' },
@@ -805,12 +856,21 @@ export function plover(): MachineFile {
       },
       {
         id: 'ring-32',
-        name: 'pair of head spanners 32 mm, thin',
-        short: '32 thin',
+        name: 'head spanner 32 mm',
+        short: '32 head',
         kind: 'spanner',
         size: '32',
-        form: 'thin, two',
+        form: 'thin',
         special: true,
+      },
+      {
+        id: 'torque-32',
+        name: 'torque wrench 10–60 N·m, open 32 mm adapter',
+        short: 'torque 10–60',
+        kind: 'torque wrench',
+        size: '10–60',
+        form: 'open adapter',
+        adapter: { reach: 60, angle: 0 },
       },
       { id: 'drift', name: 'soft drift', short: 'drift', kind: 'drift', form: 'brass' },
       { id: 'race-press', name: 'race press, threaded rod', short: 'race press', kind: 'press', special: true },
@@ -820,6 +880,16 @@ export function plover(): MachineFile {
       { id: 'meter', name: 'multimeter, checked', short: 'meter', kind: 'meter' },
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      {
+        id: 'torque-axle',
+        name: 'torque wrench 10–60 N·m, open 18 mm adapter',
+        short: 'torque 10–60',
+        kind: 'torque wrench',
+        size: '10–60',
+        form: 'open adapter',
+        why: 'The lead leaves here: no socket passes it.',
+        adapter: { reach: 45, angle: 0 },
+      },
       { id: 'flats-10', name: 'open spanner 10 mm, for the flats', short: '10 flats', kind: 'spanner' },
       { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
       { id: 'chocks', name: 'wheel chocks', short: 'chocks', kind: 'chocks' },
@@ -848,15 +918,16 @@ export function plover(): MachineFile {
         guard: off('tyre'),
         swap: [{ id: 'swap-tyre', title: 'New tyre and tube beside the old', part: 'tyre', minutes: { low: 2, likely: 3, high: 6 } }],
       },
+      tube.goal,
       {
         id: 'width-goal',
         name: 'convert the hub’s width',
         guard: all(off('wheel'), any({ variant: 'hub-width', is: 'wide' }, all(off('left-spacer'), off('right-spacer')))),
         swap: [
           {
-            id: 'swap-width',
-            title: 'Spacers for the other hub, widths added up',
-            note: '118 mm over both spacers; the slotted one right.',
+            id: 'swap-spacers',
+            title: 'Spacers of the other width beside the old',
+            note: 'Those go back on in place of the old, which are bagged with the old wheel. Hub and both make 118 mm.',
             minutes: { low: 3, likely: 5, high: 10 },
           },
         ],

@@ -1,6 +1,8 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
 import {
   all,
+  along,
+  any,
   axleEnds,
   DEAD,
   doing,
@@ -18,13 +20,21 @@ import {
   unplugged,
   way,
 } from '../../core/builder'
+import { HUB_LEAD_CONSUMABLES, HUB_LEAD_TOOLS, hubLead } from './hub-lead'
 
 const UP = ['upright']
 const OVER = ['on-bars']
 const BOTH = [...UP, ...OVER]
+const HIGH = {
+  product: 'high-strength threadlocker',
+  grade: 'high',
+  handlingMinutes: 20,
+  cureHours: 24,
+  source: 'machine file',
+} as const
 
 const MOTOR: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 138, smaller: 1, larger: 4, why: 'Too short leaves no full nut of thread.' },
+  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 138, smaller: 17, larger: 4, why: 'Too short leaves no full nut of thread.' },
   {
     id: 'flats',
     name: 'across the flats',
@@ -42,6 +52,17 @@ const MOTOR: readonly CompareSpec[] = [
 // Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Sanderling: a light scooter rented by the day, one hub motor in front, its controller in the stem. Invented. */
 export function sanderling(): MachineFile {
+  const lead = hubLead({
+    owner: 'stator',
+    hub: 'motor-wheel',
+    inside: 'hub',
+    open: off('hub-cover'),
+    poses: BOTH,
+    plugs: ['phases', 'hall'],
+    wide: { plug: 'hall', name: '5-pin', how: 'De-pin the 5-pin: 12 mm through an 8 mm nut' },
+    closes: ['off:hub-cover'],
+    cover: 'hub-cover',
+  })
   return {
     format: 'nailsmith-machine/1',
     id: 'sanderling',
@@ -125,9 +146,8 @@ export function sanderling(): MachineFile {
         id: 'motor-wheel',
         name: 'front motor wheel',
         mass: q(3.1, 'kg'),
-        serviceable: false,
         compare: MOTOR,
-        of: ['tyre'],
+        of: ['tyre', 'hub-cover', 'stator', 'sensor-board', 'motor-lead'],
         tethers: ['phases', 'hall'],
         escape: off('lead-run'),
         lift: doing('Wheel out of the fork', [way(OVER, null, 1)], {
@@ -146,9 +166,63 @@ export function sanderling(): MachineFile {
         }),
         tethers: ['phases', 'hall'],
       },
+      {
+        id: 'hub-cover',
+        role: 'motor',
+        name: 'right hub cover',
+        mass: q(0.3, 'kg'),
+        escape: off('motor-wheel'),
+        lift: doing('Hub cover off along the lead, square to the hub', [way(BOTH, 'puller', 2.5)], {
+          note: 'A line over cover and shell first. It stays on the lead like the nut, unless that is de-pinned.',
+          cautions: ['H46'],
+          photo: 'the open hub, before anything is moved',
+        }),
+        back: doing('Hub cover on, line to line', [way(BOTH, null, 2)], { note: 'It turns by hand, no rub, before its screws.' }),
+      },
+      { id: 'stator', role: 'motor', name: 'stator on its axle', serviceable: false },
+      ...lead.parts,
       { id: 'tyre', role: 'tyre', name: 'front tyre', mass: q(0.6, 'kg'), escape: off('motor-wheel') },
     ],
     joints: [
+      along(
+        'off:motor-wheel',
+        { id: 'inner-washers', name: 'inner washers', kind: 'washers', holds: ['motor-wheel', 'fork'], label: 'flat 10 × 20 × 1' },
+        ['left, against the hub', 'right, against the hub'],
+      ),
+      along(
+        'off:hub-cover',
+        { id: 'cover-seal', name: 'seal of the hub cover', kind: 'seal', holds: ['hub-cover', 'motor-wheel'], label: 'O-ring 118 × 1.5' },
+        ['in its groove'],
+      ),
+      fixing(
+        {
+          id: 'hub-screws',
+          name: 'hub cover screws',
+          kind: 'screws',
+          holds: ['hub-cover', 'motor-wheel'],
+          label: 'M3×8',
+          thread: 'M3',
+          head: 'countersunk, hexagon socket 2',
+          strength: '10.9',
+          torque: q(1.2, 'Nm'),
+          lock: HIGH,
+          role: 'working',
+          pattern: 'criss-cross',
+          release: 'warm then undo',
+          access: off('motor-wheel'),
+          down: doing('Warm and undo 9 hub cover screws', [way(BOTH, 'hex-2', 9)], {
+            with: ['heat-gun'],
+            note: 'One by one: warm, a tap, then turn. Small sockets tear when cold.',
+            cautions: ['H47'],
+          }),
+          up: doing('9 hub cover screws, criss-cross', [way(BOTH, 'torque-6', 6)], {
+            passes: ['started', 'seated', 'final'],
+            consumables: [{ consumable: 'locker-high', count: 9 }],
+          }),
+        },
+        holes(9, 8),
+      ),
+      ...lead.joints,
       fixing(
         {
           id: 'stem-tape-strip',
@@ -228,12 +302,12 @@ export function sanderling(): MachineFile {
         ),
       ]),
       ...axleEnds({
-        wrench: 'torque-60',
+        wrench: 'torque-axle',
         carrier: 'fork',
         hub: 'motor-wheel',
         poses: OVER,
         seat: 'its slot',
-        thread: 'M10',
+        thread: 'M10×1.25',
         head: '15 mm hexagon',
         torque: q(30, 'Nm'),
         ring: 'ring-15',
@@ -287,6 +361,7 @@ export function sanderling(): MachineFile {
       ),
     ],
     connections: [
+      ...lead.connections,
       {
         id: 'pack-plug',
         name: 'pack plug',
@@ -343,12 +418,16 @@ export function sanderling(): MachineFile {
         id: 'lead',
         name: 'motor lead',
         of: 'motor-wheel',
-        route: ['phases', 'hall', 'stem-hole'],
+        route: ['phases', 'hall', 'stem-hole', 'nut-bore'],
+        diameter: 7,
         end: { width: 12.5, height: 9, tolerance: 0.3 },
         slack: { leftLock: q(25, 'mm'), rightLock: q(30, 'mm') },
       },
     ],
-    holes: [{ id: 'stem-hole', part: 'stem', width: 15, height: 12 }],
+    holes: [
+      { id: 'stem-hole', part: 'stem', width: 15, height: 12 },
+      { id: 'nut-bore', name: 'bore of the right nut', part: 'motor-wheel', width: 8.6, height: 8.6, round: true },
+    ],
     steps: [
       {
         id: 'prove-dead',
@@ -371,6 +450,20 @@ export function sanderling(): MachineFile {
         }),
         up: doing('Display up again, clamp tight', [way(UP, 'hex-4', 1)], { ifOmitted: 'It turns out of sight at the first bump.' }),
       },
+      {
+        id: 'flat-cause',
+        kind: 'prepare',
+        limb: 'down',
+        when: { variant: 'tyre-kind', is: 'air' },
+        gives: [prepared('flat-cause')],
+        access: all(off('motor-wheel'), { not: off('valve-core') }),
+        down: doing('Blow it up and find the hole, valve marked on the tyre', [way(BOTH, 'pump', 4)], {
+          note: 'Look, listen, water. A cut: what did it. Along the rim: its edge. None: the valve core.',
+          photo: 'where it leaks, and what stuck in it',
+          ifOmitted: 'What cut it stays in the tyre and cuts the next one.',
+        }),
+      },
+      ...lead.steps,
       {
         id: 'inspect-plugs',
         kind: 'prepare',
@@ -466,10 +559,14 @@ export function sanderling(): MachineFile {
         ['flat', 1.5, `${side}-washers`],
         ['tab', 2, `${side}-washers`, [0, 0, -1]],
         ['fork', 5],
-        ['flat', 1],
+        ['inner flat', 1, 'inner-washers'],
       ]),
     ),
     tools: [
+      ...HUB_LEAD_TOOLS,
+      { id: 'heat-gun', name: 'heat gun with a small nozzle', short: 'heat gun', kind: 'heat gun' },
+      { id: 'hex-2', name: 'hex key 2 mm', short: 'hex 2', kind: 'hex key', size: '2' },
+      { id: 'puller', name: 'three-leg puller, padded', short: 'puller', kind: 'puller', special: true },
       { id: 'spatula', name: 'plastic spatula', short: 'spatula', kind: 'pry', form: 'plastic, wide' },
       { id: 'hex-2.5', name: 'hex key 2.5 mm', short: 'hex 2.5', kind: 'hex key', size: '2.5' },
       { id: 'hex-4', name: 'hex key 4 mm', short: 'hex 4', kind: 'hex key', size: '4' },
@@ -490,13 +587,22 @@ export function sanderling(): MachineFile {
       { id: 'meter', name: 'multimeter, checked', short: 'meter', kind: 'meter' },
       { id: 'precharge', name: 'pre-charge resistor lead', short: 'pre-charge', kind: 'lead', special: true },
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
-      { id: 'torque-60', name: 'torque wrench 10–60 N·m, 15 mm deep', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      {
+        id: 'torque-axle',
+        name: 'torque wrench 10–60 N·m, open 15 mm adapter',
+        short: 'torque 10–60',
+        kind: 'torque wrench',
+        size: '10–60',
+        form: 'open adapter',
+        why: 'The lead leaves here: no socket passes it.',
+        adapter: { reach: 45, angle: 0 },
+      },
       { id: 'flats-8', name: 'open spanner 8 mm, for the flats', short: '8 flats', kind: 'spanner' },
       { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
       { id: 'cord', name: 'draw cord, 2 m', short: 'cord', kind: 'cord' },
       { id: 'bar-blocks', name: 'bar blocks, padded', short: 'bar blocks', kind: 'blocks' },
     ],
-    consumables: [],
+    consumables: [...HUB_LEAD_CONSUMABLES, { id: 'locker-high', name: 'high-strength threadlocker, drop' }],
     goals: [
       { id: 'inspect', name: 'inspect connections', guard: prepared('inspect-plugs'), swap: [] },
       {
@@ -519,6 +625,21 @@ export function sanderling(): MachineFile {
         guard: off('tyre'),
         swap: [{ id: 'swap-tyre', title: 'New tyre beside the old', part: 'tyre', minutes: { low: 2, likely: 3, high: 6 } }],
       },
+      {
+        id: 'flat-goal',
+        name: 'flat front tyre',
+        guard: all(off('tyre'), any({ variant: 'tyre-kind', is: 'solid' }, prepared('flat-cause'))),
+        swap: [
+          {
+            id: 'swap-flat',
+            title: 'Cause out; plugged from inside, or a new tyre',
+            part: 'tyre',
+            note: 'Inside felt all round with a cloth. Bead and rim clean where they seal.',
+            minutes: { low: 3, likely: 6, high: 12 },
+          },
+        ],
+      },
+      ...lead.goals,
       {
         id: 'controller-goal',
         name: 'controller',

@@ -1,6 +1,7 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
 import {
   all,
+  along,
   any,
   axleEnds,
   DEAD,
@@ -17,6 +18,8 @@ import {
   way,
   wires,
 } from '../../core/builder'
+import { HUB_LEAD_CONSUMABLES, HUB_LEAD_TOOLS, hubLead } from './hub-lead'
+import { tubed } from './tube'
 
 const UP = ['on-stand']
 const OVER = ['upside-down']
@@ -31,7 +34,7 @@ const MEDIUM = {
 } as const
 
 const WHEEL: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 208, smaller: 1, larger: 6, why: 'Too short leaves no full nut of thread.' },
+  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 208, smaller: 28, larger: 6, why: 'Too short leaves no full nut of thread.' },
   {
     id: 'flats',
     name: 'across the flats',
@@ -51,11 +54,56 @@ const WHEEL: readonly CompareSpec[] = [
   },
   { id: 'rotor', name: 'rotor screw holes', value: 6, smaller: 0, larger: 0, why: 'The brake disc does not go on.' },
 ]
+const CORE: readonly CompareSpec[] = [
+  ...WHEEL.filter((row) => row.id !== 'rotor'),
+  { id: 'ring', name: 'teeth of the ring gear in the shell', value: 64, smaller: 0, larger: 0, why: 'Its planets do not mesh.' },
+  {
+    id: 'seat',
+    name: 'left bearing seat',
+    unit: 'mm',
+    value: 20,
+    smaller: 0.02,
+    larger: 0.02,
+    why: 'It turns in its bearing, or does not enter.',
+  },
+  { id: 'halls', name: 'Hall spacing', value: '120°', options: ['120°', '60°'], why: 'The controller cannot start it.' },
+  {
+    id: 'kv',
+    name: 'Kv, at the rotor',
+    unit: 'rpm/V',
+    value: 39,
+    smaller: 2,
+    larger: 2,
+    why: 'Another winding: another top speed, and more heat.',
+  },
+]
 
 // Over 300 lines: one machine, read from top to bottom as its sheet is.
 /** The Whimbrel: a long-tail e-bike for the library’s books, a geared hub behind, gears by derailleur. Invented. */
 export function whimbrel(): MachineFile {
   const clear = any(prepared('hold-derailleur'), off('hanger'))
+  const lead = hubLead({
+    owner: 'core',
+    hub: 'wheel',
+    inside: 'core',
+    open: off('core-cap'),
+    poses: BENCH,
+    plugs: ['motor-plug'],
+    wide: { plug: 'motor-plug', name: '9-pin', how: 'De-pin the 9-pin: 11 mm through a 10 mm nut' },
+    closes: ['off:core-cap', 'off:clutch'],
+    proves: ['off:core'],
+    cover: 'hub-cover',
+  })
+  const tube = tubed({
+    id: (name) => name,
+    tyre: 'rear tyre',
+    tube: 'tube',
+    free: off('wheel'),
+    poses: BENCH,
+    closes: ['undo:tyre-seat'],
+    pressure: { low: 3.3, likely: 3.5, high: 3.7, most: 4.5 },
+    rim: 'One inside, at the rim: a spoke’s end under the tape.',
+  })
   return {
     format: 'nailsmith-machine/1',
     id: 'whimbrel',
@@ -115,9 +163,7 @@ export function whimbrel(): MachineFile {
         mass: q(3.8, 'kg'),
         tethers: ['pack-rail'],
         lift: doing('Pack out of its rail, carried away', [way(UP, null, 1)]),
-        back: doing('Pack on its rail until it clicks', [way(UP, null, 1)], {
-          ifOmitted: 'A pack that is not home falls off at the first kerb.',
-        }),
+        back: doing('Pack onto the end of its rail, blades still apart', [way(UP, null, 1)]),
       },
       { id: 'derailleur', name: 'derailleur', with: 'hanger' },
       { id: 'hanger', name: 'gear hanger', mass: q(0.4, 'kg') },
@@ -126,7 +172,7 @@ export function whimbrel(): MachineFile {
         name: 'rear wheel',
         mass: q(7.2, 'kg'),
         compare: WHEEL,
-        of: ['tyre', 'tube', 'rotor', 'cluster', 'hub-cover', 'gears', 'clutch'],
+        of: ['tyre', 'tube', 'rotor', 'cluster', 'hub-cover', 'gears', 'clutch', 'core'],
         tethers: ['motor-plug'],
         escape: all(clear, off('chainstay-ties')),
         lift: doing('Wheel out of the dropouts', [way(OVER, null, 2, { people: 2 })], {
@@ -145,7 +191,7 @@ export function whimbrel(): MachineFile {
         mass: q(0.4, 'kg'),
         transfer: true,
         escape: off('wheel'),
-        lift: doing('Cogs off the hub', [way(BENCH, null, 0.5)]),
+        lift: doing('Cogs off the hub', [way(BENCH, null, 0.5)], { guard: { variant: 'cog-kind', is: 'cassette' } }),
         back: doing('Cogs on, wide slot to wide rib', [way(BENCH, null, 0.5)]),
       },
       { id: 'tyre', role: 'tyre', name: 'rear tyre', mass: q(0.9, 'kg'), escape: off('wheel') },
@@ -157,10 +203,10 @@ export function whimbrel(): MachineFile {
         mass: q(0.3, 'kg'),
         escape: all(off('wheel'), off('cluster')),
         lift: doing('Hub cover off, square to the hub', [way(BENCH, 'puller', 2)], {
-          note: 'Work round in turn; the seal comes with it.',
+          note: 'Work round in turn. It stays on the lead like the nut, unless that is de-pinned.',
           cautions: ['H46'],
         }),
-        back: doing('Hub cover on, seal greased', [way(BENCH, null, 1.5)], { cautions: ['H40'] }),
+        back: doing('Hub cover on, seal greased', [way(BENCH, null, 1.5)]),
       },
       {
         id: 'clutch',
@@ -176,8 +222,77 @@ export function whimbrel(): MachineFile {
         }),
       },
       { id: 'gears', role: 'gearbox', name: 'planet gears', mass: q(0.2, 'kg'), escape: off('clutch') },
+      {
+        id: 'core',
+        role: 'motor',
+        name: 'motor core on its axle',
+        mass: q(3.9, 'kg'),
+        compare: CORE,
+        of: ['core-cap', 'sensor-board', 'motor-lead'],
+        serviceable: false,
+        escape: all(off('wheel'), off('clutch'), prepared('lead-de-pinned')),
+        lift: doing('Press the core out of its left bearing', [way(BENCH, 'vice-press', 4)], {
+          note: 'Left nut run flush on the thread, pushed on that. Shell on its rim, a board below.',
+          photo: 'the open shell, the core as it sat',
+        }),
+        back: doing('Core in, pressed by its shoulder', [way(BENCH, 'vice-press', 4)], {
+          note: 'Planets and ring gear wiped; it turns by hand before the clutch goes in.',
+          ifOmitted: 'Pressed by the axle’s end the bearing is dented before its first turn.',
+        }),
+      },
+      {
+        id: 'core-cap',
+        role: 'motor',
+        name: 'end cap of the core',
+        mass: q(0.25, 'kg'),
+        escape: off('clutch'),
+        lift: doing('End cap off the core, held against the magnets', [way(BENCH, 'puller', 2)], {
+          photo: 'the board and its leads, before anything is moved',
+        }),
+        back: doing('End cap on, marks in line', [way(BENCH, null, 1.5)]),
+      },
+      ...lead.parts,
     ],
     joints: [
+      along(
+        'off:wheel',
+        { id: 'inner-washers', name: 'inner washers', kind: 'washers', holds: ['wheel', 'frame'], label: 'flat 12 × 24 × 2' },
+        ['left, against the hub', 'right, against the hub'],
+      ),
+      along(
+        'off:hub-cover',
+        { id: 'cover-seal', name: 'seal of the hub cover', kind: 'seal', holds: ['hub-cover', 'wheel'], label: 'O-ring 142 × 2' },
+        ['in its groove'],
+      ),
+      along(
+        'off:clutch',
+        { id: 'clutch-key', name: 'key of the clutch', kind: 'key', holds: ['clutch', 'wheel'], label: 'key 4 × 4 × 14' },
+        ['in the shaft'],
+      ),
+      fixing(
+        {
+          id: 'core-cap-screws',
+          name: 'screws of the core’s end cap',
+          kind: 'screws',
+          holds: ['core-cap', 'core'],
+          label: 'M3×10',
+          thread: 'M3',
+          head: 'cap head, hexagon socket 2.5',
+          strength: '8.8',
+          torque: q(1.2, 'Nm'),
+          lock: MEDIUM,
+          pattern: 'criss-cross',
+          release: 'undo',
+          access: off('clutch'),
+          down: doing('Undo 5 screws of the core’s end cap', [way(BENCH, 'hex-2.5', 3)], { note: 'A line over cap and case first.' }),
+          up: doing('5 screws of the end cap, criss-cross', [way(BENCH, 'torque-6', 4)], {
+            passes: ['started', 'final'],
+            consumables: [{ consumable: 'locker-medium', count: 5 }],
+          }),
+        },
+        holes(5, 10),
+      ),
+      ...lead.joints,
       fixing(
         {
           id: 'bag-hooks',
@@ -248,12 +363,12 @@ export function whimbrel(): MachineFile {
         [['in the dropout', 8]],
       ),
       ...axleEnds({
-        wrench: 'torque-60',
+        wrench: 'torque-axle',
         carrier: 'frame',
         hub: 'wheel',
         poses: OVER,
         seat: 'the dropout',
-        thread: 'M12',
+        thread: 'M12×1.25',
         head: '19 mm hexagon',
         torque: q(38, 'Nm'),
         ring: 'ring-19',
@@ -274,10 +389,7 @@ export function whimbrel(): MachineFile {
           label: 'valve core',
           release: 'undo',
           down: doing('Valve core out, let all air go', [way(BOTH, 'valve-tool', 1)]),
-          up: doing('Valve core in, 3.5 bar', [way(BOTH, 'valve-tool', 2)], {
-            with: ['pump'],
-            wants: [{ id: 'pressure', name: 'tyre pressure', quantity: 'pressure', unit: 'bar', low: 3.3, high: 3.7, most: 4.5 }],
-          }),
+          up: tube.valveIn,
         },
         ['in the valve'],
       ),
@@ -339,7 +451,7 @@ export function whimbrel(): MachineFile {
             with: ['chain-whip'],
             counterHold: 'Chain whip on the big cog.',
           }),
-          up: doing('Lock ring tight', [way(BENCH, 'ring-tool', 2)], {}),
+          up: doing('Lock ring tight', [way(BENCH, 'torque-60', 2)], { with: ['ring-tool'] }),
         },
         ['outermost'],
       ),
@@ -349,6 +461,7 @@ export function whimbrel(): MachineFile {
           name: 'freewheel on its thread',
           kind: 'ring',
           holds: ['cluster', 'wheel'],
+          frees: ['cluster'],
           label: 'freewheel',
           thread: 'M35×1',
           release: 'undo',
@@ -435,7 +548,9 @@ export function whimbrel(): MachineFile {
         mates: ['pack', 'frame'],
         access: off('pack-lock'),
         down: doing('Key off, draw the pack off its blades', [way(UP, null, 0.5)], { cautions: ['H5'] }),
-        up: doing('Pack onto its blades, key still off', [way(UP, null, 0.5)]),
+        up: doing('Slide the pack home until it clicks, key off', [way(UP, null, 0.5)], {
+          ifOmitted: 'A pack that is not home falls off at the first kerb.',
+        }),
       },
       {
         id: 'motor-plug',
@@ -459,17 +574,19 @@ export function whimbrel(): MachineFile {
         down: doing('Part the 9-pin at the chainstay', [way(BOTH, null, 0.75)], { photo: '9-pin, arrows in line' }),
         up: doing('9-pin home, arrows in line', [way(BOTH, null, 0.75)], { ifOmitted: 'Bent pins: it jerks, or does nothing.' }),
       },
+      ...lead.connections,
     ],
     cables: [
       {
         id: 'lead',
         name: 'motor lead',
         of: 'wheel',
-        route: ['motor-plug', 'chainstay-ties'],
-        end: { width: 11, height: 11, tolerance: 0.2 },
+        route: ['motor-plug', 'chainstay-ties', 'nut-bore'],
+        diameter: 8,
+        end: { width: 11, height: 11, tolerance: 0.2, round: true },
       },
     ],
-    holes: [],
+    holes: [{ id: 'nut-bore', name: 'bore of the right nut', part: 'wheel', width: 10.4, height: 10.4, round: true }],
     steps: [
       {
         id: 'small-cog',
@@ -511,6 +628,8 @@ export function whimbrel(): MachineFile {
           note: 'Checked meter, DC, on the frame’s blades.',
         }),
       },
+      ...lead.steps,
+      ...tube.steps,
       {
         id: 'inspect-plugs',
         kind: 'prepare',
@@ -532,7 +651,8 @@ export function whimbrel(): MachineFile {
         kind: 'gate',
         limb: 'up',
         check: 'brakes',
-        after: ['off:wheel'],
+        // The disc sits where the nuts leave it: looked at once they are final.
+        after: ['off:wheel', 'undo:left-nut', 'undo:right-nut'],
         up: doing('Lever firm, rear disc runs free', [way(BOTH, null, 1)], {
           cautions: ['H55'],
           ifOmitted: 'No rear brake on the first ride.',
@@ -550,7 +670,7 @@ export function whimbrel(): MachineFile {
           'undo:chainstay-ties',
           'step:reaction-path',
           'step:brake-check',
-          'undo:valve-core',
+          'step:pressure',
         ],
         up: doing('Spin test on the stand', [way(UP, null, 2)], {
           looks: {
@@ -568,6 +688,7 @@ export function whimbrel(): MachineFile {
       },
     ],
     order: [
+      ...tube.order,
       {
         id: 'axle-before-power',
         limb: 'up',
@@ -602,9 +723,10 @@ export function whimbrel(): MachineFile {
       {
         from: 'on-stand',
         to: 'upside-down',
-        title: 'Bags off, turn it over onto seat and bar',
+        title: 'Turn it over onto seat and bar',
         people: 2,
         minutes: { low: 1, likely: 1.5, high: 3 },
+        guard: prepared('seat-down'),
       },
       { from: 'upside-down', to: 'on-stand', title: 'Turn it back onto its stand', people: 2, minutes: { low: 1, likely: 1.5, high: 3 } },
     ],
@@ -614,10 +736,14 @@ export function whimbrel(): MachineFile {
         ['flat', 2, `${side}-washers`],
         ['tab', 2.5, `${side}-washers`, [-1, 0, 0]],
         ['dropout', 6],
-        ['flat', 2],
+        ['inner flat', 2, 'inner-washers'],
       ]),
     ),
     tools: [
+      ...HUB_LEAD_TOOLS,
+      { id: 'hex-2.5', name: 'hex key 2.5 mm', short: 'hex 2.5', kind: 'hex key', size: '2.5' },
+      { id: 'vice-press', name: 'press with rings', short: 'press', kind: 'press', special: true, setUp: 2 },
+      { id: 'cord', name: 'draw cord, 1 m', short: 'cord', kind: 'cord' },
       { id: 'hex-3', name: 'hex key 3 mm', short: 'hex 3', kind: 'hex key', size: '3' },
       { id: 'hex-4', name: 'hex key 4 mm', short: 'hex 4', kind: 'hex key', size: '4' },
       { id: 'lobe-20', name: 'six-lobe bit T20', short: 'lobe 20', kind: 'six-lobe', size: 'T20' },
@@ -634,12 +760,23 @@ export function whimbrel(): MachineFile {
       { id: 'meter', name: 'multimeter, checked', short: 'meter', kind: 'meter' },
       { id: 'torque-6', name: 'torque driver 1–6 N·m', short: 'torque 1–6', kind: 'torque driver', size: '1–6' },
       { id: 'torque-20', name: 'torque wrench 4–20 N·m', short: 'torque 4–20', kind: 'torque wrench', size: '4–20' },
-      { id: 'torque-60', name: 'torque wrench 10–60 N·m, 19 mm deep', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      { id: 'torque-60', name: 'torque wrench 10–60 N·m', short: 'torque 10–60', kind: 'torque wrench', size: '10–60' },
+      {
+        id: 'torque-axle',
+        name: 'torque wrench 10–60 N·m, open 19 mm adapter',
+        short: 'torque 10–60',
+        kind: 'torque wrench',
+        size: '10–60',
+        form: 'open adapter',
+        why: 'The lead leaves here: no socket passes it.',
+        adapter: { reach: 45, angle: 0 },
+      },
       { id: 'flats-10', name: 'open spanner 10 mm, for the flats', short: '10 flats', kind: 'spanner' },
       { id: 'pump', name: 'pump with gauge', short: 'pump, gauge', kind: 'pump' },
       { id: 'chain-whip', name: 'chain whip', short: 'chain whip', kind: 'chain whip' },
     ],
     consumables: [
+      ...HUB_LEAD_CONSUMABLES,
       { id: 'tie', name: 'cable tie 200 × 4.8' },
       { id: 'grease', name: 'gear grease, 12 g' },
       { id: 'locker-medium', name: 'medium threadlocker, drop' },
@@ -666,6 +803,7 @@ export function whimbrel(): MachineFile {
         guard: off('tyre'),
         swap: [{ id: 'swap-tyre', title: 'New tyre beside the old', part: 'tyre', minutes: { low: 2, likely: 3, high: 6 } }],
       },
+      tube.goal,
       {
         id: 'gears-goal',
         name: 're-grease the gears',
@@ -676,6 +814,35 @@ export function whimbrel(): MachineFile {
             title: 'Old grease out, teeth looked at',
             note: 'White dust is worn nylon: new gears.',
             minutes: { low: 5, likely: 8, high: 15 },
+          },
+        ],
+      },
+      {
+        id: 'planet-goal',
+        name: 'planet gears, one or all',
+        guard: off('gears'),
+        swap: [
+          {
+            id: 'swap-gears',
+            title: 'New gears beside the old, teeth counted',
+            part: 'gears',
+            note: 'All three wear alike: one alone only where a stone broke it. Ring gear in the shell felt all round.',
+            minutes: { low: 4, likely: 8, high: 14 },
+          },
+        ],
+      },
+      ...lead.goals,
+      {
+        id: 'core-goal',
+        name: 'new core in the old wheel',
+        guard: off('core'),
+        swap: [
+          {
+            id: 'swap-core',
+            title: 'New core beside the old',
+            part: 'core',
+            note: 'Cover, nut and washers go over before its plug is pinned; left bearing turned by hand, new if it catches.',
+            minutes: { low: 5, likely: 9, high: 16 },
           },
         ],
       },

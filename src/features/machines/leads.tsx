@@ -32,10 +32,10 @@ export function Leads({ file }: { readonly file: MachineFile }) {
         ))}
         {file.holes.map((hole) => {
           const leads = file.cables.filter((c) => c.route.includes(hole.id))
-          const { order, stuck } = feedOrder(hole, leads)
+          const { order, stuck, by } = feedOrder(hole, leads)
           return (
             <li key={hole.id} className="border-t border-rule py-1.5">
-              <span className="font-semibold">{hole.name ?? say.holeInThe(partOf(hole.part))}</span> · {hole.width} × {hole.height} mm
+              <span className="font-semibold">{hole.name ?? say.holeInThe(partOf(hole.part))}</span> · {say.holeSize(hole)} mm
               {leads.length > 1
                 ? hole.passing === 'together'
                   ? say.asOneBundle(leads.map((c) => c.name).join(', '))
@@ -44,7 +44,7 @@ export function Leads({ file }: { readonly file: MachineFile }) {
               {stuck ? (
                 <span className="block">
                   <span className="font-bold text-look">◆ </span>
-                  {say.thePlug(stuck.name)}
+                  {say.thePlug(stuck.name, by)}
                 </span>
               ) : null}
             </li>

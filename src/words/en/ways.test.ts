@@ -15,7 +15,7 @@ describe('which way', () => {
     const { file: dunlin, list } = steps('Dunlin', 'front-tyre-goal')
     const valve = list.find((s) => s.action === 'undo:front-valve-core')!
     expect(waysOf(dunlin, { ...valve, pose: 'upright' }, false)[0]).toBe('Air leaves to the left.')
-    expect(waysOf(dunlin, { ...valve, pose: 'on-left' }, false)[0]).toBe('Air leaves to the left on the machine, now down.')
+    expect(waysOf(dunlin, { ...valve, pose: 'on-right' }, false)[0]).toBe('Air leaves to the left on the machine, now up.')
     expect(waysOf(dunlin, { ...valve, limb: 'up' }, false)).not.toContain('Air leaves to the left.')
   })
   it('says where a tab points for whoever works on it upside down', () => {
@@ -32,8 +32,8 @@ describe('which way', () => {
   })
   it('says before a turn what will become of left and right, and nothing where they stay', () => {
     const { file: dunlin, list } = steps('Dunlin', 'front-motor-goal')
-    const turn = list.find((s) => s.turn?.to === 'on-left')!
-    expect(waysOf(dunlin, turn, true)).toEqual(['Its left will be down, its right up.'])
+    const turn = list.find((s) => s.turn?.to === 'on-right')!
+    expect(waysOf(dunlin, turn, true)).toEqual(['Its left will be up, its right down.'])
     const plover = steps('Plover', 'wheel-goal')
     for (const s of plover.list.filter((x) => x.turn)) expect(waysOf(plover.file, s, true)).toEqual([])
   })
