@@ -142,3 +142,47 @@ test('a stop caution is seen before the hand moves: the first time in a job the 
   await act().click()
   await expect.poll(() => title(page)).not.toBe(plug)
 })
+
+test('a step of the way up is done at another place: what that costs, and what hinders it', async ({ page }) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(page, 'sanderling', 'motor-goal', (s) => s.limb === 'up' && s.action === 'undo:right-cap')
+  await page.goto(`/jobs/${job}`)
+  await expect.poll(() => title(page)).toMatch(/Right axle cap on/)
+  const place = (name: RegExp) => sheetOf(page).getByRole('button', { name })
+  await page
+    .getByRole('button', { name: /Left axle cap on/ })
+    .first()
+    .click()
+  await card(page).getByRole('button', { name: 'another place in the order' }).click()
+  await expect(sheetOf(page).getByText('It comes after “Right axle cap on” now.')).toBeVisible()
+  await place(/^Now, before “Right axle cap on”/).click()
+  await expect(sheetOf(page)).toBeHidden()
+  await page.goto(`/jobs/${job}`)
+  await expect.poll(() => title(page)).toMatch(/Left axle cap on/)
+  await expect
+    .poll(async () => (await journal(page, job)).at(-1)?.body)
+    .toMatchObject({ step: 'up:undo:left-cap', before: 'up:undo:right-cap', turns: [] })
+
+  // The display goes up on its stand only: now it would be turned there and back.
+  await page
+    .getByRole('button', { name: /Display up again/ })
+    .first()
+    .click()
+  await card(page).getByRole('button', { name: 'another place in the order' }).click()
+  await expect(place(/^Now, before “Left axle cap on”/)).toContainText(
+    'Costs 2 min. Turned for it: Turn it over onto the bar blocks; Turn it back onto its stand',
+  )
+  await sheetOf(page).getByRole('button', { name: 'Close' }).click()
+
+  // The pack's plug waits for the tabs, and says what comes of it otherwise.
+  await page
+    .getByRole('button', { name: /Pre-charge, then plug the pack in/ })
+    .first()
+    .click()
+  await card(page).getByRole('button', { name: 'another place in the order' }).click()
+  await expect(
+    sheetOf(page)
+      .getByText(/has to be done before “Pre-charge, then plug the pack in”/)
+      .first(),
+  ).toBeVisible()
+})

@@ -2,13 +2,26 @@ import { randomUUID } from 'node:crypto'
 import { expect, type Page } from '@playwright/test'
 import { NEWEST_FORM, SAID } from '../src/core/build'
 import { expectedDone, notedDown, reduce, type JobState } from '../src/core/job'
+import { fileVolts } from '../src/core/machine'
 import { plan, type PlannedStep } from '../src/core/planning'
+import { proofPlaces } from '../src/core/safety'
 import { wellRead } from '../src/demo/figures'
 import { demoMachines } from '../src/demo/machines'
 import { Logbook, MINUTE } from '../tests/logbook'
 import { BENCH } from './bench'
 
 const ME = 'p-ines'
+
+/** A proof as it is asked for: the meter tried on a source, and everything dead. */
+function proof(full: number | null) {
+  const high = full === null || full > 60
+  const readings = proofPlaces(high ? 'B' : 'A', [{ between: 'feed' }], high).map((p) => ({
+    ...p,
+    volts: p.role.startsWith('tester') ? (full ?? 400) * 0.95 : 0,
+    ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
+  }))
+  return { instrument: { name: 'meter 3' }, readings, ...(high ? { rotor: 'phases parted' as const } : {}) }
+}
 
 /**
  * A job of a demo machine, opened and gone through by what its tablet would have sent, as far as `until` says, so that a test begins where
@@ -23,6 +36,7 @@ export async function seeded(page: Page, machine: string, goal: string, until: (
   const all = [...down.steps, ...up.steps]
   const end = all.findIndex(until)
   expect(end).toBeGreaterThan(0)
+  const full = fileVolts(file)
   const book = new Logbook(NEWEST_FORM)
   const now = (): JobState => reduce('j1', book.entries)
   book.log('job-opened', {
@@ -43,6 +57,7 @@ export async function seeded(page: Page, machine: string, goal: string, until: (
       book.log('stage-moved', { to: 'build up' })
     }
     if (s.turn) book.log('pose-changed', { to: s.turn.to, name: s.turn.title, people: s.turn.people })
+    if (s.check === 'dead') book.log('proof-taken', proof(full))
     if (s.check && s.limb === 'up')
       book.log('check-passed', { check: s.check as never, shown: 'looked at', step: s.id, ...wellRead(s, notedDown(now())) })
     else for (const _ of s.passes ?? ['done']) book.log('step-done', { ...expectedDone(now(), s), ...wellRead(s, notedDown(now())) })

@@ -18,6 +18,7 @@ const YOUNGER = new Set<string>([
   'trial-made',
   'plug-looked',
   'look-made',
+  'step-moved',
 ])
 
 /** Places where two values differ, lists being one place each. */

@@ -1,5 +1,8 @@
 export { stuckAs } from './stuck'
 export { plan } from './plan'
+export { inOrder } from './in-order'
+export { movedUp } from './moved'
+export type { Moved } from './moved'
 export { estimatedTorque } from './torque'
 export { ACTION_KINDS } from './types'
 export type {

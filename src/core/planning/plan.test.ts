@@ -233,6 +233,33 @@ describe('why there is no plan', () => {
   })
 })
 
+describe('a preference of the file against the mirror', () => {
+  it('is followed where nothing hinders: what made room for it need not wait', () => {
+    const disc = (of: MachineFile): number[] => {
+      const p = planned('front-motor-goal', of)
+      return [upIndex(p, 'undo:front-disc-screws'), upIndex(p, 'off:front-wheel')]
+    }
+    const [first, wheel] = disc(file)
+    expect(first).toBeLessThan(wheel!)
+    const rather: MachineFile = {
+      ...file,
+      order: [
+        ...file.order,
+        {
+          id: 'disc-late',
+          limb: 'up',
+          first: 'off:front-wheel',
+          then: 'undo:front-disc-screws',
+          strength: 'prefer',
+          consequence: 'It is bent on the bench.',
+        },
+      ],
+    }
+    const [late, back] = disc(rather)
+    expect(late).toBeGreaterThan(back!)
+  })
+})
+
 describe('a job at both ends', () => {
   const both = plan(file, 'untouched', ['front-motor-goal', 'rear-motor-goal'], options)
   if (!both.ok) throw new Error(both.error.kind)

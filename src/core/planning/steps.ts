@@ -39,7 +39,8 @@ export function asksDead(guard: Guard): boolean {
   return 'fact' in guard && guard.fact === 'proved'
 }
 
-function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | undefined {
+/** The turns that bring the machine from one pose to another; nothing where it stands so. */
+export function turnBefore(turns: Turns, before: string, pose: string): PoseTurn | undefined {
   const moves = turns.path(before, pose)
   if (moves.length === 0) return undefined
   const notes = [...new Set(moves.flatMap((move) => move.note ?? []))]

@@ -1,4 +1,5 @@
 'use client'
+import type { ReactElement } from 'react'
 import type { SheetState } from '../shared/context'
 import { Fault } from '../fault'
 import { HandBack } from '../handback'
@@ -20,7 +21,7 @@ export function Sheets({
   readonly onClose: () => void
   readonly single: boolean
   readonly onSingle: (on: boolean) => void
-}) {
+}): ReactElement | null {
   switch (sheet?.kind) {
     case undefined:
       return null
@@ -70,6 +71,8 @@ export function Sheets({
       return <Safe face="proof" onClose={onClose} {...(sheet.step ? { step: sheet.step } : {})} />
     case 'power':
       return <Safe face="power" onClose={onClose} />
+    case 'place':
+      return <Run face="place" step={sheet.step} onClose={onClose} />
     case 'differs':
       return <Run face="differs" step={sheet.step} onClose={onClose} />
     case 'left':

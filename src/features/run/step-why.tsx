@@ -18,7 +18,8 @@ export function Why({ step }: { readonly step: PlannedStep }) {
   ]
   const on = step.limb === 'down' && mayWork && !isSettled(state, step) ? stuckAs(file, step, false) : null
   const stuck = on !== null && on !== 'turned'
-  if (lines.length === 0 && !stuck) return null
+  const mayMove = step.limb === 'up' && file !== null && mayWork && !isSettled(state, step)
+  if (lines.length === 0 && !stuck && !mayMove) return null
   return (
     <div className="px-1">
       {open
@@ -35,6 +36,11 @@ export function Why({ step }: { readonly step: PlannedStep }) {
         {lines.length > 0 ? (
           <button type="button" onClick={() => setOpen(!open)} aria-expanded={open} className={LINK}>
             {open ? say.less : say.whyThisStep}
+          </button>
+        ) : null}
+        {mayMove ? (
+          <button type="button" onClick={() => openSheet({ kind: 'place', step: step.id })} className={LINK}>
+            {say.anotherPlace}
           </button>
         ) : null}
         {stuck ? (

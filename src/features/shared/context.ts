@@ -22,6 +22,7 @@ export type SheetState =
   | { readonly kind: 'skip test'; readonly test: string; readonly drive: string }
   | { readonly kind: 'call'; readonly fault?: string }
   | { readonly kind: 'tighten'; readonly step: string; readonly member?: string }
+  | { readonly kind: 'place'; readonly step: string }
   | { readonly kind: 'measure'; readonly step: string; readonly body?: Bodies['step-done'] }
   | { readonly kind: 'spin'; readonly check: CheckId; readonly step?: string }
   | { readonly kind: 'ride'; readonly stage?: RideStage }

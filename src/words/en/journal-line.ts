@@ -96,6 +96,8 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `${titleOf(state, entry.body.step)}${entry.body.pass ? `: ${PASS[entry.body.pass]}` : ''}`
     case 'wait-ended':
       return `The wait after “${titleOf(state, entry.body.step)}” is over: ${Math.floor(entry.body.seconds / 60)} min`
+    case 'step-moved':
+      return `Moved: “${titleOf(state, entry.body.step)}” ${entry.body.before === undefined ? 'to the end' : `before “${titleOf(state, entry.body.before)}”`}`
     case 'step-left':
       return `Left on: ${titleOf(state, entry.body.step)}. ${leftWords(entry.body)}`
     case 'step-added':

@@ -44,6 +44,7 @@ import { stepAdded } from './step-added'
 import { stepDiffers } from './step-differs'
 import { stepDone } from './step-done'
 import { stepLeft } from './step-left'
+import { stepMoved } from './step-moved'
 import { struck } from './struck'
 import { symptomNoted } from './symptom-noted'
 import { testObserved } from './test-observed'
@@ -83,6 +84,7 @@ export const KINDS = {
   'step-done': stepDone,
   'wait-ended': waitEnded,
   'step-left': stepLeft,
+  'step-moved': stepMoved,
   'step-added': stepAdded,
   'step-differs': stepDiffers,
   'fixing-out': fixingOut,
