@@ -30,7 +30,7 @@ export async function later(request: APIRequestContext, minutes: number): Promis
 }
 
 /** Cautions count as seen in every job, so that no card waits for the eye. What is about that does without. */
-async function cautionsSeen(page: Page): Promise<void> {
+export async function cautionsSeen(page: Page): Promise<void> {
   await page.addInitScript((ids) => {
     const kept = Storage.prototype.getItem
     Storage.prototype.getItem = function (key) {

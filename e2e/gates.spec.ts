@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { card, journal, signIn, title } from './bench'
+import { card, cautionsSeen, journal, later, signIn, step, stepUntil, title } from './bench'
 import { seeded } from './seed'
 
 const sheetOf = (page: Page) => page.getByRole('dialog')
@@ -122,25 +122,78 @@ test('a plug that does not part has a ladder of its own, gentle first, with what
     ])
 })
 
-test('a stop caution is seen before the hand moves: the first time in a job the button opens after two seconds, and stays open', async ({
+test('a new core goes into the old wheel of a geared hub, end to end; a stop caution is seen before the hand moves', async ({
   page,
+  request,
 }) => {
+  test.setTimeout(240_000)
   await signIn(page, 'Ines', { seen: false })
-  const job = await seeded(page, 'heron', 'motor-goal', (s) => s.power === 'isolated')
-  await page.goto(`/jobs/${job}`)
-  const act = () => card(page).locator('button.bg-copper').first()
-  await expect(card(page).getByText(/The plug stays with you/)).toBeVisible()
-  await expect(act()).toHaveAttribute('aria-disabled', 'true')
-  const plug = await title(page)
-  await act().click({ force: true })
-  expect(await title(page)).toBe(plug)
-  await expect(act()).not.toHaveAttribute('aria-disabled', 'true')
-  await page.reload()
+  await page.goto('/take-in')
+  await page.getByRole('radio', { name: /^Whimbrel/ }).check()
+  await page.getByLabel('Which one').fill('books 7')
+  await page.getByLabel('What does it do?').fill('winding burnt, the wheel is sound')
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await page.getByRole('button', { name: 'None of them: sound' }).click()
+  await page.getByRole('radio', { name: 'Screwed on' }).check()
+  await page.getByRole('radio', { name: 'Off', exact: true }).check()
+  await page.getByRole('radio', { name: 'new core in the old wheel', exact: true }).check()
+  await card(page)
+    .getByRole('button', { name: /^Compare it/ })
+    .click()
+  for (const [name, value] of Object.entries({
+    'axle, end to end': '208',
+    'across the flats': '10',
+    'between the dropouts': '135',
+    'teeth of the ring gear in the shell': '64',
+    'left bearing seat': '20',
+    'Kv, at the rotor': '39',
+  }))
+    await sheetOf(page).getByLabel(`New, ${name}`, { exact: true }).fill(value)
+  await sheetOf(page).getByLabel('New, motor plug', { exact: true }).selectOption('9-pin, round')
+  await sheetOf(page).getByLabel('New, Hall spacing', { exact: true }).selectOption('120°')
+  await sheetOf(page).getByRole('button', { name: 'Log the comparison' }).click()
+  await expect(sheetOf(page)).toBeHidden()
+  await page.getByRole('button', { name: 'Start down' }).click()
+  const job = new URL(page.url()).pathname.split('/').at(-1)!
+
+  // The first time in a job the button opens after two seconds, by itself, and keeps its focus.
+  await stepUntil(page, /Key off, draw the pack/)
+  const off = card(page).locator('button.bg-copper').first()
+  await expect(off).toHaveAttribute('aria-disabled', 'true')
+  await off.click({ force: true })
+  expect(await title(page)).toMatch(/Key off, draw the pack/)
+  await off.focus()
+  await expect(off).not.toHaveAttribute('aria-disabled', 'true', { timeout: 6_000 })
+  await expect(off).toBeFocused()
   // What was seen stays seen in this job.
-  await expect(card(page).getByText(/The plug stays with you/)).toBeVisible()
-  await expect(act()).not.toHaveAttribute('aria-disabled', 'true', { timeout: 500 })
-  await act().click()
-  await expect.poll(() => title(page)).not.toBe(plug)
+  await page.reload()
+  await expect(off).not.toHaveAttribute('aria-disabled', 'true', { timeout: 500 })
+  await off.click()
+  await expect.poll(() => title(page)).toMatch(/Pack out of its rail/)
+  await cautionsSeen(page)
+  await page.reload()
+
+  // What comes away in the hand is counted; a seal that is not sound is on the list.
+  await stepUntil(page, /Hub cover off/)
+  await card(page)
+    .getByRole('button', { name: /^Off; seal of the hub cover nicked/ })
+    .click()
+  const down = await stepUntil(page, 'New core beside the old')
+  expect(down).toEqual(['Snap ring off the shaft', 'Lift the clutch and planet carrier out', 'Press the core out of its left bearing'])
+  await expect(card(page).getByText(/A new one to get before it goes back: .*O-ring 142 × 2, in its groove/)).toBeVisible()
+  await step(page)
+  const up = await stepUntil(page, /Spin test on the stand/)
+  expect(up).toContain('Core in, pressed by its shoulder')
+  expect(up.indexOf('Phases to axle: insulation')).toBeLessThan(up.indexOf('Clutch in, turned against its rollers'))
+  expect(up.indexOf('Hub cover on, seal greased')).toBeLessThan(up.indexOf('Nut and washers on the lead; pins back by number'))
+  await later(request, 25)
+  await page.reload()
+  await stepUntil(page, 'Everything is back')
+  await expect(page.getByText('nothing loose')).toBeVisible()
+  const entries = await journal(page, job)
+  const taken = entries.flatMap((e) => ((e.body['out'] as readonly { members: string[] }[] | undefined) ?? []).flatMap((o) => o.members))
+  expect(taken).toEqual(expect.arrayContaining(['inner-washers-1', 'inner-washers-2', 'cover-seal-1', 'clutch-key-1']))
+  expect(entries.filter((e) => e.kind === 'fixing-replaced').map((e) => e.body['members'])).toEqual([['cover-seal-1']])
 })
 
 test('a step of the way up is done at another place: what that costs, and what hinders it', async ({ page }) => {

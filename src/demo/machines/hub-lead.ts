@@ -1,4 +1,4 @@
-import type { ActionId, Connection, Consumable, FileStep, Goal, Guard, Joint, Part, Tool } from '../../core/machine'
+import type { ActionId, Connection, Consumable, FileStep, Goal, Guard, Joint, OrderRule, Part, Tool } from '../../core/machine'
 import { all, along, doing, fixing, holes, off, on, prepared, q, unplugged, way, wires } from '../../core/builder'
 
 /** Where a lead runs into a hub, and what differs from hub to hub. */
@@ -28,6 +28,7 @@ interface Pieces {
   readonly joints: readonly Joint[]
   readonly connections: readonly Connection[]
   readonly steps: readonly FileStep[]
+  readonly order: readonly OrderRule[]
   readonly goals: readonly Goal[]
 }
 
@@ -192,6 +193,16 @@ export function hubLead({ owner, hub, inside, open, poses, plugs, wide, closes, 
           note: 'Before it is closed; Hall wires not in the loop.',
           ifOmitted: 'A nicked strand to the axle puts the pack on the frame.',
         }),
+      },
+    ],
+    order: [
+      {
+        id: 'de-pinned-before-cover',
+        limb: 'down',
+        first: 'step:lead-de-pinned',
+        then: `off:${cover}`,
+        strength: 'prefer',
+        consequence: 'The cover hangs on the lead, in the way of every tool.',
       },
     ],
     goals: [

@@ -520,6 +520,7 @@ export function sanderling(): MachineFile {
       },
     ],
     order: [
+      ...lead.order,
       {
         id: 'axle-before-power',
         limb: 'up',

@@ -689,6 +689,7 @@ export function whimbrel(): MachineFile {
     ],
     order: [
       ...tube.order,
+      ...lead.order,
       {
         id: 'axle-before-power',
         limb: 'up',

@@ -46,6 +46,17 @@ function toldMoved(moved: readonly string[], state: JobState): Bodies['note-adde
   return { moved, text: noteWords({ moved }, state) }
 }
 
+/** Pieces that were not sound as they came out: a new one of each has to be here before it goes back. */
+function ToGet() {
+  const { state } = useJob()
+  return wantedNew(state).map((p) => (
+    <p key={p.id} className="text-[17px] text-look">
+      <span aria-hidden>◆ </span>
+      {say.newOneToGet(p.label, p.place)}
+    </p>
+  ))
+}
+
 /** The bottom of the dip: old out, new in, both serial numbers. */
 export function SwapCard() {
   const { state, file, log, logAll, mayWork, show, addPhoto } = useJob()
@@ -72,12 +83,7 @@ export function SwapCard() {
               </li>
             ))}
         </ul>
-        {wantedNew(state).map((p) => (
-          <p key={p.id} className="text-[17px] text-look">
-            <span aria-hidden>◆ </span>
-            {say.newOneToGet(p.label, p.place)}
-          </p>
-        ))}
+        <ToGet />
         {state.swap.length === 0 ? <PlugList /> : null}
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           {mayWork ? (
@@ -113,6 +119,7 @@ export function SwapCard() {
             : null}
         </div>
       ) : null}
+      <ToGet />
       {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
