@@ -136,7 +136,7 @@ test('a new core goes into the old wheel of a geared hub, end to end; a stop cau
   await page.getByRole('button', { name: 'None of them: sound' }).click()
   await page.getByRole('radio', { name: 'Screwed on' }).check()
   await page.getByRole('radio', { name: 'Off', exact: true }).check()
-  await page.getByRole('radio', { name: 'new core in the old wheel', exact: true }).check()
+  await page.getByRole('radio', { name: 'new core, old wheel', exact: true }).check()
   await card(page)
     .getByRole('button', { name: /^Compare it/ })
     .click()

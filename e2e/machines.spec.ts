@@ -144,6 +144,7 @@ test('the pocket card has the smallest kit and fits one printed side, for the lo
   for (const [machine, job, kit] of [
     ['whimbrel', 'rear tyre', /ring spanner 19 mm/],
     ['godwit', 'right spindle bearing', /multi-tool with hex 5, hex 8, hex 4, lobe 20/],
+    ['whimbrel', 'motor lead', /soldering iron/],
   ] as const) {
     await page.goto(`/machines/${machine}`)
     await page.getByRole('radio', { name: job, exact: true }).check()

@@ -835,7 +835,7 @@ export function whimbrel(): MachineFile {
       ...lead.goals,
       {
         id: 'core-goal',
-        name: 'new core in the old wheel',
+        name: 'new core, old wheel',
         guard: off('core'),
         swap: [
           {

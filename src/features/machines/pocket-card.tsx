@@ -5,6 +5,7 @@ import type { Goal, MachineFile } from '../../core/machine'
 import type { Plan, PlannedStep } from '../../core/planning'
 import { kitAside } from '../../workers/planner'
 import { Button, buttonClass } from '../../ui/button'
+import { CAUTION_IDS, type CautionId } from '../../core/cautions'
 import { cautionOf } from '../../words/en/cautions'
 import { whyNot } from '../../words/en/plan-errors'
 
@@ -80,9 +81,7 @@ function Card({
   readonly plan: Plan
   readonly variants: Readonly<Record<string, string>>
 }) {
-  const stops = [...new Set([...plan.down.steps, ...plan.up.steps].flatMap((s) => s.cautions))].flatMap((id) =>
-    cautionOf(id).level === 'stop' ? [cautionOf(id).text] : [],
-  )
+  const { top, at } = toldWhere([...plan.down.steps, ...plan.up.steps])
   const wrenches = new Set(file.tools.filter((t) => t.kind.startsWith('torque')).map((t) => t.id))
   const answered = file.variants.flatMap((v) =>
     v.options.filter((o) => o.id === (variants[v.id] ?? v.worst)).map((o) => `${v.question} ${o.label}`),
@@ -100,19 +99,43 @@ function Card({
         <h3 className="narrow font-semibold">{say.inThePocket}</h3>
         <p>{[...pocket(file, plan), ...plan.consumables.map((c) => `${c.count} × ${c.name}`)].map((name) => `☐ ${name}`).join('   ')}</p>
       </section>
-      <div className="mt-2 grid grid-cols-2 gap-x-5 max-sm:grid-cols-1 print:grid-cols-2">
-        <Limb name={say.downLimb} steps={plan.down.steps} wrenches={wrenches} />
-        <Limb name={say.upLimb} steps={plan.up.steps} wrenches={wrenches} />
-      </div>
-      {stops.length > 0 ? (
-        <p className="mt-2 border-t border-rule pt-1">
-          <span className="font-semibold">▲ </span>
-          {stops.join(' ')}
-        </p>
+      {top.length > 0 ? (
+        <ul className="mt-1.5">
+          {top.map((id) => (
+            <li key={id} className="font-semibold">
+              ▲ {cautionOf(id).text}
+            </li>
+          ))}
+        </ul>
       ) : null}
+      <div className="mt-2 grid grid-cols-2 gap-x-5 max-sm:grid-cols-1 print:grid-cols-2">
+        <Limb name={say.downLimb} steps={plan.down.steps} wrenches={wrenches} told={at} />
+        <Limb name={say.upLimb} steps={plan.up.steps} wrenches={wrenches} told={at} />
+      </div>
       <p className="mt-1 text-steel print:text-black">{say.whatWentHandTight}</p>
     </article>
   )
+}
+
+/** Cautions that stand on top of the card. */
+const ON_TOP = 3
+
+/** Where each stop caution is told: the gravest on top, the others once, at the first step that has it. */
+function toldWhere(steps: readonly PlannedStep[]): {
+  readonly top: readonly CautionId[]
+  readonly at: ReadonlyMap<string, readonly string[]>
+} {
+  const all = new Set(steps.flatMap((s) => s.cautions))
+  const stops = CAUTION_IDS.filter((id) => all.has(id) && cautionOf(id).level === 'stop')
+  const top = stops.slice(0, ON_TOP)
+  const told = new Set<string>(top)
+  const at = new Map<string, readonly string[]>()
+  for (const s of steps) {
+    const own = stops.filter((id) => s.cautions.includes(id) && !told.has(id))
+    own.forEach((id) => told.add(id))
+    if (own.length > 0) at.set(s.id, own)
+  }
+  return { top, at }
 }
 
 /** Keys and bits that one multi-tool has, as one thing; the rest by name. */
@@ -130,10 +153,12 @@ function Limb({
   name,
   steps,
   wrenches,
+  told,
 }: {
   readonly name: string
   readonly steps: readonly PlannedStep[]
   readonly wrenches: ReadonlySet<string>
+  readonly told: ReadonlyMap<string, readonly string[]>
 }) {
   return (
     <section>
@@ -148,6 +173,10 @@ function Limb({
               {s.title}
               {s.torque && s.limb === 'up' ? say.tightness(s.torque.value, s.tool !== undefined && wrenches.has(s.tool.id)) : null}
               {s.tool ? ` [${s.tool.short}]` : ''}
+              {s.note ? <span className="text-steel print:text-black"> {s.note}</span> : null}
+              {told.get(s.id)?.map((id) => (
+                <span key={id}> ▲ {cautionOf(id).text}</span>
+              ))}
             </span>
           </li>
         ))}

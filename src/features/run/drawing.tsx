@@ -15,9 +15,12 @@ import { ConnectorFace } from '../shared/connector-face'
 export function StepDrawing({ step }: { readonly step: PlannedStep }) {
   const { file, state } = useJob()
   const subject = subjectOf(step.action)
-  const stack = file?.stacks.find((s) => s.items.some((item) => item.joint === subject))
-  if (stack && file) return <StackDrawing stack={stack} subject={subject} file={file} />
-  const connection = file?.connections.find((c) => c.id === subject)
+  const own = new Set([subject, ...step.fixings.map((f) => f.joint)])
+  const stack = file?.stacks.find((s) => s.items.some((item) => item.joint !== undefined && own.has(item.joint)))
+  if (stack && file) return <StackDrawing stack={stack} own={own} file={file} />
+  // A step that takes a plug apart shows its face: the pins by number.
+  const depinned = file?.steps.find((s) => s.id === subject)?.gives?.find((g) => g.fact === 'de-pinned')?.of
+  const connection = file?.connections.find((c) => c.id === subject || c.id === depinned)
   if (connection) return <ConnectorFace connection={connection} />
   const fixings = step.fixings.flatMap((f) => state.fixings[f.id] ?? [])
   if (fixings.length > 0 && fixings.length <= 3) return <FewFixings fixings={fixings} />
@@ -31,7 +34,7 @@ const HEIGHTS: Readonly<Record<string, number>> = { nut: 60, flat: 78, tab: 92, 
  * One end of an axle, widths to scale, outside to the left; a tap turns it round. Labels alternate above and below so that they
  * never meet.
  */
-function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonly subject: string; readonly file: MachineFile }) {
+function StackDrawing({ stack, own, file }: { readonly stack: Stack; readonly own: ReadonlySet<string>; readonly file: MachineFile }) {
   const [inside, setInside] = useState(false)
   const motor = file.parts.find((p) => p.id === stack.axle)?.name ?? 'motor'
   // Six to the millimetre, or as much as leaves the motor room for its name.
@@ -72,7 +75,7 @@ function StackDrawing({ stack, subject, file }: { readonly stack: Stack; readonl
         {named.map((item, i) => {
           const h = HEIGHTS[item.name] ?? 74
           const w = item.width * scale
-          const mine = item.joint === subject
+          const mine = item.joint !== undefined && own.has(item.joint)
           const x = at(xs[i]!, w)
           const above = i % 2 === 0
           return (

@@ -115,7 +115,7 @@ const Side = memo(function Side({
       )}
     >
       {goesAt !== undefined ? <span className="narrow order-last shrink-0 text-[12.5px] text-pose">{say.goesAfter(goesAt)}</span> : null}
-      <span className="truncate">
+      <span className={far ? 'truncate' : 'line-clamp-2 leading-[1.08]'}>
         {tone === 'check' ? '◆ ' : ''}
         {title}
       </span>

@@ -7,6 +7,25 @@ import { Sheet } from '../../ui/sheet'
 import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
 
+type Possible = Extract<Moved, { readonly is: 'possible' }>
+type Row =
+  | { readonly place: PlannedStep | undefined; readonly found: Possible }
+  | { readonly places: readonly (PlannedStep | undefined)[]; readonly by: Extract<Moved, { readonly is: 'hindered' }>['by'] }
+
+/** Places one after the other; those that are shut for one and the same reason are one row. */
+function rowsOf(places: readonly (PlannedStep | undefined)[], at: (place: PlannedStep | undefined) => Moved): readonly Row[] {
+  const rows: Row[] = []
+  for (const place of places) {
+    const found = at(place)
+    const last = rows.at(-1)
+    if (found.is === 'possible') rows.push({ place, found })
+    else if (last && 'places' in last && last.by[0]?.first.id === found.by[0]?.first.id && last.by[0]?.then.id === found.by[0]?.then.id)
+      rows[rows.length - 1] = { ...last, places: [...last.places, place] }
+    else rows.push({ places: [place], by: found.by })
+  }
+  return rows
+}
+
 /** A step of the way up at another place: what each place costs, or what hinders it. */
 export function PlaceSheet({ step, onClose }: { readonly step: string; readonly onClose: () => void }) {
   const { state, file, log } = useJob()
@@ -19,7 +38,9 @@ export function PlaceSheet({ step, onClose }: { readonly step: string; readonly 
     ...open.filter((_, i) => i !== at && i !== at + 1),
     ...(at < open.length - 1 ? [undefined] : []),
   ]
-  const move = (before: string | undefined, { pose, turns }: Extract<Moved, { readonly is: 'possible' }>): void => {
+  const named = (place: PlannedStep | undefined): string =>
+    place === undefined ? say.afterAll : place === open[0] ? say.rightNow(titleOf(state, place.id)) : say.before(titleOf(state, place.id))
+  const move = (before: string | undefined, { pose, turns }: Possible): void => {
     log('step-moved', { step, ...(before === undefined ? {} : { before }), pose, turns: [...turns] })
     onClose()
   }
@@ -27,37 +48,30 @@ export function PlaceSheet({ step, onClose }: { readonly step: string; readonly 
     <Sheet open onClose={onClose} title={say.whenToDoIt} note={titleOf(state, step)}>
       <p className="mb-3 text-[16.5px]">{say.now(open[at - 1] ? titleOf(state, open[at - 1]!.id) : undefined)}</p>
       <ol className="grid gap-2">
-        {places.map((place) => {
-          const found = movedUp(file, open, now, step, place?.id)
-          const words =
-            place === undefined
-              ? say.afterAll
-              : place === open[0]
-                ? say.rightNow(titleOf(state, place.id))
-                : say.before(titleOf(state, place.id))
-          return (
-            <li key={place?.id ?? 'last'}>
-              {found.is === 'possible' ? (
-                <Button className="w-full text-left" onClick={() => move(place?.id, found)}>
-                  <span className="block font-semibold">{words}</span>
-                  <span className="block text-[15px] font-normal">{say.costs(found.more, found.added)}</span>
-                </Button>
-              ) : (
-                <div className="rounded-md border border-rule px-4 py-2">
-                  <p className="text-[16.5px] text-steel">{words}</p>
-                  {found.by.slice(0, 2).map(({ first, then, consequence }) => (
-                    <p key={`${first.id} ${then.id}`} className="text-[15px]">
-                      <span aria-hidden className="font-bold text-look">
-                        ◆{' '}
-                      </span>
-                      {say.hindered(titleOf(state, first.id), titleOf(state, then.id), consequence)}
-                    </p>
-                  ))}
-                </div>
-              )}
+        {rowsOf(places, (place) => movedUp(file, open, now, step, place?.id)).map((row) =>
+          'found' in row ? (
+            <li key={row.place?.id ?? 'last'}>
+              <Button className="w-full" onClick={() => move(row.place?.id, row.found)}>
+                <span className="block w-full text-left">
+                  <span className="block font-semibold">{named(row.place)}</span>
+                  <span className="block text-[15px] font-normal">{say.costs(row.found.more, row.found.added)}</span>
+                </span>
+              </Button>
             </li>
-          )
-        })}
+          ) : (
+            <li key={row.places[0]?.id ?? 'last'} className="rounded-md border border-rule px-4 py-2">
+              <p className="text-[16.5px] text-steel">{say.notThere(named(row.places[0]), row.places.length - 1)}</p>
+              {row.by.slice(0, 2).map(({ first, then, consequence }) => (
+                <p key={`${first.id} ${then.id}`} className="text-[15px]">
+                  <span aria-hidden className="font-bold text-look">
+                    ◆{' '}
+                  </span>
+                  {say.hindered(titleOf(state, first.id), titleOf(state, then.id), consequence)}
+                </p>
+              ))}
+            </li>
+          ),
+        )}
       </ol>
     </Sheet>
   )

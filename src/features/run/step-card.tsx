@@ -21,6 +21,7 @@ import { captionOf, leftWords, triedWords } from '../../words/en/entries'
 import { factsOfStep } from '../../words/en/step-facts'
 import { besideOf, waysOf } from '../../words/en/ways'
 
+const Known = dynamic(() => import('./known').then((m) => m.Known))
 const NotSound = dynamic(() => import('./not-sound').then((m) => m.NotSound))
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
 
@@ -85,6 +86,7 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
       <StopCautions stops={stops} />
       <Picture step={step} photoOnly={turn !== null} />
       {ways.length > 0 ? <p className="text-[16px] leading-snug text-pose">↗ {ways.join(' ')}</p> : null}
+      {index && !turn ? <Known step={step} index={index} /> : null}
       {step.note && !turn ? <p className="text-[17px]">{step.note}</p> : null}
       {(step.counterHold && !turn) || beside.length > 0 ? (
         <p className="text-[17px]">

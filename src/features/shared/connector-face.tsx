@@ -24,9 +24,9 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
         viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}
       >
         <rect
-          x="70"
+          x="50"
           y="20"
-          width="280"
+          width="320"
           height={rows === 2 ? 136 : 94}
           rx="12"
           className="fill-[#3a4650] stroke-[#cfd6db]"
@@ -34,12 +34,12 @@ export function ConnectorFace({ connection }: { readonly connection: Connection 
         />
         {connection.keying ? <rect x="180" y="10" width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
         {connection.pins.map((pin, i) => {
-          const cx = 70 + (280 / per) * ((i % per) + 0.5)
+          const cx = 54 + (316 / per) * ((i % per) + 0.5)
           const cy = 56 + Math.floor(i / per) * 60
           return (
             <g key={pin.n}>
               <circle cx={cx} cy={cy} r="17" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
-              <text x={cx - 30} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>
+              <text x={cx - 25} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>
                 {pin.n}
               </text>
               <text x={cx} y={cy + 33} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>

@@ -1,4 +1,6 @@
 import type { FixingState, JobState, Rung } from '../../core/job'
+import { subjectOf } from '../../core/machine'
+import type { PlannedStep } from '../../core/planning'
 
 export type PillLook = 'on' | 'loosened' | 'out' | 'part' | 'kept' | 'new' | 'started' | 'seated' | 'final' | 'wrong' | 'gone'
 
@@ -53,6 +55,17 @@ export function conditionWords(condition: FixingState['condition']): string {
   return CONDITIONS[condition]
 }
 
+/** The set that the step is about, or the part that comes off, and how many pieces come along. */
+function pieceText(step: PlannedStep, fixings: PlannedStep['fixings']): string {
+  const subject = subjectOf(step.action)
+  const own = fixings.filter((f) => f.joint === subject)
+  const set = own.length > 0 ? own : fixings
+  const [part] = step.kind === 'take off' ? step.parts : []
+  const text = part ? part.name : set.length === 1 ? set[0]!.label : `${set.length} × ${set[0]!.label}`
+  const more = fixings.length - (part ? 0 : set.length)
+  return more > 0 ? `${text} +${more}` : text
+}
+
 /** What lies between the limbs for a rung. */
 export function pillOf(state: JobState, rung: Rung): Pill | null {
   const step = rung.down ?? rung.up
@@ -65,9 +78,12 @@ export function pillOf(state: JobState, rung: Rung): Pill | null {
     const look = disputed ? 'wrong' : (ORDER.find((l) => looks.includes(l)) ?? 'on')
     const worst = now.find((f) => LOOK[f.condition] === look) ?? now[0]
     const cells = [...new Set(now.flatMap((f) => (f.condition === 'cell' && f.where ? [f.where] : [])))]
-    const text = fixings.length === 1 ? fixings[0]!.label : `${fixings.length} × ${fixings[0]!.label}`
+    const text = pieceText(step, fixings)
     return {
-      text: look === 'new' && worst?.consumable ? `${fixings.length > 1 ? `${fixings.length} ` : ''}${fixings[0]!.label} — new` : text,
+      text:
+        look === 'new' && worst?.consumable && !fixings.some((f) => f.label !== worst.label)
+          ? `${fixings.length > 1 ? `${fixings.length} ` : ''}${worst.label} — new`
+          : text,
       ...(cells.length > 0 ? { cell: cells.join(' ') } : {}),
       look,
       words: `${text}: ${disputed ? 'disputed' : worst ? CONDITIONS[worst.condition] : 'still on'}${cells.length > 0 ? `, ${cells.join(' and ')}` : ''}`,

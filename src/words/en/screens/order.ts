@@ -11,3 +11,4 @@ export const costs = (more: number, turns: readonly string[]): string =>
   ].join(' ')
 export const hindered = (first: string, then: string, consequence: string | undefined): string =>
   `“${first}” has to be done before “${then}”.${consequence === undefined ? '' : ` ${consequence}`}`
+export const notThere = (place: string, more: number): string => (more === 0 ? place : `${place}, and the ${more} after that`)
