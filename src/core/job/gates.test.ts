@@ -1,7 +1,7 @@
 import { said } from '../../../tests/said'
 import { describe, expect, it } from 'vitest'
 import { compareOne } from '../machine'
-import { checkStatus, deadAt, type JobState, reduce, rideShut, waitingFor } from './index'
+import { checkStatus, deadAt, expectedDone, type JobState, mayOverride, reduce, rideShut, waitingFor } from './index'
 import { dunlinPlan, Logbook, MINUTE } from '../../../tests/logbook'
 
 const state = (book: Logbook): JobState => reduce('j1', book.entries)
@@ -192,5 +192,35 @@ describe('the ladder of rides', () => {
     const book = new Logbook().open()
     book.log('ride-added', { text: 'round the fish hall' })
     expect(checkStatus(state(book), 'ridden', 0).open).toBe(true)
+  })
+})
+
+describe('the early test under power', () => {
+  const built = () => {
+    const book = new Logbook().open()
+    const plan = book.adopt('front-controller-goal')
+    book.ready(plan)
+    for (const s of plan.down.steps)
+      if (s.check === 'dead')
+        book.log('proof-taken', { readings: [{ between: 'feed', volts: 0, role: 'feed' }], instrument: { name: 'm' } } as never)
+      else book.log('step-done', { ...expectedDone(state(book), s) })
+    for (const s of plan.swap) book.log('part-replaced', { part: s.part!.id, step: s.id })
+    for (const s of plan.up.steps) {
+      if (s.check === 'spin test') break
+      if (s.check) book.log('check-passed', { check: s.check as never, shown: 'the step', step: s.id })
+      else for (const _ of s.passes ?? ['one']) book.log('step-done', expectedDone(state(book), s))
+    }
+    return book
+  }
+  const before = (book: Logbook): string[] => waits(state(book), 'Leads in their grooves')
+
+  it('stands before the lid; a lead goes on without it, with a reason, and what comes after it is open then', () => {
+    const book = built()
+    expect(mayOverride('spin test')).toBe('lead')
+    expect(before(book)).toEqual(['Spin test here, before the lid'])
+    const on = book.log('check-overridden', { check: 'spin test', reason: 'its wheel is at the paint shop' })
+    expect(before(book)).toEqual([])
+    book.log('struck', { target: on.id, reason: 'x' })
+    expect(before(book)).toEqual(['Spin test here, before the lid'])
   })
 })

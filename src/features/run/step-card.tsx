@@ -262,6 +262,8 @@ function Settled({ step }: { readonly step: PlannedStep }) {
         {say.twoDevicesDisagreeLog(own.disputed.map(claimWords).join(say.or))}
       </p>
     )
+  const without = step.check === undefined ? undefined : state.checks[step.check]?.overridden
+  if (!own?.mark && without) return <p className="px-1 text-[17px] text-look">{say.wentOnWithout(without.reason, nameOf(without.by))}</p>
   if (!own?.mark) return <p className="px-1 text-[17px] text-steel">{say.nothingToPutBack}</p>
   return (
     <p className="px-1 text-[17px]">

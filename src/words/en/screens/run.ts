@@ -74,6 +74,7 @@ export const anotherPlace = 'another place in the order'
 export const itIsStuck = 'it is stuck'
 export const whyThisStep = 'why this step'
 export const twoDevicesDisagreeLog = (disputed: string): string => `▲ Two devices disagree: ${disputed}. Log what is true; that settles it.`
+export const wentOnWithout = (reason: string, by: string): string => `◆ Gone on without it: ${reason} · ${by}`
 export const nothingToPutBack = 'Nothing to put back: it never came off.'
 export const leftOn = '◆ Left on:'
 export const done = '● Done'
