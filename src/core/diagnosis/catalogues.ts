@@ -8,9 +8,19 @@ const CATALOGUES: Readonly<Record<KnownDrive, (pack: { readonly fullVolts: numbe
   'hub direct': hubDirect,
 }
 
-/** What goes wrong with a drive of a machine, how it shows, and what tells it apart; null where nothing is known of its kind or pack. */
-export function catalogueFor(drive: Pick<DriveUnit, 'kind'>, file: Pick<MachineFile, 'pack'>): Catalogue | null {
-  return isKnown(drive.kind) && file.pack ? CATALOGUES[drive.kind]({ fullVolts: fullChargeVolts(file.pack) }) : null
+/**
+ * What goes wrong with a drive of a machine, how it shows, and what tells it apart; null where nothing is known of its kind or pack.
+ * @param taken tests that were taken: what they showed counts, though they would not be offered
+ */
+export function catalogueFor(
+  drive: Pick<DriveUnit, 'kind'>,
+  file: Pick<MachineFile, 'pack' | 'drives'>,
+  taken: ReadonlySet<string> = new Set(),
+): Catalogue | null {
+  if (!isKnown(drive.kind) || !file.pack) return null
+  const catalogue = CATALOGUES[drive.kind]({ fullVolts: fullChargeVolts(file.pack) })
+  const twins = file.drives.filter((d) => d.kind === drive.kind).length > 1
+  return { ...catalogue, tests: catalogue.tests.filter((t) => twins || !t.twin || taken.has(t.id)) }
 }
 
 /** Names do not hang on the pack; one that fits none. */

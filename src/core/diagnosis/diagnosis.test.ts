@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import {
   accessOf,
@@ -9,6 +10,7 @@ import {
   beliefTrail,
   bestSearch,
   candidates,
+  catalogueFor,
   computeValue,
   driveConnections,
   entropy,
@@ -481,5 +483,24 @@ describe('getting at a test', () => {
     expect(driveConnections(file, file.drives[0]!)).toEqual({ hall: 'front-hall', phases: 'front-phases' })
     expect(accessOf(file, file.drives[1]!, 'phases')).toEqual({ fact: 'exposed', of: 'rear-phases' })
     expect(accessOf(file, file.drives[0]!, 'outside')).toBeNull()
+  })
+})
+
+describe('tests against a second, sound motor', () => {
+  const files = new Map(demoMachines().map((f) => [f.id, f]))
+  const offered = (id: string): string[] => {
+    const file = files.get(id)!
+    return catalogueFor(file.drives[0]!, file)!.tests.map((t) => t.id)
+  }
+  it('are offered only where the machine has one', () => {
+    for (const test of ['twin', 'coast', 'back-emf-level']) {
+      expect(offered('dunlin')).toContain(test)
+      expect(offered('sanderling')).not.toContain(test)
+    }
+    expect(offered('dunlin').length - offered('sanderling').length).toBe(3)
+  })
+  it('no test holds a brake against the throttle', () => {
+    for (const t of catalogueFor(files.get('dunlin')!.drives[0]!, files.get('dunlin')!)!.tests)
+      expect(t.how, t.title).not.toMatch(/throttle with the brake/i)
   })
 })

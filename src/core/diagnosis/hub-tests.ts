@@ -82,12 +82,13 @@ function firstFive(full: number): Test[] {
     {
       id: 'pack-sag',
       title: 'Pack under load',
-      how: 'Wheel off the ground, read at rest, then at full throttle with the brake held lightly.',
-      minutes: 2,
+      // Against a held brake nothing is read that a ride does not read better, and the wheel may get away.
+      how: 'Read at rest; then on its wheels, pulling its rider away uphill. Meter taped where the rider sees it.',
+      minutes: 4,
       reach: 'outside',
       power: 'live',
       first: true,
-      cautions: ['H31', 'H32'],
+      cautions: ['H44', 'H62'],
       trap: 'A drive that does not pull draws nothing: no sag then clears no pack.',
       answer: number({
         quantity: 'sag',
@@ -170,6 +171,7 @@ function firstFive(full: number): Test[] {
     },
     {
       id: 'twin',
+      twin: true,
       title: 'Cross the plugs with the good end',
       how: 'Front motor on the rear controller and the other way round; wheels off the ground, a breath of throttle.',
       minutes: 8,
@@ -235,6 +237,7 @@ function byHand(): Test[] {
     },
     {
       id: 'coast',
+      twin: true,
       title: 'Hand spin: this wheel and the other',
       how: 'Same push, key off, count turns to standstill; three times each, take the middle one.',
       minutes: 3,
@@ -343,6 +346,7 @@ function phases(): Test[] {
     },
     {
       id: 'back-emf-level',
+      twin: true,
       title: 'The same spin, this motor and the other',
       how: 'One pair of each at the same speed.',
       minutes: 5,

@@ -90,6 +90,8 @@ export interface Test {
   readonly reach: Reach
   /** Power while it is taken: `either` where the key is simply off. */
   readonly power: 'live' | 'dead' | 'either'
+  /** It is told against a second drive of the same kind, sound: offered only where the machine has one. */
+  readonly twin?: true
   /** Belongs to the first five minutes, before any theory. */
   readonly first?: boolean
   /** What it cannot tell, or what goes wrong with it. */

@@ -57,7 +57,8 @@ export function useDiagnosis(): Diagnosis | null {
     .filter((r) => r.drive !== undefined)
     .reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
-  const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file) : null), [file, drive])
+  const taken = [...new Set([...state.observations.map((o) => o.test), ...state.readings.flatMap((r) => r.test ?? [])])].sort().join(' ')
+  const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file, new Set(taken.split(' '))) : null), [file, drive, taken])
   const far = useDistances(catalogue, drive)
   const dead = deadAt(state.power, now)
   const live = state.power.state === 'live'
