@@ -14,7 +14,7 @@ const commit = spawnSync('git', ['log', '-1', '--format=%h %s'], { cwd: ROOT, en
 say(`Proof, ${new Date().toISOString()}, at ${commit || 'no commit'}`)
 const wanted = process.argv.slice(2)
 let failed = 0
-for (const name of ['fuzz', 'mutations']) {
+for (const name of ['fuzz', 'mutations', 'laws']) {
   if (wanted.length > 0 && !wanted.includes(name)) continue
   try {
     runTs(`proof/${name}.ts`)

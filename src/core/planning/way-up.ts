@@ -39,8 +39,8 @@ export interface UpAction {
 
 /**
  * The way up for a set of down actions: each has its return but for proving and propping; every return is done while what was needed for
- * its removal is still so (the mirror: what made room for it comes back later), unless a rule of the file says the opposite, plus the returns'
- * own guards (`not off x` = x is back on), the file's rules and its checks.
+ * its removal is still so (the mirror: what made room for it comes back later), unless a rule of the file says the opposite, plus the
+ * returns' own guards (`not off x` = x is back on), the file's rules and its checks.
  */
 export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[], sourceLast = true): readonly UpAction[] {
   const chosen = new Map(down.map((a) => [a.id, a]))
@@ -48,7 +48,7 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
   const checks = relevantChecks(index, variants, new Set(returns.map((a) => a.id)))
   const rules = index.file.order.filter((r) => r.limb === 'up' && r.strength === 'must')
   const known = new Set<string>([...returns.map((a) => a.id), ...checks.map((c) => c.id)])
-  // What a file would rather have first need not wait for what made room for it: the mirror is a habit, not a hindrance.
+  // What a file would rather have first need not wait for what made room for it: the mirror is no hindrance.
   const overruled = (first: string, then: string): boolean =>
     index.file.order.some((r) => r.limb === 'up' && r.first === then && r.then === first)
   const mirror = mirrored(down, new Set(returns.map((a) => a.id)), variants)

@@ -4,8 +4,8 @@ import type { PlannedStep } from '../../core/planning'
 const list = (names: readonly string[]): string => names.join(', ')
 
 /**
- * What the file knows of the thing at hand, a line each: which side a part is of, that it is sealed, what a tie holds beside, how much slack
- * a lead wants at full lock, the form of a screw's head, and why it is this tool.
+ * What the file knows of the thing at hand, a line each: which side a part is of, that it is sealed, what a tie holds beside, how much
+ * slack a lead wants at full lock, the form of a screw's head, and why it is this tool.
  */
 export function knownOf(index: FileIndex, step: PlannedStep): readonly string[] {
   const { file } = index
