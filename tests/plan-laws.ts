@@ -18,7 +18,10 @@ export const PLAN_LAWS: Readonly<Record<string, (file: MachineFile, plan: Plan) 
       s.kind === 'unplug' && s.pair !== undefined && test >= 0 && i > test ? [`${s.title} after the test`] : [],
     )
   },
-  'no lid, part or lead is worked on in a live machine, but where it lies over the plug that would make it dead': (_, { down, up }) => {
+  'no lid, part or lead is worked on in a live machine, but where it lies over the plug that would make it dead': (
+    _,
+    { down, up, underPower = [] },
+  ) => {
     const plug = down.steps.find((s) => s.power === 'isolated')
     const facts = new Set(down.steps.flatMap((s) => s.gives))
     const wrong: string[] = []
@@ -26,18 +29,27 @@ export const PLAN_LAWS: Readonly<Record<string, (file: MachineFile, plan: Plan) 
     for (const s of up.steps) {
       for (const fact of s.gives) facts.delete(fact)
       const reached = plug?.needs ? holds(plug.needs, (f) => facts.has(factKey(f)), {}) : true
-      if (power === 'live' && s.power === undefined && ['release', 'take off', 'unplug'].includes(s.kind) && reached) wrong.push(s.title)
+      if (
+        power === 'live' &&
+        s.power === undefined &&
+        ['release', 'take off', 'unplug'].includes(s.kind) &&
+        reached &&
+        !underPower.includes(s.title)
+      )
+        wrong.push(s.title)
       power = s.power ?? power
     }
     if (up.steps.some((s) => s.power === 'live') && power !== 'live') wrong.push('left without power')
     return wrong
   },
-  'it is made live after all that does not wait for it': (_, { up }) => {
+  'it is made live after all that does not wait for it, or says what the file leaves no other way for': (_, { up, underPower = [] }) => {
     const live = up.steps.findIndex((s) => s.power === 'live')
     if (live < 0) return []
     const waits = new Set([up.steps[live]!.id])
     for (const s of up.steps) if (s.after?.some((id) => waits.has(id))) waits.add(s.id)
-    return up.steps.slice(live + 1).flatMap((s) => (s.kind === 'prepare' || s.kind === 'push aside' || waits.has(s.id) ? [] : [s.title]))
+    return up.steps
+      .slice(live + 1)
+      .flatMap((s) => (s.kind === 'prepare' || s.kind === 'push aside' || waits.has(s.id) || underPower.includes(s.title) ? [] : [s.title]))
   },
   'a look comes after the last pass of what it judges': (file, { up }) =>
     up.steps.flatMap((look, i) => {
@@ -51,11 +63,14 @@ export const PLAN_LAWS: Readonly<Record<string, (file: MachineFile, plan: Plan) 
     file.joints.flatMap((joint) => {
       if (joint.critical !== 'axle' && !file.loadPath.some((l) => l.joints.includes(joint.id))) return []
       const tight = up.steps.findIndex((s) => s.fixings.some((x) => x.joint === joint.id) && s.passes?.includes('final'))
+      // The bolts themselves, and what they wait for, are done where the file lets them be done.
+      const own = new Set([up.steps[tight]?.id])
+      for (const s of [...up.steps].reverse()) if (own.has(s.id)) s.after?.forEach((id) => own.add(id))
       return joint.holds.flatMap((part) => {
         const back = up.steps.findIndex((s) => s.parts.some((x) => x.id === part))
         return back < 0 || tight < back
           ? []
-          : up.steps.slice(back + 1, tight + 1).flatMap((s) => (s.turn ? [`${s.turn.title} before ${s.title}`] : []))
+          : up.steps.slice(back + 1, tight + 1).flatMap((s) => (s.turn && !own.has(s.id) ? [`${s.turn.title} before ${s.title}`] : []))
       })
     }),
   'whatever came off goes back, each once': (_, { down, up }) => {

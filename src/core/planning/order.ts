@@ -5,7 +5,8 @@ import { type Limits, limitsFor, meets, type Need, noneDone, type Problem, solve
 import { tidied } from './tidy'
 import { standingGuard, type Turns } from './turns'
 import type { Prices } from './types'
-import type { Keeps, UpAction } from './way-up'
+import type { Keeps } from './keeps'
+import type { UpAction } from './way-up'
 
 /** Something to be put in order, in the words of the machine. */
 export interface Item {

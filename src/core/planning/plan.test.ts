@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { PLAN_LAWS } from '../../../tests/plan-laws'
+import { poweredFile } from '../../../tests/powered-files'
 import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { factKey, type Guard, holds, type MachineFile } from '../machine'
@@ -12,6 +14,11 @@ function planned(goal: string, of: MachineFile = file, variants: Record<string, 
   if (!result.ok) throw new Error(JSON.stringify(result.error))
   return result.value
 }
+
+const RANDOM = Array.from({ length: 120 }, (_, seed) => poweredFile(seed)).flatMap((of) => {
+  const found = plan(of, 'untouched', ['inner-goal'], { variants: {} })
+  return found.ok ? [{ name: of.name, file: of, plan: found.value }] : []
+})
 
 const upIndex = (p: Plan, action: string): number => p.up.steps.findIndex((s) => s.action === action)
 
@@ -292,47 +299,28 @@ describe('planning from the middle', () => {
   })
 })
 
-describe.each(demoMachines().flatMap((f) => f.goals.map((g) => [f.name, g.name, f, g.id] as const)))(
-  '%s, %s, on the way up',
-  (_, __, of, goal) => {
-    const p = planned(goal, of, {})
-    const down = p.down.steps
-    const up = p.up.steps
-    const at = (action: string): number => up.findIndex((s) => s.action === action)
-    const live = up.findIndex((s) => s.power === 'live')
+describe.each(Object.entries(PLAN_LAWS))('%s', (_, tell) => {
+  it('in every job of every machine', () => {
+    for (const of of demoMachines())
+      for (const goal of of.goals) expect(tell(of, planned(goal.id, of, {})), `${of.name}, ${goal.name}`).toEqual([])
+  })
+  it('in small machines under power, drawn by chance', () => {
+    for (const { name, file: of, plan: p } of RANDOM) expect(tell(of, p), name).toEqual([])
+  })
+})
 
-    it('joins a tether before its cover seats', () => {
-      for (const joint of of.joints.filter((j) => j.role === 'cover'))
-        for (const plug of of.parts.find((part) => part.id === joint.holds[0])?.tethers ?? []) {
-          const [joined, seated] = [at(`unplug:${plug}`), at(`off:${joint.holds[0]}`)]
-          if (joined >= 0 && seated >= 0) expect(joined, plug).toBeLessThan(seated)
-        }
-    })
-    it('tries nothing under power while a plug is apart', () => {
-      const test = up.findIndex((s) => s.check === 'spin test' || s.check === 'calibration')
-      up.forEach((s, i) => s.kind === 'unplug' && s.pair !== undefined && test >= 0 && expect(i, s.title).toBeLessThan(test))
-    })
-    it('works on no lid, part or lead in a live machine, but where that lies over the plug that would make it dead', () => {
-      const plug = down.find((s) => s.power === 'isolated')
-      const facts = new Set(down.flatMap((s) => s.gives))
-      let power: string | undefined
-      for (const s of up) {
-        const { gives } = s
-        for (const fact of gives) facts.delete(fact)
-        const reached = plug?.needs ? holds(plug.needs, (f) => facts.has(factKey(f)), {}) : true
-        if (power === 'live' && s.power === undefined && ['release', 'take off', 'unplug'].includes(s.kind))
-          expect(reached, `${s.title} is done in a live machine, and its plug could be parted`).toBe(false)
-        power = s.power ?? power
-      }
-      expect(live < 0 ? undefined : power).toBe(live < 0 ? undefined : 'live')
-    })
-    it('makes it live after all that does not wait for it', () => {
-      if (live < 0) return
-      const waits = new Set([up[live]!.id])
-      for (const s of up) if (s.after?.some((id) => waits.has(id))) waits.add(s.id)
-      for (const s of up.slice(live + 1))
-        if (s.kind !== 'prepare' && s.kind !== 'push aside')
-          expect(waits.has(s.id), `${s.title} is done under power, and need not be`).toBe(true)
-    })
-  },
-)
+describe('a file that leaves no way but to work in a live machine', () => {
+  it('is planned, and says for what', () => {
+    const told = RANDOM.filter(({ plan: p }) => p.underPower)
+    expect(told.length).toBeGreaterThan(0)
+    for (const { name, plan: p } of told) {
+      const live = p.up.steps.findIndex((s) => s.power === 'live')
+      for (const title of p.underPower!)
+        expect(
+          p.up.steps.findIndex((s) => s.title === title),
+          `${name}: ${title}`,
+        ).toBeGreaterThan(live)
+    }
+    for (const of of demoMachines()) for (const goal of of.goals) expect(planned(goal.id, of, {}).underPower, goal.name).toBeUndefined()
+  })
+})

@@ -22,6 +22,9 @@ import { writeDown, writeUp } from './write'
 /** Whoever waits for a plan: told how far along it is at the least (0 to 1), and asked whether to stop with the best so far. */
 export type Watch = Pick<Limits, 'onProgress' | 'shouldStop'>
 
+/** As many steps as a file may leave no way to do before it is live. */
+const MOST_SPARED = 20
+
 /** More steps than this in one way down are not planned. */
 const MOST_STEPS = 600
 
@@ -130,16 +133,16 @@ function planned(
 
   const all = [...already, ...chosen]
   const atTheBottom = new Set<string>(all.flatMap((a) => a.gives))
-  const returns = (sourceLast: boolean): readonly UpAction[] =>
-    [...compileUp(index, variants, all, sourceLast)]
+  const returns = (spared: ReadonlySet<string> | null): readonly UpAction[] =>
+    [...compileUp(index, variants, all, spared)]
       .sort(upByTitle)
       .map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
-  const stopped = stoppedBy(index, returns(true), lacking)
+  const stopped = stoppedBy(index, returns(new Set()), lacking)
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
   const bottom = down.placed.at(-1)?.pose ?? start.pose
   const atBottom = { ...setting, pose: bottom, tool: null, limits: { ...setting.limits, ...half(watch, 1) } }
-  const wayUp = (sourceLast: boolean) => {
-    const ups = returns(sourceLast).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
+  const wayUp = (spared: ReadonlySet<string> | null) => {
+    const ups = returns(spared).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
     const back = upItems(file, ups, variants, atTheBottom)
     const actionOf = new Map(ups.map((u) => [u.id, u.action]))
     const equals: AmongEquals = {
@@ -149,9 +152,18 @@ function planned(
     }
     return { ups, back, planned: cheapestOrder(back.items, back.goal, equals, atBottom) }
   }
-  // A file may leave no other way than to make it live before all else is back.
-  const last = wayUp(true)
-  const { ups, back, planned: found } = last.planned ? last : wayUp(false)
+  // A file may leave no way but to make it live before something is back: what a circle names is spared, one by one.
+  const spared = new Set<string>()
+  let last = wayUp(spared)
+  for (let n = 0; !last.planned && n < MOST_SPARED; n++) {
+    const circle = contradicting(last.back.items, last.back.goal, atBottom)
+    const source = last.ups.find((u) => u.action && circle.includes(u.id) && u.answers && powerOf(index, u.answers, 'up') !== undefined)
+    const held = circle.find((id) => id !== source?.id && !spared.has(id) && source?.after.includes(id))
+    if (held === undefined) break
+    spared.add(held)
+    last = wayUp(spared)
+  }
+  const { ups, back, planned: found } = last.planned ? last : wayUp(null)
   if (!found) {
     const unready = toStand.length === 0 ? posesToMakeReady(file, ups, bottom) : []
     if (unready.length > 0) return planned(given, from, goals, options, watch, unready)
@@ -202,6 +214,7 @@ function planned(
     tools: toolNeeds(index, steps),
     consumables: consumableNeeds(index, steps),
     helper: { down: secondPerson(downSteps), up: secondPerson(upSteps) },
+    ...someOf('underPower', underPower(upSteps, last.planned ? spared : null)),
     restore: chosen
       .filter((a) => a.kind === 'prepare' || a.kind === 'push aside')
       .filter((a) => index.steps.get(a.subject)?.limb === 'both')
@@ -219,6 +232,20 @@ function posesToMakeReady(file: MachineFile, ups: readonly UpAction[], now: stri
       }),
     ),
   ]
+}
+
+/**
+ * Steps that are done in a live machine though they do not wait for that: the file leaves no other way. What holds, or makes room, may
+ * stay.
+ * @param spared what the file leaves no way to do before; null where it is never made dead again
+ */
+function underPower(up: readonly PlannedStep[], spared: ReadonlySet<string> | null): readonly string[] {
+  const live = up.findIndex((s) => s.power === 'live')
+  if (live < 0) return []
+  // Where it is never made dead again, whatever is worked on after it counts.
+  const waits = new Set([up[live]!.id])
+  for (const s of spared ? up : []) if (!spared?.has(s.action) && s.after?.some((id) => waits.has(id))) waits.add(s.id)
+  return up.slice(live + 1).flatMap((s) => (s.kind === 'prepare' || s.kind === 'push aside' || waits.has(s.id) ? [] : [s.title]))
 }
 
 /** What is only counted or has one order needs no choosing among equals. */

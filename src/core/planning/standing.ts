@@ -1,6 +1,7 @@
 import { factKey, type FactKey, type Guard, holds, type MachineFile, type Mode, type Variants } from '../machine'
 import { standingGuard } from './turns'
-import { openWay, type UpAction } from './way-up'
+import { openWay } from './keeps'
+import type { UpAction } from './way-up'
 
 /**
  * Returns that wait for whatever is done in a pose that the machine stands in only without them; and what waits for returns to

@@ -263,6 +263,8 @@ export interface Plan {
   readonly helper: { readonly down: readonly Lift[]; readonly up: readonly Lift[] }
   /** Titles of what was prepared and has to be put back. */
   readonly restore: readonly string[]
+  /** Titles of steps that the file leaves no way to do before it is live. */
+  readonly underPower?: readonly string[]
 }
 
 export type PlanError =

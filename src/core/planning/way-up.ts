@@ -13,12 +13,10 @@ import {
 } from '../machine'
 import { type Action, withWays } from './actions'
 import { isBench, waitingFor, withDeadAgain } from './dead-again'
+import type { Keeps } from './keeps'
+import { onlyThere, standingWaits } from './standing'
 import { returnOf } from './fixing-specs'
 import { powerOf } from './steps'
-
-/** What must not have gone back yet, or has to be back, for a return to be done, where there is a choice of it: a tree over returns. */
-export type Keeps =
-  { readonly all: readonly Keeps[] } | { readonly any: readonly Keeps[] } | { readonly off: string } | { readonly back: string }
 
 /** One thing to be done on the way back up: the return of an action, or a check. */
 export interface UpAction {
@@ -42,7 +40,12 @@ export interface UpAction {
  * its removal is still so (the mirror: what made room for it comes back later), unless a rule of the file says the opposite, plus the
  * returns' own guards (`not off x` = x is back on), the file's rules and its checks.
  */
-export function compileUp(index: FileIndex, variants: Variants, down: readonly Action[], sourceLast = true): readonly UpAction[] {
+export function compileUp(
+  index: FileIndex,
+  variants: Variants,
+  down: readonly Action[],
+  spared: ReadonlySet<string> | null = new Set(),
+): readonly UpAction[] {
   const chosen = new Map(down.map((a) => [a.id, a]))
   const returns = down.filter((a) => a.kind !== 'prove' && a.kind !== 'support' && returnDoing(index, a) !== undefined)
   const checks = relevantChecks(index, variants, new Set(returns.map((a) => a.id)))
@@ -97,10 +100,13 @@ export function compileUp(index: FileIndex, variants: Variants, down: readonly A
     answers: up.answers ? (chosen.get(up.answers.id) ?? null) : null,
   }))
   const held = heldBy(index, down).reduce((all, path) => withHeld(index, all, path), whole as readonly UpAction[])
-  if (!sourceLast) return held
+  if (!spared) return held
+  // What a pose asks for, where something can be done in that pose only, binds like any other wait.
+  const stands = standingWaits(index.file, held, onlyThere(held))
+  const stood: readonly UpAction[] = held.map((up) => ({ ...up, after: [...new Set([...up.after, ...(stands.get(up.id) ?? [])])] }))
   const packs = returns.filter((a) => powerOf(index, a, 'up') === 'isolated').map((a) => a.id)
-  const packLast = packs.reduce(withLast, held)
-  return live.reduce((all, source) => withDeadAgain(index, withLast(all, source), down, source), packLast)
+  const packLast = packs.reduce((all, pack) => withLast(all, pack, spared), stood)
+  return live.reduce((all, source) => withDeadAgain(index, withLast(all, source, spared), down, source), packLast)
 }
 
 /** What carries a part once it is in: the bolts of a load path, the nuts of a wheel's axle. */
@@ -136,18 +142,23 @@ function withHeld(index: FileIndex, ups: readonly UpAction[], { part, joints }: 
     ups,
     raised.map((up) => up.id),
   )
-  return ups.map((up) =>
-    up.answers && later.has(up.id) && !first.has(up.id) ? { ...up, after: [...new Set([...up.after, ...bolts])] } : up,
-  )
+  const between: Keeps = { any: [{ all: raised.map(({ id }) => ({ off: id })) }, { all: bolts.map((id) => ({ back: id })) }] }
+  return ups.map((up) => {
+    if (first.has(up.id) || raised.some((r) => r.id === up.id)) return up
+    if (later.has(up.id)) return up.answers ? { ...up, after: [...new Set([...up.after, ...bolts])] } : up
+    // What has nothing to do with it is done before it is in, or once it is tight: nobody turns the machine meanwhile.
+    return { ...up, keeps: up.keeps ? { all: [up.keeps, between] } : between }
+  })
 }
 
 /**
  * The energy source goes in after all that does not wait for it: nobody works on a lid or a lead, turns a belt by hand or looks along it in
  * a live machine. What holds the machine, or only makes room, may stay until after the test.
+ * @param spared what the file leaves no way to do before it
  */
-function withLast(ups: readonly UpAction[], source: string): readonly UpAction[] {
+function withLast(ups: readonly UpAction[], source: string, spared: ReadonlySet<string>): readonly UpAction[] {
   const waits = waitingFor(ups, [source])
-  const goesFirst = (up: UpAction): boolean => !waits.has(up.id) && (up.answers === null || isBench(up))
+  const goesFirst = (up: UpAction): boolean => !waits.has(up.id) && !spared.has(up.id) && (up.answers === null || isBench(up))
   const first = ups.filter(goesFirst).map((up) => up.id)
   return ups.map((up) => (up.id === source ? { ...up, after: [...new Set([...up.after, ...first])] } : up))
 }
@@ -259,27 +270,6 @@ function withoutCertain(keeps: Keeps): Keeps | undefined {
     'off' in k ? (sure.has(k.off) ? FREE : k) : 'back' in k ? k : 'all' in k ? allOf(k.all.map(rest)) : anyOf(k.any.map(rest))
   const left = rest(keeps)
   return isFree(left) ? undefined : left
-}
-
-/** Of one way that is open: returns that have to wait for it, and those that it waits for. */
-export interface Way {
-  readonly later: readonly string[]
-  readonly first: readonly string[]
-}
-
-/** One way that is open, of what `isOff` says is off still; null where none is. The first of the file's own. */
-export function openWay(keeps: Keeps, isOff: (id: string) => boolean): Way | null {
-  if ('off' in keeps) return isOff(keeps.off) ? { later: [keeps.off], first: [] } : null
-  if ('back' in keeps) return isOff(keeps.back) ? null : { later: [], first: [keeps.back] }
-  if ('any' in keeps) {
-    for (const k of keeps.any) {
-      const way = openWay(k, isOff)
-      if (way) return way
-    }
-    return null
-  }
-  const ways = keeps.all.map((k) => openWay(k, isOff))
-  return ways.some((w) => w === null) ? null : { later: ways.flatMap((w) => w!.later), first: ways.flatMap((w) => w!.first) }
 }
 
 /** `not off x` in a return's guard: x has to be back on. */

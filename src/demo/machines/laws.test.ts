@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Doing, Joint, MachineFile } from '../../core/machine'
-import { plan, type Plan, type PlannedStep } from '../../core/planning'
+import { plan, type PlannedStep } from '../../core/planning'
 import { demoMachines } from './index'
 
 const doings = (f: MachineFile): readonly Doing[] =>
@@ -77,26 +77,10 @@ const JOBS = demoMachines().flatMap((f) =>
 
 const finalOf = (up: readonly PlannedStep[], joint: Joint): number =>
   up.findIndex((s) => s.fixings.some((x) => x.joint === joint.id) && s.passes?.includes('final'))
-const isBack = (p: Plan, part: string): number => p.up.steps.findIndex((s) => s.parts.some((x) => x.id === part))
 
 describe.each(JOBS)('%s, %s', (_, __, f, p) => {
   const { steps: up } = p.up
 
-  it('bolts what was put in before it turns the machine or works on anything else of it', () => {
-    for (const joint of f.joints) {
-      const loaded = f.loadPath.some((l) => l.joints.includes(joint.id))
-      if (joint.critical !== 'axle' && !loaded) continue
-      const tight = finalOf(up, joint)
-      for (const part of joint.holds) {
-        const back = isBack(p, part)
-        if (back < 0 || tight < back) continue
-        expect(
-          up.slice(back + 1, tight + 1).flatMap((s) => (s.turn ? [`${s.turn.title} before ${s.title}`] : [])),
-          joint.name,
-        ).toEqual([])
-      }
-    }
-  })
   it('looks at what holds and what brakes after its last pass', () => {
     const look = (check: string): number => up.findIndex((s) => s.check === check)
     const [held, brakes] = [look('reaction path'), look('brakes')]

@@ -103,6 +103,12 @@ export function BenchList({
         </section>
       ) : null}
       <Helper plan={plan} swap={swap} now={now} />
+      {plan.underPower ? (
+        <p className="border-l-[6px] border-stop bg-stop-tint px-3 py-1.5">
+          <span className="font-bold text-stop">▲ </span>
+          {say.noWayButLive(plan.underPower)}
+        </p>
+      ) : null}
       {cure > 0 ? <p className="text-pose">{say.curesBeforeTheRide(cure)}</p> : null}
       {plan.rejected.length > 0 || avoiding ? (
         <section>

@@ -121,3 +121,5 @@ export const roundTheTyre = 'Once round the tyre, mm'
 export const goesAgainstTheFile = (name: string): string =>
   `${name}: the old one goes against the file. One of them is wrong: measure it again, or look whether this file is of this machine. The new one has to match both.`
 export const itIsOfAnotherMake = 'It is of another make or model'
+export const noWayButLive = (titles: readonly string[]): string =>
+  `Its file leaves no way but to do this in a live machine: ${titles.join('; ')}. Look for another way first.`
