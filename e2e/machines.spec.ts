@@ -60,11 +60,11 @@ test('a file is looked through before it is put in, is told what is wrong with i
   await give('later.json', JSON.stringify({ ...file(), format: 'nailsmith-machine/7' }))
   await expect(told).toContainText('newer than this Nailsmith reads')
   const wrong = file()
-  wrong.joints[2]!.holds[1] = 'nowhere'
-  wrong.joints[3]!.down.modes[0]!.tool = 'magic'
+  wrong.joints[6]!.holds[1] = 'nowhere'
+  wrong.joints[7]!.down.modes[0]!.tool = 'magic'
   await give('wrong.json', JSON.stringify(wrong))
   await expect(told).toContainText('2 things to put right in “wrong.json”')
-  await expect(told).toContainText('/joints/2/holds/1')
+  await expect(told).toContainText('/joints/6/holds/1')
   await expect(told).toContainText('“magic” is named here but is not in the file')
   await expect(page.getByRole('button', { name: 'Put it in' })).toBeHidden()
   await clean(page, 'a file with faults')
@@ -91,7 +91,7 @@ test('a file is looked through before it is put in, is told what is wrong with i
   // The job that began with the first keeps it.
   await page.goto('/')
   await page.getByRole('link', { name: /beach 1/ }).click()
-  await expect(page.getByRole('heading', { name: 'Part the speed sensor' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Pull the right crank' })).toBeVisible()
 })
 
 test('ten thousand fixings are read without holding up the page, and reading can be stopped', async ({ page }) => {

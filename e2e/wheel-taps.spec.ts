@@ -73,7 +73,7 @@ test('the Sanderling’s wheel, door to door: taps, figures and words are counte
   await hands.tap(page.getByRole('radio', { name: /^Sanderling/ }))
   await hands.write(page.getByLabel('Owner', { exact: true }), 'fish hall')
   await hands.write(page.getByLabel('What does it do?'), 'front tyre worn through')
-  await hands.tap(page.getByRole('button', { name: 'front tyre' }))
+  await hands.tap(page.getByRole('button', { name: 'front tyre', exact: true }))
   await hands.tap(page.getByRole('button', { name: 'Take it in' }))
   await hands.tap(page.getByRole('button', { name: 'None of them: sound' }))
   const jobId = new URL(page.url()).pathname.split('/').at(-1)!

@@ -46,7 +46,7 @@ test('down to the motor and back up, with a reload at every stage, a server kill
   await expect(page.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
   down.push(...(await stepUntil(page, 'Old and new side by side')))
   expect(down).toContain('Prove dead, both feeds')
-  expect(down).toContain('Warm the right nut, undo it hot')
+  expect(down).toContain('Undo the right nut, cold first')
   await expect(page.getByText('● PACK OUT')).toBeVisible()
   await page.reload()
   expect(await title(page)).toBe('Old and new side by side')

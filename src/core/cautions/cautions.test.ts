@@ -133,8 +133,8 @@ const CASES: Readonly<Record<CautionId, { readonly tells: Told; readonly silent:
     silent: card('dunlin', 'front-motor-goal', 'down', 'undo:front-left-washers'),
   },
   H34: {
-    tells: card('dunlin', 'front-motor-goal', 'up', 'undo:front-left-nut'),
-    silent: card('dunlin', 'front-motor-goal', 'down', 'undo:front-left-nut'),
+    tells: card('dunlin', 'front-motor-goal', 'up', 'undo:front-right-nut'),
+    silent: card('dunlin', 'front-motor-goal', 'up', 'undo:front-left-nut'),
   },
   H35: {
     tells: card('dunlin', 'front-motor-goal', 'down', 'undo:front-right-nut'),

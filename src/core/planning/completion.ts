@@ -49,64 +49,75 @@ export function cheapestCompletion(
     readonly guard: Guard
     readonly path: readonly string[]
   }
-  const search = (open: readonly Open[], chosen: ReadonlySet<string>, facts: ReadonlySet<string>, minutes: number): void => {
-    if (nodes++ > NODE_LIMIT || minutes > bestMinutes + KEEP_WITHIN_MINUTES) return
-    const [next, ...rest] = open
-    if (!next) {
-      const key = [...chosen].sort().join()
-      if (tried.has(key)) return
-      tried.add(key)
-      const run = runOut(actions, chosen, variants, done)
-      if (run.stuck.size > 0) {
-        // These wait for each other. Whatever sets them going has to come from outside the set.
-        for (const fact of unmetFacts(actions, run)) {
-          for (const id of providers.get(fact) ?? []) {
-            if (chosen.has(id) || usableModes(actions.get(id)!.doing, variants).length === 0) continue
-            const action = actions.get(id)!
-            search(
-              [{ guard: wanted(action), path: [id] }],
-              new Set([...chosen, id]),
-              new Set([...facts, ...action.gives]),
-              minutes + leastMinutes(id),
-            )
-          }
-        }
-        return
-      }
+  /** What is taken next on one branch; null where the branch ends. */
+  interface Branch {
+    readonly open: readonly Open[]
+    readonly chosen: ReadonlySet<string>
+    readonly facts: ReadonlySet<string>
+    readonly minutes: number
+  }
+  const judge = ({ chosen, facts, minutes }: Branch): readonly Branch[] => {
+    const key = [...chosen].sort().join()
+    if (tried.has(key)) return []
+    tried.add(key)
+    const run = runOut(actions, chosen, variants, done)
+    if (run.stuck.size === 0) {
       found.push({ actions: chosen, minutes })
       bestMinutes = Math.min(bestMinutes, minutes)
-      return
+      return []
     }
+    // These wait for each other. Whatever sets them going has to come from outside the set.
+    return [...unmetFacts(actions, run)].flatMap((fact) =>
+      (providers.get(fact) ?? []).flatMap((id): Branch[] => {
+        if (chosen.has(id) || usableModes(actions.get(id)!.doing, variants).length === 0) return []
+        const action = actions.get(id)!
+        return [
+          {
+            open: [{ guard: wanted(action), path: [id] }],
+            chosen: new Set([...chosen, id]),
+            facts: new Set([...facts, ...action.gives]),
+            minutes: minutes + leastMinutes(id),
+          },
+        ]
+      }),
+    )
+  }
+  /** The branches that a branch leads to: one where there is no choice, none where it ends. */
+  const onward = (branch: Branch): readonly Branch[] => {
+    const { open, chosen, facts, minutes } = branch
+    const [next, ...rest] = open
+    if (!next) return judge(branch)
     const { guard, path } = next
-    if ('all' in guard) return search([...guard.all.map((g) => ({ guard: g, path })), ...rest], chosen, facts, minutes)
-    if ('any' in guard) {
-      for (const g of guard.any) search([{ guard: g, path }, ...rest], chosen, facts, minutes)
-      return
-    }
-    if ('not' in guard) {
-      const impossible = 'variant' in guard.not && holds(guard.not, () => false, variants)
-      if (!impossible) search(rest, chosen, facts, minutes)
-      return
-    }
-    if ('variant' in guard) {
-      if (variants[guard.variant] === guard.is) search(rest, chosen, facts, minutes)
-      return
-    }
+    const left: Branch = { ...branch, open: rest }
+    if ('all' in guard) return [{ ...branch, open: [...guard.all.map((g) => ({ guard: g, path })), ...rest] }]
+    if ('any' in guard) return guard.any.map((g) => ({ ...branch, open: [{ guard: g, path }, ...rest] }))
+    if ('not' in guard) return 'variant' in guard.not && holds(guard.not, () => false, variants) ? [] : [left]
+    if ('variant' in guard) return variants[guard.variant] === guard.is ? [left] : []
     const key = `${guard.fact} ${guard.of}`
-    if (facts.has(key)) return search(rest, chosen, facts, minutes)
-    const options = (providers.get(key) ?? []).filter((id) => usableModes(actions.get(id)!.doing, variants).length > 0)
-    for (const id of options) {
-      if (path.includes(id)) continue
+    if (facts.has(key)) return [left]
+    return (providers.get(key) ?? []).flatMap((id): Branch[] => {
       const action = actions.get(id)!
+      if (path.includes(id) || usableModes(action.doing, variants).length === 0) return []
       const needs: Open[] = [{ guard: wanted(action), path: [...path, id] }]
       if (action.load && action.load.others.every((f) => facts.has(f) || mentions(open, f))) {
         needs.push({ guard: factOf(action.load.support), path: [...path, id] })
       }
-      search([...needs, ...rest], new Set([...chosen, id]), new Set([...facts, ...action.gives]), minutes + leastMinutes(id))
-    }
+      return [
+        {
+          open: [...needs, ...rest],
+          chosen: new Set([...chosen, id]),
+          facts: new Set([...facts, ...action.gives]),
+          minutes: minutes + leastMinutes(id),
+        },
+      ]
+    })
   }
-  search([{ guard: goal, path: [] }], new Set(), done, 0)
-
+  // Depth first, on a list of its own: a machine of hundreds of steps is deeper than a worker’s stack.
+  const waiting: Branch[] = [{ open: [{ guard: goal, path: [] }], chosen: new Set(), facts: done, minutes: 0 }]
+  for (let branch = waiting.pop(); branch; branch = waiting.pop()) {
+    if (nodes++ > NODE_LIMIT || branch.minutes > bestMinutes + KEEP_WITHIN_MINUTES) continue
+    waiting.push(...[...onward(branch)].reverse())
+  }
   found.sort((a, b) => a.minutes - b.minutes || a.actions.size - b.actions.size)
   const best = found[0]
   return best ? { best: addSupports(actions, best), others: distinct(found.slice(1), best), complete: nodes <= NODE_LIMIT } : null

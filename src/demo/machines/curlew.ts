@@ -1,5 +1,22 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, any, DEAD, doing, exposed, fixing, holes, off, on, PACK_PINS, prepared, q, unplugged, way, wires } from '../../core/builder'
+import {
+  all,
+  along,
+  any,
+  DEAD,
+  doing,
+  exposed,
+  fixing,
+  holes,
+  off,
+  on,
+  PACK_PINS,
+  prepared,
+  q,
+  unplugged,
+  way,
+  wires,
+} from '../../core/builder'
 
 const FLAT = ['on-wheels']
 const UP = ['front-raised']
@@ -164,6 +181,10 @@ export function curlew(): MachineFile {
       { id: 'shaft', role: 'steering', name: 'intermediate shaft', mass: q(1.1, 'kg') },
     ],
     joints: [
+      along('unplug:feed', { id: 'feed-nuts', name: 'nuts of the feed', kind: 'nut', holds: ['controller', 'frame'], label: 'nut M6' }, [
+        'plus',
+        'minus',
+      ]),
       fixing(
         {
           id: 'trim-caps',
@@ -593,12 +614,16 @@ export function curlew(): MachineFile {
         id: 'feed',
         name: 'controller feed',
         family: 'ring ends M6',
+        thread: 'M6',
+        torque: q(5, 'Nm'),
         releaseHow: 'Cap off, nut off, lift the ring.',
         pins: PACK_PINS,
         mates: ['controller', 'pack'],
         access: all(off('cowling'), DEAD),
         down: doing('Two feed rings off, capped', [way(FLAT, 'ring-10', 1.5)], { cautions: ['H6'] }),
-        up: doing('Two feed rings on, caps over', [way(FLAT, 'ring-10', 2)], { ifOmitted: 'A loose ring burns its post.' }),
+        up: doing('Two feed rings on, nuts to the number, caps over', [way(FLAT, 'torque-6', 2.5)], {
+          ifOmitted: 'A loose ring burns its post.',
+        }),
       },
     ],
     cables: [

@@ -1,4 +1,4 @@
-import type { MachineFile, OrderRule } from '../../core/machine'
+import type { ActionId, MachineFile, OrderRule } from '../../core/machine'
 import { all, DEAD, doing, exposed, off, on, prepared, q, unplugged, way } from '../../core/builder'
 import { hub } from './dunlin-hub'
 import { TOOLS } from './dunlin-tools'
@@ -15,6 +15,19 @@ function lidHole(i: number): [number, number] {
 /** Its two ends, and what of them says which it belongs to. */
 const ENDS = ['front', 'rear'] as const
 const NAMED: ReadonlySet<string> = new Set(['parts', 'joints', 'connections', 'steps'])
+
+/** What is put back under the lid: the bead along its edge comes after all of it. */
+const UNDER_THE_LID: readonly ActionId[] = [
+  'undo:pack-strap',
+  ...ENDS.flatMap((end): readonly ActionId[] => [
+    `unplug:${end}-phases`,
+    `unplug:${end}-hall`,
+    `unplug:${end}-feed`,
+    `undo:${end}-controller-screws`,
+    `undo:${end}-ties`,
+    `undo:${end}-cover-screws`,
+  ]),
+]
 
 export function dunlin(): MachineFile {
   const ends = [hub('front'), hub('rear')]
@@ -288,7 +301,7 @@ export function dunlin(): MachineFile {
         strength: 'must',
         consequence: 'Sealant pushed in from outside does not seal, and squeezes onto the leads.',
       },
-      ...(['undo:pack-strap', 'undo:front-cover-screws', 'undo:rear-cover-screws'] as const).map(
+      ...UNDER_THE_LID.map(
         (first, i) =>
           ({
             id: `bead-late-${i + 1}`,

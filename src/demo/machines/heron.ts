@@ -1,5 +1,22 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, any, DEAD, doing, exposed, fixing, holes, off, on, PACK_PINS, prepared, q, unplugged, way, wires } from '../../core/builder'
+import {
+  all,
+  along,
+  any,
+  DEAD,
+  doing,
+  exposed,
+  fixing,
+  holes,
+  off,
+  on,
+  PACK_PINS,
+  prepared,
+  q,
+  unplugged,
+  way,
+  wires,
+} from '../../core/builder'
 
 const FLAT = ['on-wheels']
 const UP = ['on-stands']
@@ -154,6 +171,11 @@ export function heron(): MachineFile {
       { id: 'gearbox', role: 'gearbox', name: 'gearbox', mass: q(70, 'kg') },
     ],
     joints: [
+      along('unplug:phase-lugs', { id: 'lug-nuts', name: 'nuts of the lugs', kind: 'nut', holds: ['motor', 'inverter'], label: 'nut M8' }, [
+        'U',
+        'V',
+        'W',
+      ]),
       fixing(
         {
           id: 'roof-struts',
@@ -440,6 +462,8 @@ export function heron(): MachineFile {
         id: 'phase-lugs',
         name: 'phase lugs',
         family: 'ring ends M8',
+        thread: 'M8',
+        torque: q(15, 'Nm'),
         releaseHow: 'Nut off, lug up, cap on.',
         pins: wires(['orange', 'phase U'], ['orange', 'phase V'], ['orange', 'phase W']),
         mates: ['motor', 'inverter'],
@@ -448,7 +472,7 @@ export function heron(): MachineFile {
           note: 'U, V, W from the left.',
           photo: 'lugs, letters showing',
         }),
-        up: doing('3 lugs by letter, nuts to 15 N·m, marked', [way(BOTH, 'torque-60', 4)], {
+        up: doing('3 lugs by letter, nuts to the number, marked', [way(BOTH, 'torque-60', 4)], {
           ifOmitted: 'A loose lug burns through its lid.',
         }),
       },

@@ -219,6 +219,10 @@ export function redshank(): MachineFile {
       })),
     ],
     joints: [
+      along('unplug:feed', { id: 'feed-nuts', name: 'nuts of the feed', kind: 'nut', holds: ['controller', 'frame'], label: 'nut M6' }, [
+        'plus',
+        'minus',
+      ]),
       fixing(
         {
           id: 'bed-bolts',
@@ -558,12 +562,16 @@ export function redshank(): MachineFile {
         id: 'feed',
         name: 'controller feed',
         family: 'ring ends M6',
+        thread: 'M6',
+        torque: q(5, 'Nm'),
         releaseHow: 'Cap off, nut off, lift the ring.',
         pins: PACK_PINS,
         mates: ['controller', 'pack'],
         access: all(off('cowling'), DEAD),
         down: doing('Two feed rings off, capped', [way(DOWN, 'ring-10', 1.5)], { cautions: ['H6'] }),
-        up: doing('Two feed rings on, caps over', [way(BOTH, 'ring-10', 2)], { ifOmitted: 'A loose ring burns its post.' }),
+        up: doing('Two feed rings on, nuts to the number, caps over', [way(BOTH, 'torque-6', 2.5)], {
+          ifOmitted: 'A loose ring burns its post.',
+        }),
       },
       {
         id: 'solenoid-plug',

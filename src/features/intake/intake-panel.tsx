@@ -12,9 +12,9 @@ import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
 import { PhotoView } from '../shared/photos'
 import { drivesAtTheDoor, placesOn, saidOf } from '../../words/en/at-the-door'
-import { CompareTable } from './compare-table'
 import { PackBlock } from './pack-block'
 
+const CompareTable = dynamic(() => import('./compare-table').then((m) => m.CompareTable))
 const SaltBlock = dynamic(() => import('./salt-block').then((m) => m.SaltBlock))
 const CostBlock = dynamic(() => import('./cost-block').then((m) => m.CostBlock))
 const ElectronicsBlock = dynamic(() => import('./electronics-block').then((m) => m.ElectronicsBlock))

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import * as say from '../../words/en/screens/run'
 import { subjectOf } from '../../core/machine'
 import { useState } from 'react'
@@ -9,7 +10,8 @@ import type { PlannedStep } from '../../core/planning'
 import { useJob } from '../shared/context'
 import { conditionWords } from '../../words/en/pill'
 import { Board, INK } from '../shared/board'
-import { ConnectorFace } from '../shared/connector-face'
+
+const ConnectorFace = dynamic(() => import('../shared/connector-face').then((m) => m.ConnectorFace))
 
 /** A drawing from the machine file for the step: an axle's stack, a connector's face, or the fixings where they sit. */
 export function StepDrawing({ step }: { readonly step: PlannedStep }) {

@@ -21,6 +21,7 @@ import { captionOf, leftWords, triedWords } from '../../words/en/entries'
 import { factsOfStep } from '../../words/en/step-facts'
 import { besideOf, waysOf } from '../../words/en/ways'
 
+const Disputes = dynamic(() => import('./disputes').then((m) => m.Disputes))
 const Known = dynamic(() => import('./known').then((m) => m.Known))
 const NotSound = dynamic(() => import('./not-sound').then((m) => m.NotSound))
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
@@ -108,7 +109,7 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
       ))}
       <LookCautions ids={told ?? NONE} />
       <Why step={step} />
-      <Disputes step={step} />
+      {step.fixings.some((f) => state.fixings[f.id]?.disputed) ? <Disputes step={step} /> : null}
       {own?.differs.map((text, i) => (
         <p key={i} className="rounded-md bg-look-tint px-3 py-1.5 text-[16px]">
           {say.differsHere(text)}
@@ -180,28 +181,6 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
 function hasTightness(state: JobState, step: PlannedStep): boolean {
   if (step.limb === 'up') return makesTight(state, step)
   return step.tool !== undefined && (step.kind === 'release' || state.up.some((s) => s.pair === step.id && s.torque !== undefined))
-}
-
-/** Fixings of this step on which two devices disagree, with what each says. */
-function Disputes({ step }: { readonly step: PlannedStep }) {
-  const { state } = useJob()
-  const disputed = step.fixings.flatMap((f) => state.fixings[f.id] ?? []).filter((f) => f.disputed)
-  if (disputed.length === 0) return null
-  return (
-    <div className="rounded-md border-[3px] border-stop px-3 py-2 text-[16.5px]">
-      <p className="font-semibold">
-        <span className="text-stop">▲ </span>
-        {say.twoDevicesDisagree}
-      </p>
-      <ul>
-        {disputed.map((f) => (
-          <li key={f.id}>
-            {f.label}, {f.place}: {f.disputed!.map(claimWords).join(say.or)}
-          </li>
-        ))}
-      </ul>
-    </div>
-  )
 }
 
 function Passes({ step }: { readonly step: PlannedStep }) {
