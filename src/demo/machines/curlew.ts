@@ -17,18 +17,11 @@ import {
   way,
   wires,
 } from '../../core/builder'
+import { MEDIUM } from './locks'
 
 const FLAT = ['on-wheels']
 const UP = ['front-raised']
 const BOTH = [...FLAT, ...UP]
-const MEDIUM = {
-  product: 'medium-strength threadlocker',
-  grade: 'medium',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
-
 const MOTOR: readonly CompareSpec[] = [
   { id: 'shaft', name: 'coupling teeth', value: 6, smaller: 0, larger: 0, why: 'It does not mesh with the coupling of the worm.' },
   { id: 'flange', name: 'flange holes', value: 3, smaller: 0, larger: 0, why: 'It does not bolt to the column.' },

@@ -1,14 +1,7 @@
 import type { Doing, Joint } from '../../core/machine'
 import { all, along, any, DEAD, doing, off, on, prepared, q, way } from '../../core/builder'
+import { MEDIUM } from './locks'
 import { type End, type Id, SIDE, UP } from './dunlin-common'
-
-const MEDIUM = {
-  product: 'medium-strength threadlocker',
-  grade: 'medium',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
 
 /** Nuts and washers of both axle ends. */
 export function axle(end: End, id: Id, carrier: string): Joint[] {

@@ -17,19 +17,12 @@ import {
   way,
   wires,
 } from '../../core/builder'
+import { MEDIUM } from './locks'
 
 const WHEELS = ['on-wheels']
 const STAND = ['in-stand']
 const BENCH = ['in-stand', 'on-wheels']
 const BOTH = [...WHEELS, ...STAND]
-const MEDIUM = {
-  product: 'medium-strength threadlocker',
-  grade: 'medium',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
-
 const MOTOR: readonly CompareSpec[] = [
   {
     id: 'shell',

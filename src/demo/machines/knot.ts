@@ -1,17 +1,10 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
 import { all, DEAD, doing, exposed, fixing, holes, off, prepared, q, unplugged, way, wires } from '../../core/builder'
+import { MEDIUM } from './locks'
 
 const FLAT = ['flat']
 const UP = ['top-up']
 const BOTH = [...FLAT, ...UP]
-const MEDIUM = {
-  product: 'medium-strength threadlocker',
-  grade: 'medium',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
-
 const ACTUATOR: readonly CompareSpec[] = [
   {
     id: 'closed',

@@ -17,18 +17,11 @@ import {
   way,
   wires,
 } from '../../core/builder'
+import { MEDIUM } from './locks'
 
 const DOWN = ['on-wheels']
 const UP = ['on-blocks']
 const BOTH = [...DOWN, ...UP]
-const MEDIUM = {
-  product: 'medium-strength threadlocker',
-  grade: 'medium',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
-
 const MOTOR: readonly CompareSpec[] = [
   { id: 'shaft', name: 'shaft diameter', unit: 'mm', value: 12, smaller: 0, larger: 0, why: 'The pinion does not go on.' },
   { id: 'flange', name: 'flange holes', value: 4, smaller: 0, larger: 0, why: 'It does not bolt to the gearbox.' },

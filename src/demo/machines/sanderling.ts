@@ -20,19 +20,12 @@ import {
   unplugged,
   way,
 } from '../../core/builder'
+import { HIGH } from './locks'
 import { HUB_LEAD_CONSUMABLES, HUB_LEAD_TOOLS, hubLead } from './hub-lead'
 
 const UP = ['upright']
 const OVER = ['on-bars']
 const BOTH = [...UP, ...OVER]
-const HIGH = {
-  product: 'high-strength threadlocker',
-  grade: 'high',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
-
 const MOTOR: readonly CompareSpec[] = [
   { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 138, smaller: 17, larger: 4, why: 'Too short leaves no full nut of thread.' },
   {

@@ -18,6 +18,7 @@ import {
   way,
   wires,
 } from '../../core/builder'
+import { MEDIUM } from './locks'
 import { HUB_LEAD_CONSUMABLES, HUB_LEAD_TOOLS, hubLead } from './hub-lead'
 import { tubed } from './tube'
 
@@ -25,14 +26,6 @@ const UP = ['on-stand']
 const OVER = ['upside-down']
 const BOTH = [...UP, ...OVER]
 const BENCH = ['on-stand', 'upside-down']
-const MEDIUM = {
-  product: 'medium-strength threadlocker',
-  grade: 'medium',
-  handlingMinutes: 20,
-  cureHours: 24,
-  source: 'machine file',
-} as const
-
 const WHEEL: readonly CompareSpec[] = [
   { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 208, smaller: 28, larger: 6, why: 'Too short leaves no full nut of thread.' },
   {
