@@ -266,6 +266,17 @@ describe('where the bounds are', () => {
     expect(part(kg, 'down').includes('H61')).toBe(two)
     expect(part(kg, 'down').includes('H14')).toBe(!two)
   })
+  it.each([
+    ['whimbrel', 'core-goal', 'off:core'],
+    ['whimbrel', 'lead-goal', 'off:core-cap'],
+    ['sanderling', 'lead-goal', 'off:hub-cover'],
+  ])('what is drawn out of the opened hub of %s pulls at fingers and chips: %s, %s', (machine, goal, action) => {
+    expect(card(machine, goal, 'down', action)).toContain('H28')
+    expect(card(machine, goal, 'up', action)).toContain('H28')
+  })
+  it('an opened brushed motor does not', () => {
+    expect(card('redshank', 'brushes-goal', 'down', 'off:motor-cap')).not.toContain('H28')
+  })
   it('what a hoist lifts is not for hands, whatever it weighs', () => {
     const told = card('heron', 'motor-goal', 'down', 'off:motor')
     expect(told).toContain('H21')
