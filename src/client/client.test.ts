@@ -582,6 +582,33 @@ describe('a backup put back', () => {
     const again = await open(elsewhere as never)
     await vi.waitFor(() => expect(again.snapshot().lost.length).toBeGreaterThan(0), { timeout: 5_000 })
   })
+  it('is left to the next page by one that was left while it asked', async () => {
+    const client = await open()
+    for (const t of ['mine 1', 'mine 2']) client.log('note-added', { text: t })
+    await vi.waitFor(() => expect(client.snapshot().state.seq).toBe(2), { timeout: 5_000 })
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
+    let answer = () => {}
+    const asked = new Promise<void>((resolve) => {
+      server.fetch.mockImplementationOnce(async () => {
+        resolve()
+        await new Promise<void>((go) => (answer = go))
+        return Response.json({ past: 'other', again: 'later' }, { status: 409 })
+      })
+    })
+    const { tell } = await import('./channel')
+    tell({ type: 'opened' })
+    await asked
+    stops.splice(0).forEach((stop) => stop())
+    server.entries = []
+    answer()
+    await new Promise((resolve) => setTimeout(resolve, 100))
+    const { heldEntries, lostEntries } = await import('./store')
+    expect(await lostEntries(JOB)).toEqual([])
+    expect(texts(await heldEntries(JOB))).toEqual(['mine 1', 'mine 2'])
+    // The next page comes with what the server has now, and notices.
+    const again = await open()
+    await vi.waitFor(() => expect(texts(again.snapshot().lost.map((l) => l.entry))).toEqual(['mine 1', 'mine 2']), { timeout: 5_000 })
+  })
   it('is noticed at the next start, from what was kept', async () => {
     await ahead(true)
     stops.splice(0).forEach((stop) => stop())

@@ -53,6 +53,8 @@ export class JournalClient {
   private lost: readonly Lost[] = []
   private stranger: string | null = null
   private changingPast = false
+  /** The page shows it no more: what the server has now is the next page's to find out. */
+  private left = false
   /** The server knows ids that this build does not: the page has to be loaded anew. */
   private outdated = false
   private unjotted: ReadonlySet<string> = new Set()
@@ -82,6 +84,7 @@ export class JournalClient {
 
   /** Joins the outbox, the other tabs and the server; returns how to leave. */
   start(): () => void {
+    this.left = false
     recallClock()
     sendAs(this.options.person)
     tell({ type: 'person', person: this.options.person })
@@ -105,6 +108,7 @@ export class JournalClient {
     })
     this.poll = setInterval(() => void this.read(), POLL_MS)
     return () => {
+      this.left = true
       lookAway()
       this.stopHearing?.()
       clearInterval(this.poll)
@@ -190,11 +194,12 @@ export class JournalClient {
 
   /** The server holds another past of this job: this browser takes it over, and keeps what the server has lost. */
   private async otherPast(): Promise<void> {
-    if (this.changingPast) return
+    if (this.changingPast || this.left) return
     this.changingPast = true
     try {
       // Seldom wanted: it comes when it is, from what is kept for use without a network.
       const { takeOtherPast } = await import('./past')
+      if (this.left) return
       const entries = await takeOtherPast(this.options.jobId, [...this.confirmed.values()])
       if (!entries) return this.setLink('alone')
       this.confirmed = new Map(entries.map((e) => [e.seq, e]))
