@@ -10,6 +10,7 @@ import type { PlannedStep } from '../../core/planning'
 import { useJob } from '../shared/context'
 import { conditionWords } from '../../words/en/pill'
 import { Board, INK } from '../shared/board'
+import { inLines } from '../shared/lines'
 
 const ConnectorFace = dynamic(() => import('../shared/connector-face').then((m) => m.ConnectorFace))
 
@@ -124,8 +125,12 @@ function StackDrawing({ stack, own, file }: { readonly stack: Stack; readonly ow
 /** One to three fixings from the side: threaded ones with their length to scale, the rest as what they are called. */
 function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
   const wide = 420 / fixings.length
+  const labels = fixings.map((f) => inLines(f.label, Math.floor((wide - 8) / 7.8)))
+  const places = fixings.map((f) => inLines(f.place, Math.floor((wide - 8) / 7)))
+  const below = 99 + 18 * Math.max(...labels.map((l) => l.length))
+  const high = below + 17 * (Math.max(...places.map((l) => l.length)) - 1) + 11
   return (
-    <Board label={fixings.map((f) => `${f.label}, ${f.place}, ${conditionWords(f.condition)}`).join('; ')} viewBox="0 0 420 128">
+    <Board label={fixings.map((f) => `${f.label}, ${f.place}, ${conditionWords(f.condition)}`).join('; ')} viewBox={`0 0 420 ${high}`}>
       {fixings.map((f, i) => {
         const size = /^M(\d+(?:\.\d+)?)×(\d+(?:\.\d+)?)$/.exec(f.label)
         const d = size ? Number(size[1]) * 4 : 0
@@ -155,12 +160,16 @@ function FewFixings({ fixings }: { readonly fixings: readonly FixingState[] }) {
                 <circle cx={wide * (i + 0.5)} cy="50" r="12" className="fill-[#26313b]" />
               </>
             )}
-            <text x={wide * (i + 0.5)} y="99" textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>
-              {f.label}
-            </text>
-            <text x={wide * (i + 0.5)} y="118" textAnchor="middle" className={`${INK.text} text-[13.5px]`}>
-              {f.place.slice(0, Math.floor(wide / 7.2))}
-            </text>
+            {labels[i]!.map((line, k) => (
+              <text key={k} x={wide * (i + 0.5)} y={99 + 18 * k} textAnchor="middle" className={`${INK.text} text-[15px] font-bold`}>
+                {line}
+              </text>
+            ))}
+            {places[i]!.map((line, k) => (
+              <text key={k} x={wide * (i + 0.5)} y={below + 17 * k} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>
+                {line}
+              </text>
+            ))}
           </g>
         )
       })}
