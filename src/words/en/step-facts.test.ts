@@ -33,4 +33,15 @@ describe('what the big action says', () => {
     })
     expect(factsOfStep(state.down.find((s) => s.action === 'undo:deck-screws')!)[0]).not.toHaveProperty('note')
   })
+  it('names what does not go back beside where the rest goes', () => {
+    const redshank = demoMachines().find((f) => f.id === 'redshank')!
+    const gearbox = plan(redshank, 'untouched', ['gearbox-goal'], { variants: {} })
+    if (!gearbox.ok) throw new Error(gearbox.error.kind)
+    const nut = gearbox.value.down.steps.find((s) => s.action === 'undo:left-wheel-nut')!
+    expect(factsOfStep(nut)).toContainEqual({
+      label: 'Goes to',
+      value: expect.stringMatching(/^A\d: 1 × castle nut M12×1.25$/),
+      note: 'split pin 3.2 × 32: not going back',
+    })
+  })
 })

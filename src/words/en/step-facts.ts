@@ -40,6 +40,8 @@ export function tightSetting(step: PlannedStep, method: Extract<Method, { readon
   return `${Number(settingOf(step.torque!.value, method.wrench, method.adapter).toPrecision(3))} N·m`
 }
 
+const WHERE = { carrier: 'stays on its part, in order', 'own hole': 'back in its own hole', bin: 'not going back', cell: '' } as const
+
 /** Short facts for the card, three at the most. */
 export function factsOfStep(step: PlannedStep): readonly { readonly label: string; readonly value: string; readonly note?: string }[] {
   const facts: { label: string; value: string; note?: string }[] = []
@@ -55,13 +57,17 @@ export function factsOfStep(step: PlannedStep): readonly { readonly label: strin
         step.fixings.flatMap((f) => (f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell).length} × ${f.label}`] : [])),
       ),
     ]
-    if (cells.length > 0) facts.push({ label: cells.length > 1 ? 'Go to' : 'Goes to', value: cells.join(', ') })
+    const thrown = step.fixings.flatMap((f) => (f.keep === 'bin' ? [f.label] : []))
+    if (cells.length > 0)
+      facts.push({
+        label: cells.length > 1 ? 'Go to' : 'Goes to',
+        value: cells.join(', '),
+        ...(thrown.length > 0 ? { note: `${thrown.join(', ')}: ${WHERE.bin}` } : {}),
+      })
     else if (step.fixings[0])
       facts.push({
         label: 'Where to',
-        value: { carrier: 'stays on its part, in order', 'own hole': 'back in its own hole', bin: 'not going back', cell: '' }[
-          step.fixings[0].keep
-        ],
+        value: WHERE[step.fixings[0].keep],
       })
   } else {
     if (step.torque)
