@@ -7,7 +7,7 @@ export function fixingSpecs(joint: Joint, nextCell: () => string | undefined): F
   return joint.members.map((member) => {
     const label = member.length === undefined || !joint.thread ? joint.label : `${joint.thread}×${member.length}`
     if (joint.keep === 'cell' && !member.stay && !cells.has(label)) cells.set(label, nextCell())
-    const cell = cells.get(label)
+    const cell = member.stay ? undefined : cells.get(label)
     return {
       id: member.id,
       joint: joint.id,

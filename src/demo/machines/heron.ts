@@ -253,7 +253,7 @@ export function heron(): MachineFile {
       fixing(
         {
           id: 'glands',
-          name: 'cable glands at the motor',
+          name: 'cable glands at the inverter',
           kind: 'nut',
           holds: ['motor', 'inverter'],
           label: 'gland nut M25',
@@ -261,7 +261,7 @@ export function heron(): MachineFile {
           head: 'hexagon 30, plastic',
           keep: 'carrier',
           release: 'loosen',
-          access: all(open, DEAD),
+          access: all(open, DEAD, unplugged('phase-lugs')),
           down: doing('Loosen 3 gland nuts, draw the leads out', [way(BOTH, 'ring-30', 3)], {
             note: 'Letters on the leads are on their lugs: read them.',
             photo: 'three leads, letters showing',
@@ -542,7 +542,7 @@ export function heron(): MachineFile {
         end: { width: 22, height: 8, tolerance: 0.5 },
       },
     ],
-    holes: [{ id: 'gland-hole', part: 'motor', width: 26, height: 26, round: true }],
+    holes: [{ id: 'gland-hole', part: 'inverter', width: 26, height: 26, round: true }],
     steps: [
       {
         id: 'chock',

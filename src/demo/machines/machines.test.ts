@@ -177,6 +177,18 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
   })
 })
 
+it('the Heron draws its phase leads out of their glands with the lugs off, and puts them in before', () => {
+  const heron = demoMachines().find((f) => f.id === 'heron')!
+  for (const goal of ['motor-goal', 'inverter-goal']) {
+    const found = plan(heron, 'untouched', [goal], { variants: {} })
+    if (!found.ok) throw new Error(found.error.kind)
+    const at = (limb: 'down' | 'up', action: string) => found.value[limb].steps.findIndex((s) => s.action === action)
+    expect(at('down', 'undo:glands')).toBeGreaterThan(at('down', 'unplug:phase-lugs'))
+    expect(at('up', 'unplug:phase-lugs')).toBeGreaterThan(at('up', 'undo:glands'))
+    expect(at('up', 'undo:glands')).toBeGreaterThanOrEqual(0)
+  }
+})
+
 describe('the generator of cover-trees', () => {
   it('has the shares that are counted in the files of the demo machines', () => {
     const files = demoMachines()

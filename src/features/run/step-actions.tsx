@@ -108,7 +108,7 @@ function TightActions({ step, held }: Held) {
   const job = useJob()
   const method = tightMethod(job, step)
   const members = oneByOne(job.state, step) ?? []
-  const label = tightLabel(step, method, members.length > 0 ? 1 : step.fixings.length)
+  const label = tightLabel(step, method, members.length > 0 ? 1 : step.fixings.filter((f) => !f.stay).length)
   const one = (member?: { readonly id: string; readonly place: string }): ReactNode => (
     <Button key={member?.id ?? step.id} weight="primary" {...press(held, () => doStep(job, step, member ? { member: member.id } : {}))}>
       {member ? (

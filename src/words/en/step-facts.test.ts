@@ -44,4 +44,14 @@ describe('what the big action says', () => {
       note: 'split pin 3.2 × 32: not going back',
     })
   })
+  it('counts what comes out, not what stays in', () => {
+    const pipit = demoMachines().find((f) => f.id === 'pipit')!
+    const pad = plan(pipit, 'untouched', ['pad-goal'], { variants: {} })
+    if (!pad.ok) throw new Error(pad.error.kind)
+    const out = pad.value.down.steps.find((s) => s.action === 'undo:pad-screws')!
+    expect(out.fixings.map((f) => f.cell !== undefined)).toEqual([true, false, true])
+    expect(factsOfStep(out)).toContainEqual({ label: 'Goes to', value: expect.stringMatching(/: 2 × M4×8$/) })
+    const back = { ...pad.value.up.steps.find((s) => s.action === 'undo:pad-screws')!, passes: ['seated', 'final'] as const }
+    expect(doneLabel({ ...state, up: [back] }, back)).toBe('Both seated')
+  })
 })

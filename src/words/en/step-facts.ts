@@ -10,7 +10,7 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
   if (step.limb === 'up') {
     const pass = nextPass(state, step.id)
     if (!pass) return step.power === 'live' ? 'Plugged in: it is live' : 'Back on'
-    const n = step.fixings.length
+    const n = step.fixings.filter((f) => !f.stay).length
     if (pass === 'final' && step.passes?.length === 1) return 'Back on'
     return n > 1 ? `${n === 2 ? 'Both' : `All ${n}`} ${LATER[pass]!.toLowerCase()}` : LATER[pass]!
   }
