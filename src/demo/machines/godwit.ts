@@ -59,7 +59,7 @@ export function godwit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'godwit',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Godwit',
     class: 'e-bike',
     variants: [
@@ -545,8 +545,8 @@ export function godwit(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'frame'],
         access: off('pack-lock'),
-        down: doing('Key off, tip the pack off its blades', [way(BOTH, null, 0.5)], { cautions: ['H5'] }),
-        up: doing('Tip the pack home until it clicks, key off', [way(BOTH, null, 0.5)], {
+        down: doing('Switch off, tip the pack off its blades', [way(BOTH, null, 0.5)], { cautions: ['H5'] }),
+        up: doing('Tip the pack home until it clicks, all switched off', [way(BOTH, null, 0.5)], {
           ifOmitted: 'A pack that is not home falls out on the first step.',
         }),
       },

@@ -44,7 +44,7 @@ export function heron(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'heron',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Heron',
     class: 'tractor',
     variants: [

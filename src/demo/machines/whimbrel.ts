@@ -100,7 +100,7 @@ export function whimbrel(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'whimbrel',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Whimbrel',
     class: 'e-bike',
     variants: [
@@ -540,8 +540,8 @@ export function whimbrel(): MachineFile {
         pins: PACK_PINS,
         mates: ['pack', 'frame'],
         access: off('pack-lock'),
-        down: doing('Key off, draw the pack off its blades', [way(UP, null, 0.5)], { cautions: ['H5'] }),
-        up: doing('Slide the pack home until it clicks, key off', [way(UP, null, 0.5)], {
+        down: doing('Switch off, draw the pack off its blades', [way(UP, null, 0.5)], { cautions: ['H5'] }),
+        up: doing('Slide the pack home until it clicks, all switched off', [way(UP, null, 0.5)], {
           ifOmitted: 'A pack that is not home falls off at the first kerb.',
         }),
       },

@@ -32,6 +32,8 @@ export function PlaceSheet({ step, onClose }: { readonly step: string; readonly 
   if (!file) return null
   const open = state.up.filter((s) => !isSettled(state, s))
   const at = open.findIndex((s) => s.id === step)
+  // Another tablet may have done it, or moved it out of what is open, while this sheet stood open.
+  if (at < 0) return null
   const now = { pose: state.pose.id, tool: null }
   // Where it is already is no other place: before the one that comes next.
   const places: readonly (PlannedStep | undefined)[] = [
