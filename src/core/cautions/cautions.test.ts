@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
+import { hasKind } from './caution'
 import type { Joint, MachineFile } from '../machine'
 import { plan, type PlannedStep } from '../planning'
 import {
@@ -285,5 +286,16 @@ describe('where the bounds are', () => {
   })
   it('mains count as high, a pack by its full charge', () => {
     expect([...files.values()].filter(isHigh).map((f) => f.id)).toEqual(['heron', 'knot'])
+  })
+})
+
+describe('a kind of fixing at a step', () => {
+  const of = (kind: Joint['kind']): Joint => ({ ...file('sanderling').joints[0]!, kind })
+  it('is seen whether it is undone itself or comes along with another', () => {
+    const at = (joint: Joint | null, along: readonly Joint[] = []): At => ({ joint, along }) as unknown as At
+    expect(hasKind(at(of('seal')), 'seal')).toBe(true)
+    expect(hasKind(at(of('screws'), [of('seal')]), 'seal')).toBe(true)
+    expect(hasKind(at(of('screws'), [of('key')]), 'seal')).toBe(false)
+    expect(hasKind(at(of('screws')), 'seal')).toBe(false)
   })
 })

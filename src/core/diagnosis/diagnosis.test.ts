@@ -499,6 +499,12 @@ describe('tests against a second, sound motor', () => {
     }
     expect(offered('dunlin').length - offered('sanderling').length).toBe(3)
   })
+  it('that was taken all the same counts, though no other is offered', () => {
+    const file = files.get('sanderling')!
+    const has = catalogueFor(file.drives[0]!, file, new Set(['coast']))!.tests.map((t) => t.id)
+    expect(has).toContain('coast')
+    expect(has).not.toContain('twin')
+  })
   it('no test holds a brake against the throttle', () => {
     for (const t of catalogueFor(files.get('dunlin')!.drives[0]!, files.get('dunlin')!)!.tests)
       expect(t.how, t.title).not.toMatch(/throttle with the brake/i)

@@ -44,6 +44,17 @@ describe('a step of the way up, moved by hand', () => {
     book.log('struck', { target: last.id, reason: 'x' })
     expect(up(book).map((s) => [s.id, s.pose, s.turn?.to])).toEqual(adopted.up.steps.map((s) => [s.id, s.pose, s.turn?.to]))
   })
+  it('moved away and back again it has no turn that it does not need', () => {
+    const book = opened()
+    const was = adopted.up.steps.map((s) => [s.id, s.pose, s.turn?.to])
+    const after = adopted.up.steps[adopted.up.steps.findIndex((s) => s.id === CAP) + 1]!.id
+    for (const before of ['up:unplug:hall', after]) {
+      const moved = movedUp(file, up(book), { pose: adopted.up.steps[0]!.pose, tool: null }, CAP, before)
+      if (moved.is === 'hindered') throw new Error('hindered')
+      book.log('step-moved', { step: CAP, before, pose: moved.pose, turns: [...moved.turns] })
+    }
+    expect(up(book).map((s) => [s.id, s.pose, s.turn?.to])).toEqual(was)
+  })
   it('changes nothing where the plan has no such step, and says so', () => {
     const book = opened()
     book.log('step-moved', { step: 'up:undo:nothing', before: LEAD, pose: 'upright', turns: [] })

@@ -52,6 +52,14 @@ describe('leads through a hole', () => {
     expect(feedOrder(bore(13.5), [...three, barrel]).stuck).toBeNull()
     expect(feedOrder({ ...bore(13.5), passing: 'together' }, [...three, barrel]).stuck?.id).toBe('barrel')
   })
+  it('beside three leads a round hole has to be wider by the thickest on both sides', () => {
+    const four = ['a', 'b', 'c', 'd'].map((id): Cable => ({
+      ...lead(id, 9, 9, 2),
+      end: { width: 9, height: 9, tolerance: 0.5, round: true },
+    }))
+    expect(feedOrder({ ...hole(13.5, 13.5), round: true }, four).stuck).toBeNull()
+    expect(feedOrder({ ...hole(13.4, 13.4), round: true }, four).stuck).not.toBeNull()
+  })
   it('are told in a moment however many there are', () => {
     const many = Array.from({ length: 40 }, (_, i) => lead(`l${i}`, 4, 4, 1))
     expect(feedOrder(hole(5, 5), many).stuck).not.toBeNull()
