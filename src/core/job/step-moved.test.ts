@@ -10,10 +10,10 @@ const found = plan(file, 'untouched', ['motor-goal'], { variants: {} })
 if (!found.ok) throw new Error('no plan')
 const adopted = found.value
 
-function opened(): Logbook {
+function opened(of = file, by = adopted): Logbook {
   const book = new Logbook(NEWEST_FORM)
-  book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision }, complaint: 'x' })
-  book.log('plan-adopted', { plan: adopted, file: file.id, revision: file.revision, settings: reduce('j1', book.entries).settings })
+  book.log('job-opened', { number: '1', machine: { name: of.name, file: of.id, revision: of.revision }, complaint: 'x' })
+  book.log('plan-adopted', { plan: by, file: of.id, revision: of.revision, settings: reduce('j1', book.entries).settings })
   return book
 }
 const up = (book: Logbook) => reduce('j1', book.entries).up
@@ -44,16 +44,23 @@ describe('a step of the way up, moved by hand', () => {
     book.log('struck', { target: last.id, reason: 'x' })
     expect(up(book).map((s) => [s.id, s.pose, s.turn?.to])).toEqual(adopted.up.steps.map((s) => [s.id, s.pose, s.turn?.to]))
   })
-  it('moved away and back again it has no turn that it does not need', () => {
-    const book = opened()
-    const was = adopted.up.steps.map((s) => [s.id, s.pose, s.turn?.to])
-    const after = adopted.up.steps[adopted.up.steps.findIndex((s) => s.id === CAP) + 1]!.id
-    for (const before of ['up:unplug:hall', after]) {
-      const moved = movedUp(file, up(book), { pose: adopted.up.steps[0]!.pose, tool: null }, CAP, before)
-      if (moved.is === 'hindered') throw new Error('hindered')
-      book.log('step-moved', { step: CAP, before, pose: moved.pose, turns: [...moved.turns] })
+  it('brought to a place where the machine stands as it needs it has no turn any more', () => {
+    const dunlin = demoMachines().find((f) => f.id === 'dunlin')!
+    const planned = plan(dunlin, 'untouched', ['front-motor-goal'], { variants: {} })
+    if (!planned.ok) throw new Error('no plan')
+    const book = opened(dunlin, planned.value)
+    const [step, before] = ['up:step:front-pressure', 'up:step:front-reaction-path']
+    expect(up(book).find((s) => s.id === step)?.turn).toBeDefined()
+    const moved = movedUp(dunlin, up(book), { pose: planned.value.down.steps.at(-1)!.pose, tool: null }, step, before)
+    if (moved.is === 'hindered') throw new Error('hindered')
+    book.log('step-moved', { step, before, pose: moved.pose, turns: [...moved.turns] })
+    const now = up(book)
+    expect(now.find((s) => s.id === step)?.turn).toBeUndefined()
+    let pose = planned.value.down.steps.at(-1)!.pose
+    for (const s of now) {
+      expect(s.turn?.to ?? pose, s.title).toBe(s.pose)
+      pose = s.pose
     }
-    expect(up(book).map((s) => [s.id, s.pose, s.turn?.to])).toEqual(was)
   })
   it('changes nothing where the plan has no such step, and says so', () => {
     const book = opened()
