@@ -17,15 +17,12 @@ export function tidied(problem: Problem, order: readonly Placing[], cost: number
     const same = costOf(problem, moved)
     return same !== null && same <= cost
   }
-  const known = new Map<number, number>()
+  // Asked of the same pairs again and again.
   const count = problem.tasks.length
+  const known = new Float64Array(count * count).fill(NaN)
   const nearOnce: Near = (a, b) => {
-    const key = a * count + b
-    const had = known.get(key)
-    if (had !== undefined) return had
-    const found = near(a, b)
-    known.set(key, found)
-    return found
+    const had = known[a * count + b]!
+    return Number.isNaN(had) ? (known[a * count + b] = near(a, b)) : had
   }
   const forward = asItStands(problem, broughtForward(order, early, costsNoMore), early, costsNoMore)
   return drawnTogether(forward, early, nearOnce, costsNoMore)
@@ -78,9 +75,10 @@ const BLOCK = 3
 function drawnTogether(order: readonly Placing[], early: (task: number) => boolean, near: Near, costsNoMore: Same): Placing[] {
   let best = [...order]
   const n = best.length
+  const tasks = Int32Array.from(best, (p) => p.task)
   const last = (list: readonly Placing[]): number => list.findLastIndex((p) => early(p.task))
   /** Between the steps at two places; 0 before the first and after the last. */
-  const at = (a: number, b: number): number => (a < 0 || b >= n ? 0 : near(best[a]!.task, best[b]!.task))
+  const at = (a: number, b: number): number => (a < 0 || b >= n ? 0 : near(tasks[a]!, tasks[b]!))
   /** What moving `size` steps from `from` to before `to` gains in nearness. */
   const gain = (from: number, size: number, to: number): number =>
     at(from - 1, from + size) +
@@ -100,6 +98,7 @@ function drawnTogether(order: readonly Placing[], early: (task: number) => boole
           const next = [...rest.slice(0, place), ...block, ...rest.slice(place)]
           if (last(next) > last(best) || !costsNoMore(next)) continue
           best = next
+          for (let i = 0; i < n; i++) tasks[i] = best[i]!.task
           return true
         }
       }
