@@ -1,7 +1,7 @@
 import { readingWords } from '../words/en/diagnosis'
 import { NEWEST_FORM } from '../core/build'
 import { UNITS, unitLabel } from '../core/units'
-import { hubDirect } from '../core/diagnosis'
+import { catalogueOf } from '../core/diagnosis'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
@@ -125,7 +125,7 @@ describe('words', () => {
     expect(stageProgress(s)).toBeCloseTo(1 / s.depth)
   })
   it('says every figure that a test of the catalogue asks for, and each is taken in both forms', () => {
-    for (const { id, answer } of hubDirect({ fullVolts: 58.8 }).tests) {
+    for (const { id, answer } of catalogueOf('hub direct', 58.8).tests) {
       if (answer.kind !== 'number') continue
       const { unit } = answer
       const body = { test: id, quantity: UNITS[unit].dimension, result: { is: 'over', limit: 3 }, unit, live: false } as const

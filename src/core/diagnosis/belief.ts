@@ -1,36 +1,22 @@
+import { candidates, hypotheses, type Hypothesis, type Leanings } from './hypotheses'
 import { logLikelihood } from './likelihood'
-import { type Belief, type Catalogue, type Evidence, NONE } from './types'
+import { logTogether } from './together'
+import type { Belief, Catalogue, Evidence } from './types'
 
-/** All candidates of a catalogue in its order, `none` last. */
-export function candidates(catalogue: Catalogue): readonly string[] {
-  return [...catalogue.faults.map((f) => f.id), NONE]
-}
-
-/** What is believed before anything is known: how usual each fault is. */
-export function priors(catalogue: Catalogue): number[] {
-  const usual = [...catalogue.faults.map((f) => f.usual), catalogue.noneUsual]
-  const sum = usual.reduce((a, b) => a + b, 0)
-  return usual.map((x) => x / sum)
+/** What is believed of each hypothesis, in their order; the shares sum to 1. */
+export interface Beliefs {
+  readonly of: readonly Hypothesis[]
+  readonly p: readonly number[]
 }
 
 /**
- * Posterior over single faults and `none`, by Bayes' rule with symptoms and tests taken as independent given the fault.
- * Answers of one test count as one, by the mean of their logarithms: the same reading ten times is still one reading, and two
- * that contradict each other weigh little. The order of the evidence does not matter.
- * @returns one belief for each candidate, in the order of `candidates`; they sum to 1
+ * Posterior over every hypothesis by Bayes’ rule: symptoms and tests are independent given it, but for what `together` says. Answers of
+ * one test count as one, by the mean of their logarithms: the same reading ten times is still one reading, and two that
+ * contradict each other weigh little. The order of the evidence does not matter.
+ * @param leanings what moves how usual a fault is
  */
-export function beliefs(catalogue: Catalogue, evidence: readonly Evidence[]): Belief[] {
-  const ids = candidates(catalogue)
-  const p = weigh(catalogue, ids, priors(catalogue), evidence)
-  return ids.map((fault, i) => ({ fault, p: p[i]! }))
-}
-
-/** The beliefs before anything is known, and after each piece of evidence in turn: what the ribbon draws. */
-export function beliefTrail(catalogue: Catalogue, evidence: readonly Evidence[]): Belief[][] {
-  return Array.from({ length: evidence.length + 1 }, (_, n) => beliefs(catalogue, evidence.slice(0, n)))
-}
-
-function weigh(catalogue: Catalogue, ids: readonly string[], prior: readonly number[], evidence: readonly Evidence[]): number[] {
+export function weighed(catalogue: Catalogue, evidence: readonly Evidence[], leanings: Leanings = {}): Beliefs {
+  const of = hypotheses(catalogue, leanings)
   const tests = new Map(catalogue.tests.map((t) => [t.id, t]))
   const symptoms = new Map(catalogue.symptoms.map((s) => [s.id, s]))
   const groups = new Map<string, Evidence[]>()
@@ -38,24 +24,50 @@ function weigh(catalogue: Catalogue, ids: readonly string[], prior: readonly num
     const key = e.kind === 'symptom' ? `symptom ${e.symptom}` : `test ${e.test}`
     groups.set(key, [...(groups.get(key) ?? []), e])
   }
-  const logs = ids.map((fault, i) => {
-    let log = Math.log(prior[i]!)
-    // Sorted by key: sums of the same numbers in the same order, so that the order they came in leaves no trace.
-    for (const key of [...groups.keys()].sort()) {
+  // Sorted: sums of the same numbers in the same order, so that the order they came in leaves no trace.
+  const keys = [...groups.keys()].sort()
+  const values = new Map<string, number>()
+  for (const key of keys) {
+    const found = groups.get(key)!.flatMap((e) => (e.kind === 'value' && !e.beyond ? [e.value] : []))
+    const [first] = groups.get(key)!
+    if (first?.kind === 'value' && found.length > 0) values.set(first.test, [...found].sort((a, b) => a - b)[Math.floor(found.length / 2)]!)
+  }
+  const logs = of.map((h) => {
+    let log = Math.log(h.prior) + logTogether(catalogue, h, tests, values)
+    for (const key of keys) {
       const group = groups.get(key)!
       log +=
         group
-          .map((e) => logLikelihood(e, fault, tests, symptoms))
+          .map((e) => logLikelihood(e, h, tests, symptoms))
           .sort((a, b) => a - b)
           .reduce((a, b) => a + b, 0) / group.length
     }
     return log
   })
-  return normalise(logs)
+  return { of, p: normalise(logs) }
+}
+
+/** Added up by what is told as one suspect, in the order of `candidates`. */
+export function byCandidate(catalogue: Pick<Catalogue, 'faults' | 'pairs'>, of: readonly Hypothesis[], p: ArrayLike<number>): number[] {
+  const sums = candidates(catalogue).map(() => 0)
+  of.forEach((h, i) => (sums[h.candidate]! += p[i]!))
+  return sums
+}
+
+/** What is believed of each suspect, in the order of `candidates`; they sum to 1. */
+export function beliefs(catalogue: Catalogue, evidence: readonly Evidence[], leanings: Leanings = {}): Belief[] {
+  const { of, p } = weighed(catalogue, evidence, leanings)
+  const sums = byCandidate(catalogue, of, p)
+  return candidates(catalogue).map((fault, i) => ({ fault, p: sums[i]! }))
+}
+
+/** The beliefs before anything is known, and after each piece of evidence in turn: what the ribbon draws. */
+export function beliefTrail(catalogue: Catalogue, evidence: readonly Evidence[], leanings: Leanings = {}): Belief[][] {
+  return Array.from({ length: evidence.length + 1 }, (_, n) => beliefs(catalogue, evidence.slice(0, n), leanings))
 }
 
 /** From logarithms to shares that sum to 1. */
-export function normalise(logs: readonly number[]): number[] {
+function normalise(logs: readonly number[]): number[] {
   const most = Math.max(...logs)
   const weights = logs.map((l) => Math.exp(l - most))
   const sum = weights.reduce((a, b) => a + b, 0)

@@ -1,19 +1,22 @@
-import { type Bell, type Evidence, NONE, type NumberAnswer, type Symptom, type Test, type WordAnswer } from './types'
+import type { Hypothesis } from './hypotheses'
+import { type Bell, type Evidence, NONE, type NumberAnswer, type Rows, type Symptom, type Test, type WordAnswer } from './types'
 
 /** Share of answers that are simply wrong: a slipped probe, a misheard word. Nothing is ever ruled out by one answer. */
 const SLIP = 0.02
 /** Something that is in no list leaves most tests as they are, and any of them odd at times. */
-const ODD = 0.1
+const ODD = 0.15
 /** A symptom that the owner is not sure of, or that we read out of a sentence, counts half. */
 const MAYBE = 0.5
+/** How often a fault that comes and goes is there when it is looked for. Estimated. */
+const THERE = 0.4
 
-/** Density of a mixture at x, blurred by the reading's own uncertainty `u` (same unit). Per unit; for `log` bells per unit too. */
+/** Density of a mixture at x, blurred by `u` (same unit). Per unit; for `log` bells per unit too. */
 export function density(bells: readonly Bell[], x: number, u: number): number {
   let sum = 0
   for (const bell of bells) {
     const share = bell.share ?? 1
     if (bell.log) {
-      if (x <= 0) continue
+      if (x < 1e-300) continue
       const sd = Math.hypot(Math.log(bell.sd), u / x)
       sum += (share * normal((Math.log(x) - Math.log(bell.mean)) / sd)) / (sd * x)
     } else {
@@ -43,67 +46,123 @@ function below(z: number): number {
 
 const normal = (z: number): number => Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI)
 
-export function uncertaintyOf(answer: NumberAnswer, value: number, own?: number): number {
+function uncertaintyOf(answer: NumberAnswer, value: number, own?: number): number {
   return own ?? Math.hypot(answer.u.abs, answer.u.rel * value)
 }
 
-/**
- * How well a fault explains a value: its own bells, and a flat floor for slips. `none` spreads evenly over what healthy and faulty
- * show.
- */
-export function valueLikelihood(answer: NumberAnswer, fault: string, value: number, u: number): number {
-  const flat = 1 / (answer.range[1] - answer.range[0])
-  const bells = answer.given[fault] ?? answer.healthy
-  const own = density(bells, value, u)
-  if (fault !== NONE) return (1 - SLIP) * own + SLIP * flat
-  return (1 - ODD) * own + ODD * broad(answer, value)
+/** The row of one hypothesis; null where it shows what a sound machine shows. */
+function rowOf<T>(rows: Rows<T>, key: string, fault: string): T | null {
+  return rows.given[key] ?? rows.given[fault] ?? null
+}
+
+const scaled = (bells: readonly Bell[], by: number): Bell[] => bells.map((b) => ({ ...b, share: (b.share ?? 1) * by }))
+
+/** Where the values of a hypothesis lie; of two faults at once that no table has, one where they differ from sound. */
+export function bellsOf({ rows }: NumberAnswer, h: Hypothesis): readonly Bell[] {
+  if (h.faults.length === 0) return rows.healthy
+  if (h.faults.length > 1) return rows.given[h.key] ?? h.faults.map((f) => rowOf(rows, `${f}/2`, f)).find((r) => r !== null) ?? rows.healthy
+  const [fault] = h.faults
+  if (h.grade > 0) return rowOf(rows, h.key, fault!) ?? rows.healthy
+  const there = rowOf(rows, `${fault}/2`, fault!)
+  return there ? [...scaled(there, THERE), ...scaled(rows.healthy, 1 - THERE)] : rows.healthy
+}
+
+const shares = (row: readonly number[]): readonly number[] => {
+  const sum = row.reduce((a, b) => a + b, 0)
+  return row.map((x) => x / sum)
+}
+
+/** Chances of the outcomes under a hypothesis, slips included; they sum to 1. Of two at once the louder one is heard. */
+export function chancesOf({ rows, outcomes }: WordAnswer, h: Hypothesis): readonly number[] {
+  const n = outcomes.length
+  const healthy = shares(rows.healthy)
+  const slipped = (row: readonly number[], slip: number): readonly number[] => row.map((x) => (1 - slip) * x + slip / n)
+  if (h.faults.length === 0) return slipped(healthy, ODD)
+  const of = (key: string, fault: string): readonly number[] | null => {
+    const row = rowOf(rows, key, fault)
+    return row && shares(row)
+  }
+  if (h.faults.length > 1) {
+    const both = h.faults.flatMap((f) => [of(`${f}/2`, f)].filter((r) => r !== null))
+    const named = rows.given[h.key]
+    const quietest = healthy.indexOf(Math.max(...healthy))
+    return slipped(named ? shares(named) : (both.sort((a, b) => a[quietest]! - b[quietest]!)[0] ?? healthy), SLIP)
+  }
+  const [fault] = h.faults
+  if (h.grade > 0) return slipped(of(h.key, fault!) ?? healthy, SLIP)
+  const there = of(`${fault}/2`, fault!)
+  return slipped(there ? healthy.map((x, i) => (1 - THERE) * x + THERE * there[i]!) : healthy, SLIP)
 }
 
 /** A wide, even spread: on the logarithm where the test is read on one. */
 function broad(answer: NumberAnswer, value: number): number {
   const [low, high] = answer.range
-  if (!answer.healthy.some((b) => b.log)) return 1 / (high - low)
+  if (!isLog(answer)) return 1 / (high - low)
   const floor = Math.max(low, high * 1e-6)
   return 1 / (Math.log(high / floor) * Math.max(value, floor))
 }
 
-/** How well a fault explains that the value lies beyond what the instrument shows: the share of it there, and a floor for slips. */
-function beyondLikelihood(answer: NumberAnswer, fault: string, limit: number, side: 'over' | 'under'): number {
+export const isLog = ({ rows }: NumberAnswer): boolean => rows.healthy.some((b) => b.log)
+
+/**
+ * How well a hypothesis explains a value: its own bells, and a flat floor for slips. `none` spreads over what a sound machine and broken
+ * ones show. An instrument’s own uncertainty counts where it is larger than what the rows have in them.
+ */
+function valueLikelihood(answer: NumberAnswer, h: Hypothesis, value: number, u: number): number {
+  const usual = Math.hypot(answer.u.abs, answer.u.rel * value)
+  const own = density(bellsOf(answer, h), value, Math.sqrt(Math.max(0, u * u - usual * usual)))
+  return h.key === NONE ? (1 - ODD) * own + ODD * broad(answer, value) : (1 - SLIP) * own + SLIP * broad(answer, value)
+}
+
+/** How well a hypothesis explains that the value lies beyond what the instrument shows: the share of it there, and a floor for slips. */
+function beyondLikelihood(answer: NumberAnswer, h: Hypothesis, limit: number, side: 'over' | 'under'): number {
   const [low, high] = answer.range
   const flat = Math.min(1, Math.max(0, (side === 'over' ? high - limit : limit - low) / (high - low)))
-  const own = shareBeyond(answer.given[fault] ?? answer.healthy, limit, side)
-  const slip = fault === NONE ? ODD : SLIP
+  const own = shareBeyond(bellsOf(answer, h), limit, side)
+  const slip = h.key === NONE ? ODD : SLIP
   return (1 - slip) * own + slip * Math.max(flat, 0.05)
 }
 
-export function wordLikelihood(answer: WordAnswer, fault: string, outcome: string): number {
+function wordLikelihood(answer: WordAnswer, h: Hypothesis, outcome: string): number {
   const at = answer.outcomes.findIndex((o) => o.id === outcome)
-  if (at < 0) return 1
-  const n = answer.outcomes.length
-  const row = answer.given[fault] ?? answer.healthy
-  const own = row[at]! / row.reduce((a, b) => a + b, 0)
-  return fault === NONE ? (1 - ODD) * own + ODD / n : (1 - SLIP) * own + SLIP / n
+  return at < 0 ? 1 : chancesOf(answer, h)[at]!
 }
 
-function symptomLikelihood(symptom: Symptom, fault: string): number {
-  return symptom.given[fault] ?? symptom.otherwise
+function symptomLikelihood(symptom: Symptom, h: Hypothesis): number {
+  const of = (fault: string): number => symptom.given[fault] ?? symptom.otherwise
+  if (h.faults.length === 0) return symptom.given[NONE] ?? symptom.otherwise
+  // Either of two faults may bring it about.
+  return 1 - h.faults.reduce((not, f) => not * (1 - of(f)), 1)
 }
 
-/** Logarithm of how well `fault` explains one piece of evidence; 0 for evidence of tests that the catalogue does not know. */
+/** Logarithm of how well `h` explains one piece of evidence; 0 for evidence of tests that the catalogue does not know. */
 export function logLikelihood(
   evidence: Evidence,
-  fault: string,
+  h: Hypothesis,
   tests: ReadonlyMap<string, Test>,
   symptoms: ReadonlyMap<string, Symptom>,
 ): number {
   if (evidence.kind === 'symptom') {
     const symptom = symptoms.get(evidence.symptom)
-    return symptom ? Math.log(symptomLikelihood(symptom, fault)) * (evidence.certainty === 'maybe' ? MAYBE : 1) : 0
+    return symptom ? Math.log(symptomLikelihood(symptom, h)) * (evidence.certainty === 'maybe' ? MAYBE : 1) : 0
   }
   const answer = tests.get(evidence.test)?.answer
-  if (evidence.kind === 'word') return answer?.kind === 'words' ? Math.log(wordLikelihood(answer, fault, evidence.outcome)) : 0
-  if (answer?.kind === 'number' && evidence.beyond) return Math.log(beyondLikelihood(answer, fault, evidence.value, evidence.beyond))
+  if (evidence.kind === 'word') return answer?.kind === 'words' ? Math.log(wordLikelihood(answer, h, evidence.outcome)) : 0
+  if (answer?.kind === 'number' && evidence.beyond) return Math.log(beyondLikelihood(answer, h, evidence.value, evidence.beyond))
   return answer?.kind === 'number'
-    ? Math.log(valueLikelihood(answer, fault, evidence.value, uncertaintyOf(answer, evidence.value, evidence.u)))
+    ? Math.log(valueLikelihood(answer, h, evidence.value, uncertaintyOf(answer, evidence.value, evidence.u)))
     : 0
+}
+
+/** Where a value lies among a hypothesis’s own, as a standard normal, −2.5 … 2.5. */
+export function standing(answer: NumberAnswer, h: Hypothesis, value: number): number {
+  const share = Math.min(1 - 1e-9, Math.max(1e-9, shareBeyond(bellsOf(answer, h), value, 'under')))
+  return Math.max(-2.5, Math.min(2.5, probit(share)))
+}
+
+/** The standard normal’s quantile (Abramowitz and Stegun 26.2.23; error below 4.5e-4). */
+function probit(p: number): number {
+  if (p > 0.5) return -probit(1 - p)
+  const t = Math.sqrt(-2 * Math.log(p))
+  return -(t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t))
 }

@@ -1,54 +1,77 @@
-import { normalise } from './belief'
-import { uncertaintyOf, valueLikelihood, wordLikelihood } from './likelihood'
-import type { Bell, NumberAnswer, Test } from './types'
+import type { Hypothesis } from './hypotheses'
+import { bellsOf, chancesOf, isLog, shareBeyond } from './likelihood'
+import { type Bell, NONE, type NumberAnswer, type Test } from './types'
 
-/** A possible answer of a test: how probable it is now, and what would be believed after it. */
-export interface Foreseen {
-  readonly p: number
-  readonly after: readonly number[]
+/** An answer that a test may give: a word, or a value between two. */
+export interface Outcome {
   readonly word?: string
-  readonly value?: number
+  readonly from?: number
+  readonly to?: number
 }
 
-/** Five-point Gauss–Hermite nodes and weights for a standard normal (Abramowitz & Stegun 25.4.46, rescaled). */
-const NODES = [-2.856970013872806, -1.355626179974266, 0, 1.355626179974266, 2.856970013872806]
-const WEIGHTS = [0.011257411327720692, 0.2220759220056127, 0.5333333333333333, 0.2220759220056127, 0.011257411327720692]
-
-/** Every answer that a test may give, as weighted cases; the weights sum to 1. `now` are the beliefs in the order of `ids`. */
-export function foresee(test: Test, ids: readonly string[], now: readonly number[]): Foreseen[] {
-  return test.answer.kind === 'words' ? foreseeWords(test, ids, now) : foreseeValues(test.answer, ids, now)
+/** What a test may show: its outcomes, and how likely each is under each hypothesis, in their order; each row sums to 1. */
+export interface Foresight {
+  readonly outcomes: readonly Outcome[]
+  /** `chances[hypothesis][outcome]`. */
+  readonly chances: readonly Float64Array[]
 }
 
-function foreseeWords(test: Test, ids: readonly string[], now: readonly number[]): Foreseen[] {
-  const answer = test.answer
-  if (answer.kind !== 'words') return []
-  return answer.outcomes.map((o) => {
-    const joint = ids.map((id, i) => now[i]! * wordLikelihood(answer, id, o.id))
-    const p = joint.reduce((a, b) => a + b, 0)
-    return { p, after: joint.map((j) => j / p), word: o.id }
+/** Bands of values that a measured answer is looked ahead by. */
+const BANDS = 12
+/** Of a value: slips, and what is odd under `none`. */
+const SLIP = 0.02
+const ODD = 0.15
+
+/** Every answer of a test under every hypothesis. Depends on neither evidence nor place: made once for a catalogue. */
+export function foreseen(test: Test, of: readonly Hypothesis[]): Foresight {
+  const { answer } = test
+  if (answer.kind === 'words')
+    return { outcomes: answer.outcomes.map((o) => ({ word: o.id })), chances: of.map((h) => Float64Array.from(chancesOf(answer, h))) }
+  const edges = edgesOf(answer, of)
+  const n = edges.length + 1
+  const [low, high] = answer.range
+  const seen = new Map<readonly Bell[], Float64Array>()
+  const shares = (bells: readonly Bell[]): Float64Array => {
+    const had = seen.get(bells)
+    if (had) return had
+    const under = edges.map((x) => shareBeyond(bells, x, 'under'))
+    const row = Float64Array.from({ length: n }, (_, i) => Math.max(0, (under[i] ?? 1) - (under[i - 1] ?? 0)))
+    seen.set(bells, row)
+    return row
+  }
+  return {
+    outcomes: Array.from({ length: n }, (_, i) => ({ from: edges[i - 1] ?? low, to: edges[i] ?? high })),
+    chances: of.map((h) => {
+      const slip = h.key === NONE ? ODD : SLIP
+      return shares(bellsOf(answer, h)).map((x) => (1 - slip) * x + slip / n)
+    }),
+  }
+}
+
+/** Where the bands meet: between what the hypotheses say, closest where they say most. */
+function edgesOf(answer: NumberAnswer, of: readonly Hypothesis[]): readonly number[] {
+  const log = isLog(answer)
+  const points: { x: number; w: number }[] = []
+  const rows = new Map<readonly Bell[], number>()
+  for (const h of of) {
+    const bells = bellsOf(answer, h)
+    rows.set(bells, (rows.get(bells) ?? 0) + h.prior)
+  }
+  for (const [bells, weight] of rows)
+    for (const b of bells)
+      for (const z of [-1.6, -0.8, 0, 0.8, 1.6])
+        points.push({ x: b.log ? b.mean * b.sd ** z : b.mean + b.sd * z, w: Math.sqrt(weight) * (b.share ?? 1) })
+  const inside = points.filter(({ x }) => x > answer.range[0] && x < answer.range[1] && (!log || x > 0)).sort((a, b) => a.x - b.x)
+  const all = inside.reduce((s, p) => s + p.w, 0)
+  const edges: number[] = []
+  let sum = 0
+  inside.forEach(({ x, w }, i) => {
+    const before = sum
+    sum += w
+    const next = inside[i + 1]?.x
+    if (next === undefined || Math.floor((before / all) * BANDS) === Math.floor((sum / all) * BANDS)) return
+    const edge = log ? Math.sqrt(x * next) : (x + next) / 2
+    if (edge > (edges.at(-1) ?? -Infinity)) edges.push(edge)
   })
+  return edges
 }
-
-function foreseeValues(answer: NumberAnswer, ids: readonly string[], now: readonly number[]): Foreseen[] {
-  const cases: Foreseen[] = []
-  ids.forEach((id, i) => {
-    if (now[i]! < 1e-4) return
-    const bells = answer.given[id] ?? answer.healthy
-    for (const bell of bells) {
-      NODES.forEach((z, k) => {
-        const value = clamp(point(bell, z), answer.range)
-        cases.push({ p: now[i]! * (bell.share ?? 1) * WEIGHTS[k]!, value, after: afterValue(answer, ids, now, value) })
-      })
-    }
-  })
-  const sum = cases.reduce((s, c) => s + c.p, 0)
-  return cases.map((c) => ({ ...c, p: c.p / sum }))
-}
-
-export function afterValue(answer: NumberAnswer, ids: readonly string[], now: readonly number[], value: number): number[] {
-  const u = uncertaintyOf(answer, value)
-  return normalise(ids.map((id, i) => Math.log(now[i]!) + Math.log(valueLikelihood(answer, id, value, u))))
-}
-
-const point = (bell: Bell, z: number): number => (bell.log ? bell.mean * bell.sd ** z : bell.mean + bell.sd * z)
-const clamp = (x: number, [low, high]: readonly [number, number]): number => Math.min(high, Math.max(low, x))

@@ -1,11 +1,28 @@
 import type { DriveKind } from '../machine'
-import { hubSymptoms } from './hub-symptoms'
-import type { Symptom } from './types'
+import { SAID, type SymptomId } from './said'
 
-/** What owners say of each kind of drive that is known, one line each. The door needs these, and nothing else of a catalogue. */
+/** What owners say of each kind of drive of which it is known what goes wrong with it, one line each. */
 export const SYMPTOMS = {
-  'hub direct': hubSymptoms,
-} as const satisfies { readonly [K in DriveKind]?: readonly Symptom[] }
+  'hub direct': [
+    'jerks',
+    'dead',
+    'hums',
+    'bumps',
+    'grinds',
+    'drags',
+    'weak',
+    'hot',
+    'push',
+    'surges',
+    'no-charge',
+    'short-range',
+    'knocks',
+    'brake-loose',
+    'after-work',
+  ],
+} as const satisfies { readonly [K in DriveKind]?: readonly SymptomId[] }
+
+export type SymptomOf<K extends KnownDrive> = (typeof SYMPTOMS)[K][number]
 
 /** A kind of drive of which it is known what goes wrong with it. */
 export type KnownDrive = keyof typeof SYMPTOMS
@@ -16,7 +33,7 @@ export function isKnown(kind: DriveKind): kind is KnownDrive {
 }
 
 /** What owners say of a machine: symptoms of those of its drives of which something is known. */
-export function symptomsFor(drives: readonly DriveKind[]): Symptom[] {
-  const known = drives.flatMap((kind) => (isKnown(kind) ? SYMPTOMS[kind] : []))
-  return [...new Map(known.map((s) => [s.id, s])).values()]
+export function symptomsFor(drives: readonly DriveKind[]): { readonly id: SymptomId; readonly name: string }[] {
+  const ids = new Set<SymptomId>(drives.flatMap((kind) => (isKnown(kind) ? SYMPTOMS[kind] : [])))
+  return [...ids].map((id) => ({ id, name: SAID[id].name }))
 }

@@ -1,4 +1,5 @@
 import type { UnitId } from '../units'
+import type { Said } from './said'
 
 /** The candidate that is always there: something that is not in the list. */
 export const NONE = 'none'
@@ -31,14 +32,25 @@ export interface Fault {
   /** How usual it is beside the others; relative, estimated from what benches see. */
   readonly usual: number
   readonly action: string
+  /** Share of the machines with it in which it comes and goes, 0 … 1: a test may find them sound meanwhile. */
+  readonly comesAndGoes?: number
+  /** How many times as usual it is where somebody has just worked at the drive; 1 when left out. */
+  readonly afterWork?: number
 }
 
-/** Something the owner tells. `given`: how often a machine with that fault shows it; `otherwise` for the faults not named. */
-export interface Symptom {
+/** Two faults that occur together: one brought the other about, or one blow both. */
+export interface Pair {
+  readonly faults: readonly [string, string]
+  readonly usual: number
+}
+
+/** Something the owner tells. */
+export interface Symptom extends Said, Told {
   readonly id: string
-  readonly name: string
-  /** What owners say of it: any of these, from the beginning of a word on. */
-  readonly says: readonly string[]
+}
+
+/** How often a machine with each fault shows it; `otherwise` for the faults not named. */
+export interface Told {
   readonly given: Readonly<Record<string, number>>
   readonly otherwise: number
 }
@@ -52,12 +64,22 @@ export interface Bell {
   readonly share?: number
 }
 
-/** An answer in words: for each fault the chance of each outcome, in order; a row is normalised. */
+/**
+ * What each hypothesis makes of a test: how likely its outcomes are, or where its values lie. Keyed by fault (`bridge`), by fault and
+ * severity (`winding/1` slight … `winding/3` gross), or by a pair (`bridge+winding`). What is not named shows what a sound machine shows.
+ */
+export interface Rows<T> {
+  readonly healthy: T
+  readonly given: Readonly<Record<string, T>>
+}
+
+/** An answer in words: the chance of each outcome, in order; a row is normalised. */
 export interface WordAnswer {
   readonly kind: 'words'
   readonly outcomes: readonly { readonly id: string; readonly name: string }[]
-  readonly healthy: readonly number[]
-  readonly given: Readonly<Record<string, readonly number[]>>
+  readonly rows: Rows<readonly number[]>
+  /** No model gives it: what benches see. */
+  readonly estimated: boolean
 }
 
 /** A measured answer. What is keyed in is one or several figures; the value is always computed, never typed in. */
@@ -72,15 +94,18 @@ export interface NumberAnswer {
   /** What is possible at all, in `unit`; inputs are bounded by `inputRange`. */
   readonly range: readonly [number, number]
   readonly inputRange: readonly [number, number]
-  /** Standard uncertainty of the value: absolute, and relative to it. */
+  /** Standard uncertainty of the value: absolute, and relative to it. Rows have it in them. */
   readonly u: { readonly abs: number; readonly rel: number }
-  readonly healthy: readonly Bell[]
-  readonly given: Readonly<Record<string, readonly Bell[]>>
+  readonly rows: Rows<readonly Bell[]>
+  readonly estimated: boolean
 }
 export type Compute = 'single' | 'first less second' | 'imbalance' | 'first over second'
 
 /** Where a test has to reach: nothing opened, the deck's plugs, the Hall or phase connector of the drive. */
 export type Reach = 'outside' | 'plugs' | 'hall' | 'phases'
+
+/** What a test cannot do without. */
+export type Need = 'line resistance' | 'temperature sensor' | 'group voltages'
 
 export interface Test {
   readonly id: string
@@ -90,6 +115,8 @@ export interface Test {
   readonly reach: Reach
   /** Power while it is taken: `either` where the key is simply off. */
   readonly power: 'live' | 'dead' | 'either'
+  /** What the machine has to have, or its file to say: without it the test is not offered. */
+  readonly needs?: Need
   /** It is told against a second drive of the same kind, sound: offered only where the machine has one. */
   readonly twin?: true
   /** Belongs to the first five minutes, before any theory. */
@@ -107,8 +134,22 @@ export interface Catalogue {
   readonly faults: readonly Fault[]
   /** Usual share of what is in no list, beside the others. */
   readonly noneUsual: number
+  readonly pairs: readonly Pair[]
   readonly symptoms: readonly Symptom[]
   readonly tests: readonly Test[]
+  /** Answers that hang together beyond what their fault explains: tests, and the correlation of their values; by fault or `healthy`. */
+  readonly together: Together
+}
+
+export type Together = Readonly<Record<string, readonly (readonly [string, string, number])[]>>
+
+/** What a script made of the simulated machines: see `tables/`. Values of a test with a scale are shares of it. */
+export interface Table {
+  /** Digest of the model, the simulated machines and the script that made it. */
+  readonly made: string
+  readonly words: Readonly<Record<string, Rows<readonly number[]>>>
+  readonly numbers: Readonly<Record<string, Rows<readonly Bell[]>>>
+  readonly together: Together
 }
 
 /** One thing that is known: a symptom, a word, or a value in the test's unit with its own uncertainty where the instrument has one. */

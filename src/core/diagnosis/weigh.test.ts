@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { hubDirect, LIFE, weigh, YOUNG } from './index'
+import { catalogueOf, LIFE, weigh, YOUNG } from './index'
 
-const hub = hubDirect({ fullVolts: 58.8 })
+const hub = catalogueOf('hub direct', 58.8)
 const motor = hub.actions.find((a) => a.id === 'motor')!
 const controller = hub.actions.find((a) => a.id === 'controller')!
 const of = (over: Partial<Parameters<typeof weigh>[1]>) =>

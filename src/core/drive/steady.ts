@@ -81,7 +81,7 @@ class Turning {
       }
       const time = piece * PIECES
       torque /= time
-      if (n >= TURNS || Math.abs(torque - before) <= 1e-4 * Math.abs(torque) + 1e-7)
+      if (n >= TURNS || Math.abs(torque - before) <= 5e-4 * Math.abs(torque) + 1e-6)
         return {
           torque,
           drawn: drawn / time,
@@ -157,7 +157,7 @@ function pointOf(drive: PmDrive, turning: Turning, duty: number, omega: number):
     // The source falls with what is drawn, and that with the source: one crossing, by the secant.
     let [v0, f0] = [volts, given(found, volts) - volts]
     volts = Math.max(0, volts + f0)
-    for (let n = 0; n < 30 && Math.abs(f0) > 1e-6 * supply.emf; n++) {
+    for (let n = 0; n < 30 && Math.abs(f0) > 1e-5 * supply.emf; n++) {
       found = mean(volts)
       const f = given(found, volts) - volts
       const slope = volts === v0 ? -1 : Math.min(-0.2, (f - f0) / (volts - v0))
@@ -222,7 +222,7 @@ export function runs(drive: PmDrive, duty: number): Run {
   let at = still
   let [over, under] = [still.torque - carried(drive, 0), -1]
   // Regula falsi, the older end halved (Illinois; Dowell & Jarratt 1971).
-  for (let n = 0; n < 60 && high - low > 1e-5 * high; n++) {
+  for (let n = 0; n < 60 && high - low > 1e-4 * high; n++) {
     const omega = n === 0 ? high : Math.abs(over - under) < 1e-12 ? (low + high) / 2 : low + ((high - low) * over) / (over - under)
     at = pointOf(drive, turning, duty, omega)
     const f = at.torque - carried(drive, omega)
@@ -234,7 +234,7 @@ export function runs(drive: PmDrive, duty: number): Run {
       ;[high, under] = [omega, f]
       over /= 2
     }
-    if (n > 0 && Math.abs(f) < 1e-5 * (Math.abs(at.torque) + 1e-4)) {
+    if (n > 0 && Math.abs(f) < 5e-4 * (Math.abs(at.torque) + 1e-3)) {
       low = high = omega
     }
   }

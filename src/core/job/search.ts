@@ -1,4 +1,4 @@
-import { faultNamed } from '../diagnosis'
+import { faultNamed, faultsOf } from '../diagnosis'
 import type { JobState } from './state'
 
 /** Words of a text as they are looked for: small letters and digits, without accents, each once. */
@@ -26,7 +26,15 @@ export function searchedFor(state: JobState): string {
     state.complaint,
     ...Object.values(state.parts).flatMap((p) => [p.replaced?.oldSerial, p.replaced?.newSerial]),
     ...state.symptoms.map((s) => s.text),
-    ...state.faults.map((f) => f.text ?? (f.id === undefined ? undefined : faultNamed(f.id)?.name)),
+    ...state.faults.map(
+      (f) =>
+        f.text ??
+        (f.id === undefined
+          ? undefined
+          : faultsOf(f.id)
+              .map((one) => faultNamed(one)?.name)
+              .join(' ')),
+    ),
     ...state.damage.map((d) => d.text),
     ...state.notes.map((n) => n.text),
   ]

@@ -36,11 +36,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const { catalogue, drive } = diagnosis
   const { test } = ranked
   const against = powerAgainst(job, test)
-  const list = meanings(
-    catalogue,
-    ranked,
-    diagnosis.now.map((b) => b.p),
-  )
+  const list = meanings(catalogue, ranked)
   const caution = cautionsOf(test.cautions ?? [])[0]
   const words = test.answer.kind === 'words' ? test.answer : null
   const places = file ? driveConnections(file, drive) : null

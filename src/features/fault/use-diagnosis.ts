@@ -10,6 +10,7 @@ import {
   catalogueFor,
   goalOf,
   isKnown,
+  type KnownDrive,
   type Reach,
   sharedMinutes,
   type Test,
@@ -17,7 +18,8 @@ import {
   type Way,
 } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
-import type { DriveUnit, Guard } from '../../core/machine'
+import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
+import { nextTestAside, type NextTestQuestion } from '../../workers/diagnosis'
 import { type Distances, distancesAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
@@ -59,10 +61,11 @@ export function useDiagnosis(): Diagnosis | null {
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
   const taken = [...new Set([...state.observations.map((o) => o.test), ...state.readings.flatMap((r) => r.test ?? [])])].sort().join(' ')
   const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file, new Set(taken.split(' '))) : null), [file, drive, taken])
+  const fullVolts = file?.pack ? fullChargeVolts(file.pack) : 0
   const far = useDistances(catalogue, drive)
   const dead = deadAt(state.power, now)
   const live = state.power.state === 'live'
-  return useMemo(() => {
+  const found = useMemo(() => {
     if (!catalogue || !drive) return null
     const known = evidenceOf(state, catalogue, drive.id)
     const evidence = known.map((k) => k.evidence)
@@ -93,8 +96,35 @@ export function useDiagnosis(): Diagnosis | null {
       minutes,
       skipped,
       ready: far.ready,
+      question: {
+        kind: drive.kind as KnownDrive,
+        fullVolts,
+        tests: catalogue.tests.map((t) => t.id),
+        evidence,
+        costs: Object.fromEntries(catalogue.tests.map((t) => [t.id, cost(t)])),
+        minutes,
+        skip: [...skipped],
+      } satisfies NextTestQuestion,
     }
-  }, [catalogue, drive, drives, state, far, dead, live])
+  }, [catalogue, drive, drives, state, far, dead, live, fullVolts])
+  const deep = useTwoDeep(found?.ready ? found.question : null)
+  return useMemo(() => found && { ...found, advice: deep ?? found.advice }, [found, deep])
+}
+
+/** The same with what would follow each of the best tests, from a worker; null until it has answered for what is known now. */
+function useTwoDeep(question: NextTestQuestion | null): Advice | null {
+  const key = question ? JSON.stringify(question) : null
+  const [answered, setAnswered] = useState<{ readonly of: string; readonly advice: Advice } | null>(null)
+  useEffect(() => {
+    if (key === null) return
+    const asking = new AbortController()
+    nextTestAside(JSON.parse(key) as NextTestQuestion, asking.signal).then(
+      (advice) => asking.signal.aborted || setAnswered({ of: key, advice }),
+      () => undefined,
+    )
+    return () => asking.abort()
+  }, [key])
+  return answered && answered.of === key ? answered.advice : null
 }
 
 interface Far {

@@ -1,4 +1,4 @@
-import { faultNamed, testNamed } from '../../core/diagnosis'
+import { faultNamed, faultsOf, testNamed } from '../../core/diagnosis'
 import type { JobState } from '../../core/job'
 import { inside } from './inside'
 import { QUANTITY_WORDS, resultWords } from './readings'
@@ -19,15 +19,20 @@ export function observedWords(o: Pick<One<'observations'>, 'test' | 'outcome' | 
   return `${test?.title ?? o.test}: ${inside(shown)}`
 }
 
+/** One fault, or two at once: `Hall wire broken at the axle and Hall plug not home or wet`. */
+export function bothNamed(names: readonly string[]): string {
+  return names.map((name, i) => (i === 0 ? name : inside(name))).join(' and ')
+}
+
 /** What is wrong: in somebody's words, else by its name in the catalogue. */
 export function faultWords(f: { readonly text?: string; readonly id?: string }): string {
-  return f.text ?? (f.id === undefined ? '' : (faultNamed(f.id)?.name ?? f.id))
+  return f.text ?? (f.id === undefined ? '' : bothNamed(faultsOf(f.id).map((one) => faultNamed(one)?.name ?? one)))
 }
 
 /** What is done about it; empty where that is not said. */
 export function faultAction(f: Pick<One<'faults'>, 'action' | 'way' | 'id'>): string {
   if (f.action !== undefined) return f.action
-  const action = f.id === undefined ? null : (faultNamed(f.id)?.action ?? null)
+  const action = f.id === undefined ? null : (faultNamed(faultsOf(f.id)[0] ?? f.id)?.action ?? null)
   if (f.way === undefined || !action) return f.way ?? ''
   return f.way === 'swap' ? action.name : (action.instead?.find((w) => w.kind === f.way)?.name ?? f.way)
 }

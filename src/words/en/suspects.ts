@@ -1,15 +1,16 @@
-import { type Advice, type Belief, beliefWord, type Catalogue, NONE, type RankedTest, suspectsLeft } from '../../core/diagnosis'
+import { type Advice, type Belief, beliefWord, type Catalogue, faultsOf, NONE, type RankedTest, suspectsLeft } from '../../core/diagnosis'
 import { formatNumber } from '../../core/units'
+import { bothNamed } from './diagnosis'
 import { numberWord } from './job-state'
 
 export const percent = (p: number): string => `${p >= 0.995 ? '>99' : p < 0.005 ? '<1' : Math.round(p * 100)} %`
 
 export function faultName(catalogue: Catalogue, id: string): string {
-  return id === NONE ? 'None of these' : (catalogue.faults.find((f) => f.id === id)?.name ?? id)
+  return id === NONE ? 'None of these' : bothNamed(faultsOf(id).map((one) => catalogue.faults.find((f) => f.id === one)?.name ?? one))
 }
 
 export function actionOf(catalogue: Catalogue, fault: string) {
-  const id = catalogue.faults.find((f) => f.id === fault)?.action
+  const id = catalogue.faults.find((f) => f.id === faultsOf(fault)[0])?.action
   return catalogue.actions.find((a) => a.id === id) ?? null
 }
 

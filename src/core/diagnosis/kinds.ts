@@ -1,34 +1,43 @@
 import { type DriveUnit, fullChargeVolts, type MachineFile } from '../machine'
-import { hubDirect } from './hub-direct'
+import { CATALOGUES } from './catalogues'
+import { assembled, type Draft, type TestDraft } from './catalogues/draft'
 import { isKnown, type KnownDrive } from './symptoms'
 import type { Action, Catalogue, Test } from './types'
-
-/** What goes wrong with each kind of drive, one line each; what owners say of it is in `symptoms.ts`. */
-const CATALOGUES: Readonly<Record<KnownDrive, (pack: { readonly fullVolts: number }) => Catalogue>> = {
-  'hub direct': hubDirect,
-}
 
 /**
  * What goes wrong with a drive of a machine, how it shows, and what tells it apart; null where nothing is known of its kind or pack.
  * @param taken tests that were taken: what they showed counts, though they would not be offered
  */
 export function catalogueFor(
-  drive: Pick<DriveUnit, 'kind'>,
+  drive: Pick<DriveUnit, 'kind' | 'lineResistance'>,
   file: Pick<MachineFile, 'pack' | 'drives'>,
   taken: ReadonlySet<string> = new Set(),
 ): Catalogue | null {
   if (!isKnown(drive.kind) || !file.pack) return null
-  const catalogue = CATALOGUES[drive.kind]({ fullVolts: fullChargeVolts(file.pack) })
+  const catalogue = catalogueOf(drive.kind, fullChargeVolts(file.pack))
   const twins = file.drives.filter((d) => d.kind === drive.kind).length > 1
-  return { ...catalogue, tests: catalogue.tests.filter((t) => twins || !t.twin || taken.has(t.id)) }
+  const has = (t: Test): boolean => (twins || !t.twin) && (t.needs !== 'line resistance' || drive.lineResistance !== undefined)
+  return { ...catalogue, tests: catalogue.tests.filter((t) => has(t) || taken.has(t.id)) }
 }
 
-/** Names do not hang on the pack; one that fits none. */
-const NAMES = { fullVolts: 48 }
-const all = (): Catalogue[] => Object.values(CATALOGUES).map((make) => make(NAMES))
+/**
+ * All that is known of a kind of drive, with how likely each answer is.
+ * @param fullVolts pack at full charge, V
+ * @throws RangeError for a voltage of 0 or less
+ */
+export function catalogueOf(kind: KnownDrive, fullVolts: number): Catalogue {
+  if (!(fullVolts > 0)) throw new RangeError(`full charge must be above 0 V, got ${fullVolts}`)
+  return assembled(CATALOGUES[kind].draft(fullVolts), CATALOGUES[kind].table)
+}
+
+/** The same as it is written, before any table: what the tables are made for. */
+export const draftOf = (kind: KnownDrive, fullVolts: number): Draft => CATALOGUES[kind].draft(fullVolts)
+
+/** Names do not hang on the pack. */
+const all = (): Draft[] => Object.values(CATALOGUES).map(({ draft }) => draft(48))
 
 /** A test by its id, of whatever drive; null where no catalogue has it. */
-export function testNamed(id: string): Pick<Test, 'title' | 'answer'> | null {
+export function testNamed(id: string): Pick<TestDraft, 'title' | 'answer'> | null {
   return (
     all()
       .flatMap((c) => c.tests)

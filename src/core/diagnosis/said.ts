@@ -1,0 +1,32 @@
+/** What owners tell of a machine, whatever its drive: its name on a tile, and what they say, from the beginning of a word on. */
+export interface Said {
+  readonly name: string
+  readonly says: readonly string[]
+}
+
+/** Every symptom, one line each. The door needs these, and nothing else of a catalogue. */
+export const SAID = {
+  jerks: { name: 'jerks, won’t start off', says: ['jerk', 'stutter', 'judder', 'won’t start off', 'will not start off'] },
+  dead: { name: 'does nothing at all', says: ['nothing at all', 'dead', 'no life', 'does nothing', 'won’t switch on'] },
+  hums: { name: 'hums, does not turn', says: ['hum', 'buzz', 'does not turn', 'not pull', 'won’t pull'] },
+  bumps: { name: 'cuts out over bumps', says: ['bump', 'cobble', 'cuts out', 'cut out', 'comes back'] },
+  grinds: {
+    name: 'grinds or rumbles',
+    says: ['grind', 'rumbl', 'scrapes inside', 'scrapes noise', 'scraping inside', 'scraping noise', 'rough'],
+  },
+  drags: { name: 'hard to push', says: ['drag', 'hard to push', 'brakes by itself', 'brake by itself', 'heavy to'] },
+  weak: { name: 'weak or slow', says: ['weak', 'slow', 'no power', 'loses power'] },
+  hot: { name: 'motor gets hot', says: ['hot', 'smells burnt', 'smell burnt', 'overheat'] },
+  push: { name: 'runs once it is pushed', says: ['once it is pushed', 'once pushed', 'needs a push', 'need a push', 'kick it'] },
+  surges: { name: 'surges by itself', says: ['surge', 'runs away', 'by itself'] },
+  'no-charge': { name: 'won’t charge', says: ['not charge', 'n’t charge', 'no charge', 'charger', 'charging'] },
+  'short-range': { name: 'range gone short', says: ['range', 'battery empty', 'lasts', 'not far'] },
+  knocks: { name: 'knocks, wobbles or clicks', says: ['knock', 'click', 'wobbl', 'loose'] },
+  'brake-loose': { name: 'brake clicks or feels loose', says: ['brake loose', 'disc loose', 'disc clicks', 'brake clicks'] },
+  'after-work': {
+    name: 'since it was worked on',
+    says: ['since the repair', 'since you', 'after the repair', 'since it was', 'new motor', 'new controller'],
+  },
+} as const satisfies Readonly<Record<string, Said>>
+
+export type SymptomId = keyof typeof SAID
