@@ -5,7 +5,7 @@ import { type Chance, normal, SIMULATED, type SimulatedKind } from '../../src/co
 export type Kind = keyof typeof SIMULATED
 
 /** Full charge for which a kind’s machines are simulated, V; a table’s values are shares of what hangs on it. */
-export const FULL_VOLTS: Readonly<Record<Kind, number>> = { 'hub direct': 42 }
+export const FULL_VOLTS: Readonly<Record<Kind, number>> = { 'hub direct': 42, 'hub geared': 54.6, 'mid-drive': 54.6 }
 
 /** What every test of a kind shows of one machine, instrument and all. Values as the app would compute them, over the scale. */
 export interface Shown {

@@ -20,6 +20,10 @@ export function accessOf(file: MachineFile, drive: DriveUnit, reach: Reach): Gua
 export function goalOf(file: MachineFile, drive: DriveUnit, goal: Action['goal']): string | null {
   if (goal === undefined) return null
   if (goal === 'motor') return file.goals.find((g) => g.swap?.some((s) => s.part === drive.part))?.id ?? null
+  if (goal === 'gears') {
+    const gears = new Set(file.parts.filter((p) => p.role === 'gearbox').map((p) => p.id))
+    return file.goals.find((g) => g.swap?.some((s) => s.part !== undefined && gears.has(s.part)))?.id ?? null
+  }
   if (goal === 'inspect') return file.goals.find((g) => (g.swap ?? []).length === 0)?.id ?? null
   const { hall } = driveConnections(file, drive)
   const mates: readonly string[] = file.connections.find((c) => c.id === hall)?.mates ?? []

@@ -15,6 +15,7 @@ import {
   driveConnections,
   entropy,
   type Evidence,
+  type KnownDrive,
   catalogueOf,
   meanings,
   NONE,
@@ -46,7 +47,11 @@ const anyEvidence: fc.Arbitrary<Evidence> = fc.oneof(
   }),
 )
 
-describe('the catalogue', () => {
+const KINDS: readonly KnownDrive[] = ['hub direct', 'hub geared', 'mid-drive']
+
+describe.each(KINDS)('the catalogue of %s', (kind) => {
+  const hub = catalogueOf(kind, 54.6)
+  const ids = candidates(hub)
   it('has twelve faults or more, each with an action, told of by a symptom and moved by a test', () => {
     expect(hub.faults.length).toBeGreaterThanOrEqual(12)
     for (const fault of hub.faults) {

@@ -27,6 +27,14 @@ export const SAID = {
     name: 'since it was worked on',
     says: ['since the repair', 'since you', 'after the repair', 'since it was', 'new motor', 'new controller'],
   },
+  spins: { name: 'motor runs, no force', says: ['no force', 'spins but', 'runs but', 'motor runs', 'freewheels', 'slips'] },
+  'no-speed': { name: 'no speed shown, then cuts out', says: ['no speed', 'speed shown', 'speedometer'] },
+  'wrong-speed': { name: 'shows a wrong speed', says: ['wrong speed', 'too fast on', 'too slow on'] },
+  'dark-display': { name: 'display stays dark', says: ['display dark', 'display dead', 'screen', 'blank'] },
+  'no-help': { name: 'no help when pedalling', says: ['no help', 'no assist', 'doesn’t help', 'does not help'] },
+  'stops-after-metres': { name: 'helps for some metres, then stops', says: ['few metres', 'some metres', 'helps then', 'stops helping'] },
+  'cranks-turn': { name: 'cranks turn along', says: ['cranks turn', 'pedals turn', 'pedals go round'] },
+  creaks: { name: 'creaks when pedalling', says: ['creak', 'crack'] },
 } as const satisfies Readonly<Record<string, Said>>
 
 export type SymptomId = keyof typeof SAID

@@ -13,7 +13,7 @@ export interface Action {
   /** The motor has to come out for it. */
   readonly motorOut?: boolean
   /** Which of a machine file's jobs it is: see `goalOf`. */
-  readonly goal?: 'motor' | 'inspect' | 'controller'
+  readonly goal?: 'motor' | 'inspect' | 'controller' | 'gears'
   /** Other ways of dealing with it, and when they are the better ones. */
   readonly instead?: readonly {
     readonly name: string

@@ -2,24 +2,24 @@ import { allOrders, type PmDrive } from '../drive'
 import { between, type Chance, grows, oneOf } from './chance'
 import type { PmUnit } from './pm-unit'
 
-type Planted = (unit: PmUnit, severity: number, chance: Chance) => PmUnit
+type Planted = <U extends PmUnit>(unit: U, severity: number, chance: Chance) => U
 type Three<T> = readonly [T, T, T]
 
 const phase = (chance: Chance): number => Math.min(2, Math.floor(chance() * 3))
 const at = <T>(list: Three<T>, k: number, x: T): Three<T> => [0, 1, 2].map((i) => (i === k ? x : list[i])) as unknown as Three<T>
-const motor = (unit: PmUnit, change: Partial<PmDrive['motor']>): PmUnit => ({
+const motor = <U extends PmUnit>(unit: U, change: Partial<PmDrive['motor']>): U => ({
   ...unit,
   drive: { ...unit.drive, motor: { ...unit.drive.motor, ...change } },
 })
-const halls = (unit: PmUnit, stuck: PmDrive['halls']['stuck']): PmUnit => ({
+const halls = <U extends PmUnit>(unit: U, stuck: PmDrive['halls']['stuck']): U => ({
   ...unit,
   drive: { ...unit.drive, halls: { ...unit.drive.halls, stuck } },
 })
-const supply = (unit: PmUnit, change: Partial<PmDrive['supply']>): PmUnit => ({
+const supply = <U extends PmUnit>(unit: U, change: Partial<PmDrive['supply']>): U => ({
   ...unit,
   drive: { ...unit.drive, supply: { ...unit.drive.supply, ...change } },
 })
-const dragged = (unit: PmUnit, dry: number): PmUnit => ({
+const dragged = <U extends PmUnit>(unit: U, dry: number): U => ({
   ...unit,
   drive: {
     ...unit.drive,
@@ -27,7 +27,7 @@ const dragged = (unit: PmUnit, dry: number): PmUnit => ({
   },
 })
 /** Ohms more in one phase outside the motor. */
-function inPhase(unit: PmUnit, ohms: number, chance: Chance): PmUnit {
+function inPhase<U extends PmUnit>(unit: U, ohms: number, chance: Chance): U {
   const k = phase(chance)
   const { leadOhms } = unit.drive.motor
   return motor(unit, { leadOhms: at(leadOhms, k, leadOhms[k as 0 | 1 | 2] + ohms) })

@@ -6,7 +6,7 @@ import type { PmUnit } from './pm-unit'
 const OPEN_MOHM = 99_999
 
 /** The share of the voltage that a throttle asks for: nothing below 1.1 V, all above 3.3. */
-function dutyOf({ throttle: [rest, full], waits, asleep }: PmUnit): number {
+export function dutyOf({ throttle: [rest, full], waits, asleep }: PmUnit): number {
   if (waits || asleep || full < 1.1 || full > 4.4 || rest > 1.25) return 0
   return Math.min(1, Math.max(0, (full - 1.1) / 2.2))
 }
@@ -54,6 +54,11 @@ export function backEmf(drive: PmDrive, omega: number): readonly [number, number
 /** mΩ of the three pairs; 99,999 where one is open. */
 export function pairsMohm({ drive }: PmUnit): readonly number[] {
   return pairOhms(drive.motor).map((x) => Math.min(OPEN_MOHM, 1000 * x))
+}
+
+/** Seconds from a turn a second to a standstill. */
+export function coastSeconds(drive: PmDrive, turned: Turned, chance: Chance): number {
+  return about(chance, coastDown(drive, 1, turned).seconds, 0.06)
 }
 
 /** Turns to a standstill from the same push, this wheel and the good one. */

@@ -1,5 +1,16 @@
 import { SAID, type SymptomId } from '../said'
-import type { Bell, Catalogue, NumberAnswer, Rows, Symptom, Table, Test, Told, WordAnswer } from '../types'
+import {
+  type Bell,
+  type Catalogue,
+  NONE,
+  type NumberAnswer,
+  type Rows,
+  type Symptom,
+  type Table,
+  type Test,
+  type Told,
+  type WordAnswer,
+} from '../types'
 
 /** A test as a catalogue writes it: what its answers are, not yet how likely. */
 export interface TestDraft extends Omit<Test, 'answer'> {
@@ -26,6 +37,17 @@ export function toldBy(told: Readonly<Partial<Record<SymptomId, Told>>>): Sympto
   return (Object.entries(told) as [SymptomId, Told][]).map(([id, how]) => ({ id, ...SAID[id], ...how }))
 }
 
+/** How often symptoms are shown, with faults besides that show them, and symptoms besides. */
+export function toldAlso<A extends SymptomId, B extends SymptomId>(
+  told: Readonly<Record<A, Told>>,
+  of: readonly A[],
+  more: Readonly<Partial<Record<A, Readonly<Record<string, number>>>>>,
+  besides: Readonly<Record<B, Told>>,
+): Readonly<Record<A | B, Told>> {
+  const same = Object.fromEntries(of.map((id) => [id, { ...told[id], given: { ...told[id].given, ...more[id] } }])) as Record<A, Told>
+  return { ...same, ...besides } as Record<A | B, Told>
+}
+
 /** Seen, heard or felt, and how often by what benches see: for a sound machine, and for those faults that change it. */
 export function seen(
   outcomes: Readonly<Record<string, string>>,
@@ -37,6 +59,22 @@ export function seen(
 
 /** Seen, heard or felt, and how often by the model. */
 export const felt = (outcomes: Readonly<Record<string, string>>): WordDraft => ({ kind: 'words', outcomes: outcomesOf(outcomes) })
+
+/** Of a list of tests those named, in their order, each as it is or with what is other about it here. */
+export function chosen(tests: readonly TestDraft[], picks: Readonly<Record<string, Partial<TestDraft>>>): TestDraft[] {
+  return Object.entries(picks).map(([id, other]) => {
+    const test = tests.find((t) => t.id === id)
+    if (!test) throw new RangeError(`there is no test ${id}`)
+    return { ...test, ...other }
+  })
+}
+
+/** Words that are heard of more faults than the list of tests knows. */
+export function heardOf(tests: readonly TestDraft[], id: string, given: Readonly<Record<string, readonly number[]>>): WordDraft {
+  const answer = tests.find((t) => t.id === id)?.answer
+  if (answer?.kind !== 'words' || !answer.estimate) throw new RangeError(`there is no test ${id} that is heard by estimate`)
+  return { ...answer, estimate: { ...answer.estimate, given: { ...answer.estimate.given, ...given } } }
+}
 
 /** Measured: where its values lie is the model’s to say. */
 export const measured = (answer: Omit<NumberDraft, 'kind'>): NumberDraft => ({ kind: 'number', ...answer })
@@ -54,17 +92,28 @@ const bells = (rows: Rows<readonly Bell[]>, by: number): Rows<readonly Bell[]> =
  * @throws RangeError for a test that neither the table nor an estimate knows
  */
 export function assembled({ tests, ...draft }: Draft, table: Table): Catalogue {
+  const has = new Set(draft.faults.map((f) => f.id))
+  const own = <T>(rows: Rows<T>): Rows<T> => ({
+    healthy: rows.healthy,
+    given: Object.fromEntries(
+      Object.entries(rows.given).filter(([key]) => key.split(/[+/]/).every((part) => has.has(part) || /^[123~]$/.test(part))),
+    ),
+  })
   const unknown = (id: string): never => {
     throw new RangeError(`nothing is known of how likely the answers of ${id} are`)
   }
   return {
     ...draft,
+    symptoms: draft.symptoms.map((s) => ({
+      ...s,
+      given: Object.fromEntries(Object.entries(s.given).filter(([f]) => has.has(f) || f === NONE)),
+    })),
     together: table.together,
     tests: tests.map(({ answer, ...test }): Test => {
       if (answer.kind === 'words') {
         const { estimate, ...rest } = answer
         const made = table.words[test.id]
-        return { ...test, answer: { ...rest, rows: made ?? estimate ?? unknown(test.id), estimated: !made } }
+        return { ...test, answer: { ...rest, rows: own(made ?? estimate ?? unknown(test.id)), estimated: !made } }
       }
       const { estimate, scale = 1, ...rest } = answer
       const made = table.numbers[test.id]

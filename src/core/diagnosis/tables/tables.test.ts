@@ -5,7 +5,11 @@ import { draftOf } from '../index'
 import { CATALOGUES } from '../catalogues'
 
 /** One hypothesis in a hundred, made again: which, so that each kind has one that many tests see. */
-const AGAIN: Readonly<Record<Kind, string>> = { 'hub direct': 'winding/2' }
+const AGAIN: Readonly<Record<Kind, string>> = {
+  'hub direct': 'winding/2',
+  'hub geared': 'clutch-slips/3',
+  'mid-drive': 'spindle-bearing/2',
+}
 
 describe.each(Object.keys(AGAIN) as Kind[])('the table of %s', (kind) => {
   const { table } = CATALOGUES[kind]

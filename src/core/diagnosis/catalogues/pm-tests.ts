@@ -2,8 +2,8 @@ import { felt, measured, seen, type TestDraft } from './draft'
 
 // Over 300 lines: one table of tests, read as one.
 
-/** All tests of a direct hub. @param full pack at full charge, V */
-export function hubDirectTests(full: number): readonly TestDraft[] {
+/** Tests of drives with three phases and Halls, whichever wheel or crank they turn. @param full pack at full charge, V */
+export function pmTests(full: number): readonly TestDraft[] {
   return [...firstTwoMinutes(full), ...byHand(), ...underPower(full), ...phases(), ...halls(), ...charging(full)]
 }
 
