@@ -78,6 +78,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
           ))}
         </dl>
       )}
+      {test.answer.estimated ? <p className="text-[14px] text-steel">{say.answersEstimated}</p> : null}
       {caution || test.trap ? (
         <div
           className={

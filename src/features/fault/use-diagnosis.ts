@@ -108,23 +108,39 @@ export function useDiagnosis(): Diagnosis | null {
     }
   }, [catalogue, drive, drives, state, far, dead, live, fullVolts])
   const deep = useTwoDeep(found?.ready ? found.question : null)
-  return useMemo(() => found && { ...found, advice: deep ?? found.advice }, [found, deep])
+  return useMemo(() => {
+    if (!found) return null
+    // Lists show the next step alone meanwhile; the card waits, so that nothing changes under a hand.
+    return { ...found, advice: deep?.advice ?? found.advice, ready: found.ready && deep !== null }
+  }, [found, deep])
 }
 
-/** The same with what would follow each of the best tests, from a worker; null until it has answered for what is known now. */
-function useTwoDeep(question: NextTestQuestion | null): Advice | null {
+/** A worker that has not answered by then is not waited for any longer, ms. */
+const PATIENCE = 1500
+
+/**
+ * The same with what would follow each of the best tests, from a worker; null until it has answered for what is known now. Where it does
+ * not answer, one step has to do.
+ */
+function useTwoDeep(question: NextTestQuestion | null): { readonly advice: Advice | null } | null {
   const key = question ? JSON.stringify(question) : null
-  const [answered, setAnswered] = useState<{ readonly of: string; readonly advice: Advice } | null>(null)
+  const [answered, setAnswered] = useState<{ readonly of: string; readonly advice: Advice | null } | null>(null)
   useEffect(() => {
     if (key === null) return
     const asking = new AbortController()
-    nextTestAside(JSON.parse(key) as NextTestQuestion, asking.signal).then(
-      (advice) => asking.signal.aborted || setAnswered({ of: key, advice }),
-      () => undefined,
-    )
-    return () => asking.abort()
+    const without = (): void => {
+      if (!asking.signal.aborted) setAnswered((before) => (before?.of === key ? before : { of: key, advice: null }))
+    }
+    const late = setTimeout(without, PATIENCE)
+    nextTestAside(JSON.parse(key) as NextTestQuestion, asking.signal).then((advice) => {
+      if (!asking.signal.aborted) setAnswered((before) => (before?.of === key ? before : { of: key, advice }))
+    }, without)
+    return () => {
+      clearTimeout(late)
+      asking.abort()
+    }
   }, [key])
-  return answered && answered.of === key ? answered.advice : null
+  return answered && answered.of === key ? answered : null
 }
 
 interface Far {

@@ -3,7 +3,8 @@ import { formatNumber } from '../../core/units'
 import { bothNamed } from './diagnosis'
 import { numberWord } from './job-state'
 
-export const percent = (p: number): string => `${p >= 0.995 ? '>99' : p < 0.005 ? '<1' : Math.round(p * 100)} %`
+/** With a space that does not break: `47 %`. */
+export const percent = (p: number): string => `${p >= 0.995 ? '>99' : p < 0.005 ? '<1' : Math.round(p * 100)}\u00a0%`
 
 export function faultName(catalogue: Catalogue, id: string): string {
   return id === NONE ? 'None of these' : bothNamed(faultsOf(id).map((one) => catalogue.faults.find((f) => f.id === one)?.name ?? one))

@@ -79,7 +79,7 @@ export const against = '▼ against'
 export const neither = '– neither'
 export const nothingKnownYetOnly = 'Nothing known yet: only how usual it is (estimated).'
 export const others = (rest: number, told: string): string =>
-  `${rest > 0.005 ? `All others together ${told}. ` : ''}Shares are the bench’s estimates, not a maker’s figures.`
+  `${rest > 0.005 ? `All others together ${told}. ` : ''}Shares come from simulated machines and what benches see, not from a maker.`
 export const whichEnd = 'Which end'
 export const addWhatItDoes = 'Add what it does'
 export const anotherReading = 'Another reading'
@@ -124,3 +124,5 @@ export const thePack = (signs: string): string => `The pack is for quarantine ($
 export const something = 'something that is in no list'
 export const allOthers = 'All others'
 export const usual = 'usual'
+/** Of a test whose answers no model gives. */
+export const answersEstimated = 'How often each is seen: estimated.'
