@@ -5,7 +5,15 @@ import { type Chance, normal, SIMULATED, type SimulatedKind } from '../../src/co
 export type Kind = keyof typeof SIMULATED
 
 /** Full charge for which a kind’s machines are simulated, V; a table’s values are shares of what hangs on it. */
-export const FULL_VOLTS: Readonly<Record<Kind, number>> = { 'hub direct': 42, 'hub geared': 54.6, 'mid-drive': 54.6 }
+export const FULL_VOLTS: Readonly<Record<Kind, number>> = {
+  'hub direct': 42,
+  'hub geared': 54.6,
+  'mid-drive': 54.6,
+  'gearbox brushed': 29.4,
+  actuator: 24,
+  'steering assist': 58.4,
+  traction: 403.2,
+}
 
 /** What every test of a kind shows of one machine, instrument and all. Values as the app would compute them, over the scale. */
 export interface Shown {

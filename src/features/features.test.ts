@@ -7,7 +7,10 @@ import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { dunlinPlan, Logbook } from '../../tests/logbook'
 import { emptyState, KIND_IDS, reduce, rungs, summarize, readEntry, written } from '../core/job'
+import { fileVolts } from '../core/machine'
+import { demoMachines } from '../demo/machines'
 import { dunlin } from '../demo/machines/dunlin'
+import { powerAgainst } from './fault/power-against'
 import { readNumber } from '../ui/keypad'
 import { columnOf, depthAt, placeOf } from '../ui/dip'
 import { clockText, spanText } from '../ui/time'
@@ -264,5 +267,27 @@ describe('live', () => {
     expect(powerWord('live', false, true)).toMatchObject({ word: 'LIVE', tone: 'stop' })
     expect(powerWord('live', false, false)).toMatchObject({ word: 'LIVE, CLOSED', tone: 'closed' })
     expect(powerWord('isolated', false, true)).toEqual(powerWord('isolated', false, false))
+  })
+})
+
+describe('a test under power', () => {
+  const at = (machine: string, qualified: boolean, test: Parameters<typeof powerAgainst>[1]): string | null => {
+    const file = demoMachines().find((f) => f.id === machine)!
+    const book = new Logbook(NEWEST_FORM)
+    book.log('job-opened', {
+      number: '1',
+      machine: { name: file.name, file: file.id, revision: file.revision, fullVolts: fileVolts(file)! },
+      complaint: 'x',
+    })
+    book.log('power-changed', { to: 'live' })
+    const person = { id: 'p', name: 'p', role: 'mechanic', qualified }
+    return powerAgainst({ state: reduce('j1', book.entries), now: 0, person }, test)
+  }
+  it('above 60 V is reached into by the qualified person only', () => {
+    const inside = { power: 'live', reach: 'plugs' } as const
+    expect(at('heron', false, inside)).toMatch(/marked qualified/)
+    expect(at('heron', true, inside)).toBeNull()
+    expect(at('heron', false, { power: 'live', reach: 'outside' })).toBeNull()
+    expect(at('sanderling', false, inside)).toBeNull()
   })
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { DRIVE_KINDS } from '../machine'
 import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import {
@@ -15,7 +16,7 @@ import {
   driveConnections,
   entropy,
   type Evidence,
-  type KnownDrive,
+  isKnown,
   catalogueOf,
   meanings,
   NONE,
@@ -47,7 +48,7 @@ const anyEvidence: fc.Arbitrary<Evidence> = fc.oneof(
   }),
 )
 
-const KINDS: readonly KnownDrive[] = ['hub direct', 'hub geared', 'mid-drive']
+const KINDS = DRIVE_KINDS.filter(isKnown)
 
 describe.each(KINDS)('the catalogue of %s', (kind) => {
   const hub = catalogueOf(kind, 54.6)

@@ -1,4 +1,4 @@
-import { type DriveUnit, fullChargeVolts, type MachineFile } from '../machine'
+import { type DriveUnit, fileVolts, type MachineFile } from '../machine'
 import { CATALOGUES } from './catalogues'
 import { assembled, type Draft, type TestDraft } from './catalogues/draft'
 import { isKnown, type KnownDrive } from './symptoms'
@@ -10,11 +10,12 @@ import type { Action, Catalogue, Test } from './types'
  */
 export function catalogueFor(
   drive: Pick<DriveUnit, 'kind' | 'lineResistance'>,
-  file: Pick<MachineFile, 'pack' | 'drives'>,
+  file: Pick<MachineFile, 'pack' | 'drives' | 'energy'>,
   taken: ReadonlySet<string> = new Set(),
 ): Catalogue | null {
-  if (!isKnown(drive.kind) || !file.pack) return null
-  const catalogue = catalogueOf(drive.kind, fullChargeVolts(file.pack))
+  const volts = fileVolts(file)
+  if (!isKnown(drive.kind) || volts === null) return null
+  const catalogue = catalogueOf(drive.kind, volts)
   const twins = file.drives.filter((d) => d.kind === drive.kind).length > 1
   const has = (t: Test): boolean => (twins || !t.twin) && (t.needs !== 'line resistance' || drive.lineResistance !== undefined)
   return { ...catalogue, tests: catalogue.tests.filter((t) => has(t) || taken.has(t.id)) }

@@ -35,6 +35,21 @@ export const SAID = {
   'stops-after-metres': { name: 'helps for some metres, then stops', says: ['few metres', 'some metres', 'helps then', 'stops helping'] },
   'cranks-turn': { name: 'cranks turn along', says: ['cranks turn', 'pedals turn', 'pedals go round'] },
   creaks: { name: 'creaks when pedalling', says: ['creak', 'crack'] },
+  sparks: { name: 'sparks or smells of ozone', says: ['spark', 'ozone'] },
+  'wrong-way': { name: 'runs the wrong way', says: ['wrong way', 'backward', 'reversed'] },
+  'not-hold': { name: 'does not hold on a slope', says: ['not hold', 'rolls away', 'rolls off'] },
+  leaks: { name: 'leaks oil', says: ['leak', 'oil under', 'oil on'] },
+  'one-way': { name: 'moves one way only', says: ['one way', 'only up', 'only down', 'only in', 'only out'] },
+  'stops-on-the-way': { name: 'stops on the way', says: ['stops half', 'stops on the way', 'gets stuck'] },
+  'wrong-place': { name: 'stops in the wrong place', says: ['wrong place', 'too far', 'not far enough'] },
+  'heavy-steering': { name: 'steers heavily', says: ['heavy steering', 'steers heav', 'hard to steer', 'no help in the steering'] },
+  'pulls-to-a-side': { name: 'pulls to a side', says: ['pulls to', 'pulls left', 'pulls right'] },
+  'turns-itself': { name: 'turns by itself', says: ['turns by itself', 'steers by itself'] },
+  'steering-play': { name: 'play in the steering', says: ['play', 'sloppy', 'vague'] },
+  'same-at-speed': { name: 'as light at speed as standing', says: ['too light', 'light at speed'] },
+  'lamp-on': { name: 'lamp on', says: ['lamp', 'warning light'] },
+  'not-ready': { name: 'not ready to drive', says: ['not ready', 'won’t go', 'will not go', 'no ready'] },
+  wet: { name: 'since it was wet', says: ['rain', 'wet', 'washed', 'water'] },
 } as const satisfies Readonly<Record<string, Said>>
 
 export type SymptomId = keyof typeof SAID

@@ -8,7 +8,8 @@ import { cautionsOf } from '../../words/en/cautions'
 import { inside } from '../../words/en/inside'
 import { useJob } from '../shared/context'
 import { ConnectorFace } from '../shared/connector-face'
-import { powerAgainst, PowerGuard } from './power-guard'
+import { powerAgainst } from './power-against'
+import { PowerGuard } from './power-guard'
 import { logWord } from './test-sheet'
 import { type Diagnosis, useDiagnosis } from './use-diagnosis'
 import { actionOf, beliefWord, costWords, faultName, percent } from '../../words/en/suspects'
@@ -163,7 +164,7 @@ function Outcome({
     >
       <span className="narrow block text-[17px] leading-tight font-semibold">{name}</span>
       <span className="block text-[13.5px] leading-tight text-steel">
-        {meaning ? say.then(inside(faultName(diagnosis.catalogue, meaning.fault)), percent(meaning.after)) : say.hardlyToBeExpected}
+        {meaning ? say.thenItIs(inside(faultName(diagnosis.catalogue, meaning.fault)), percent(meaning.after)) : say.hardlyToBeExpected}
       </span>
     </button>
   )

@@ -1,24 +1,8 @@
 'use client'
-import { signNames } from '../../words/en/names'
 import * as say from '../../words/en/screens/fault'
-import type { Test } from '../../core/diagnosis'
-import { deadAt } from '../../core/job'
 import { Button } from '../../ui/button'
-import { type JobContext, useJob } from '../shared/context'
-
-/** What it wants of the power. */
-type Guarded = Pick<Test, 'power'>
-
-/** Why a test may not be taken as the machine stands; null when it may. */
-export function powerAgainst(job: Pick<JobContext, 'state' | 'now'>, test: Guarded): string | null {
-  const { state, now } = job
-  if (test.power === 'dead' && !deadAt(state.power, now)) return say.thisIsTakenDead
-  if (test.power === 'live' && deadAt(state.power, now)) return say.theJobSaysDead
-  if (test.power === 'live' && state.power.state !== 'live') return say.thisIsTakenLive
-  if (test.power === 'live' && state.packCheck?.result === 'quarantine' && !state.checks['pack triage']?.overridden)
-    return say.thePack(signNames(state.packCheck.signs))
-  return null
-}
+import { useJob } from '../shared/context'
+import { type Guarded, powerAgainst } from './power-against'
 
 /** The same, said on the card, with the way to change it. */
 export function PowerGuard({ test }: { readonly test: Guarded }) {

@@ -15,7 +15,8 @@ import { type JobContext, useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
 import { readFaultWords } from '../../words/en/read-errors'
-import { powerAgainst, PowerGuard } from './power-guard'
+import { powerAgainst } from './power-against'
+import { PowerGuard } from './power-guard'
 
 function useTest(id: string): Test | undefined {
   const { file } = useJob()

@@ -12,7 +12,8 @@ import { SheetCautions } from '../shared/sheet-cautions'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
-import { powerAgainst, PowerGuard } from './power-guard'
+import { powerAgainst } from './power-against'
+import { PowerGuard } from './power-guard'
 
 type By = Drag['by']
 /** What is parted for it carries power: only on a machine that is shown dead. */

@@ -18,7 +18,7 @@ import {
   type Way,
 } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
-import { type DriveUnit, fullChargeVolts, type Guard } from '../../core/machine'
+import { type DriveUnit, fileVolts, type Guard } from '../../core/machine'
 import { nextTestAside, type NextTestQuestion } from '../../workers/diagnosis'
 import { type Distances, distancesAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
@@ -61,7 +61,7 @@ export function useDiagnosis(): Diagnosis | null {
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
   const taken = [...new Set([...state.observations.map((o) => o.test), ...state.readings.flatMap((r) => r.test ?? [])])].sort().join(' ')
   const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file, new Set(taken.split(' '))) : null), [file, drive, taken])
-  const fullVolts = file?.pack ? fullChargeVolts(file.pack) : 0
+  const fullVolts = file ? (fileVolts(file) ?? 0) : 0
   const far = useDistances(catalogue, drive)
   const dead = deadAt(state.power, now)
   const live = state.power.state === 'live'

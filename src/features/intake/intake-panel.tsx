@@ -11,7 +11,7 @@ import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
 import { PhotoView } from '../shared/photos'
-import { drivesAtTheDoor, placesOn, saidOf } from '../../words/en/at-the-door'
+import { drivesAtTheDoor, placesOn } from '../../words/en/at-the-door'
 import { PackBlock } from './pack-block'
 
 const CompareTable = dynamic(() => import('./compare-table').then((m) => m.CompareTable))
@@ -125,7 +125,6 @@ function SymptomAdder() {
   const cls = state.machine.class
   const drives = useMemo(() => drivesAtTheDoor(file, cls), [file, cls])
   const symptoms = useMemo(() => symptomsFor(drives), [drives])
-  const told = new Set(state.symptoms.map((s) => s.text))
   const [text, setText] = useState('')
   const [sure, setSure] = useState(true)
   const certainty = sure ? 'sure' : 'maybe'
@@ -148,18 +147,6 @@ function SymptomAdder() {
           >
             {had.has(s.id) ? '● ' : ''}
             {s.name}
-          </button>
-        ))}
-        {saidOf(drives).map((said) => (
-          <button
-            key={said}
-            type="button"
-            disabled={told.has(said)}
-            onClick={() => log('symptom-noted', { text: said, certainty })}
-            className="narrow min-h-12 rounded-md border-2 border-rule bg-paper px-2.5 text-[15px] leading-tight disabled:border-copper disabled:bg-copper-tint"
-          >
-            {told.has(said) ? '● ' : ''}
-            {said}
           </button>
         ))}
       </div>

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: 'cc0086405f0e086f',
+  made: 'cf950bfae4a79076',
   words: {
     'cutoff-off': {
       healthy: [8.9, 91.1],

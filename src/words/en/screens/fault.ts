@@ -34,7 +34,7 @@ export const cantDoThisOne = 'Can’t do this one'
 export const stopMeasuringCallIt = 'Stop measuring: call it'
 export const onWithTheWay = 'On with the way in'
 export const planTheWayIn = (name: string): string => `Plan the way in: ${name}`
-export const then = (inside: string, after: string): string => `then ${inside} ${after}`
+export const thenItIs = (inside: string, after: string): string => `then ${inside} ${after}`
 export const hardlyToBeExpected = 'hardly to be expected'
 export const stopMeasuring = (name: string): string => `Stop measuring · ${name}`
 export const theMotorComesOut = 'The motor comes out'
@@ -126,3 +126,5 @@ export const allOthers = 'All others'
 export const usual = 'usual'
 /** Of a test whose answers no model gives. */
 export const answersEstimated = 'How often each is seen: estimated.'
+/** Above 60 V, where a hand has to go into a live machine. */
+export const onlyTheQualified = 'Live above 60 V: only by somebody marked qualified, by the maker’s method.'
