@@ -14,10 +14,15 @@ const commit = spawnSync('git', ['log', '-1', '--format=%h %s'], { cwd: ROOT, en
 say(`Proof, ${new Date().toISOString()}, at ${commit || 'no commit'}`)
 const wanted = process.argv.slice(2)
 let failed = 0
-for (const name of ['fuzz', 'mutations', 'laws']) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue
+const NAMES = ['fuzz', 'mutations', 'laws', 'diagnosis']
+const chosen = NAMES.filter((name) => wanted.includes(name))
+for (const name of chosen.length > 0 ? chosen : NAMES) {
   try {
-    runTs(`proof/${name}.ts`)
+    // What is no name of a proof is for the proof itself: a kind, a number.
+    runTs(
+      `proof/${name}.ts`,
+      wanted.filter((w) => !NAMES.includes(w)),
+    )
   } catch (error) {
     failed += 1
     console.error(error.message)

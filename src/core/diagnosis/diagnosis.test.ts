@@ -24,6 +24,7 @@ import {
   searchMinutes,
   sharedMinutes,
   suspectsLeft,
+  unexplained,
 } from './index'
 import { density, shareBeyond } from './likelihood'
 import type { Catalogue } from './types'
@@ -379,6 +380,34 @@ describe('finding a fault', () => {
     const now = beliefs(hub, odd)
     expect(p(now, NONE)).toBeGreaterThan(p(beliefs(hub, []), NONE) * 2)
     expect(now.reduce((a, b) => (b.p > a.p ? b : a)).fault).toBe(NONE)
+  })
+})
+
+describe('a reading that nothing explains', () => {
+  const sure: Evidence[] = [
+    { kind: 'symptom', symptom: 'weak' },
+    { kind: 'value', test: 'pack-sag', value: 9 },
+    { kind: 'value', test: 'group-spread', value: 240 },
+  ]
+  it('is marked, and what fits is not', () => {
+    expect(unexplained(hub, sure)).toEqual([])
+    // A motor whose throttle does not move would not have sagged the pack.
+    expect(unexplained(hub, [...sure, { kind: 'value', test: 'throttle', value: -4 }])).toEqual([3])
+    expect(
+      unexplained(hub, [...sure, { kind: 'value', test: 'insulation', value: 900 }, { kind: 'word', test: 'turn', outcome: 'free' }]),
+    ).toEqual([])
+  })
+  it('alone says nothing yet, and a symptom is never marked', () => {
+    expect(unexplained(hub, [{ kind: 'value', test: 'throttle', value: -4 }])).toEqual([])
+    expect(unexplained(hub, [{ kind: 'symptom', symptom: 'grinds' }, ...sure])).toEqual([])
+  })
+  it('of what a fault does show is none', () => {
+    for (const fault of ['bridge', 'winding', 'phase-wire', 'rail']) {
+      const test = hub.tests.find((t) => t.answer.kind === 'number' && t.answer.rows.given[`${fault}/3`])!
+      const bells = test.answer.kind === 'number' ? test.answer.rows.given[`${fault}/3`]! : []
+      const most = bells.reduce((a, b) => ((b.share ?? 1) > (a.share ?? 1) ? b : a))
+      expect(unexplained(hub, [sure[0]!, { kind: 'value', test: test.id, value: most.mean }]), fault).toEqual([])
+    }
   })
 })
 

@@ -166,3 +166,18 @@ function probit(p: number): number {
   const t = Math.sqrt(-2 * Math.log(p))
   return -(t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t))
 }
+
+/**
+ * How well a hypothesis explains an answer by itself, no slip allowed for: the chance of a word; of a value, its density against an even
+ * spread.
+ */
+export function ownShare(answer: NumberAnswer | WordAnswer, h: Hypothesis, e: Exclude<Evidence, { kind: 'symptom' }>): number {
+  if (answer.kind === 'words') {
+    if (e.kind !== 'word') return 1
+    const at = answer.outcomes.findIndex((o) => o.id === e.outcome)
+    return at < 0 ? 1 : Math.max(0, chancesOf(answer, h)[at]! - SLIP / answer.outcomes.length)
+  }
+  if (e.kind !== 'value') return 1
+  if (e.beyond) return shareBeyond(bellsOf(answer, h), e.value, e.beyond)
+  return density(bellsOf(answer, h), e.value, 0) / broad(answer, e.value)
+}

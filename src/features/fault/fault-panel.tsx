@@ -26,7 +26,7 @@ export function FaultPanel() {
       {diagnosis ? <Suspicion diagnosis={diagnosis} /> : <Told />}
       {diagnosis ? <FirstFive diagnosis={diagnosis} /> : null}
       <DragBlock />
-      <Readings />
+      <Readings odd={diagnosis?.odd} />
       <Called />
     </div>
   )
@@ -72,7 +72,7 @@ function Told() {
   )
 }
 
-function Readings() {
+function Readings({ odd }: { readonly odd: ReadonlySet<string> | undefined }) {
   const { state, nameOf, now } = useJob()
   const by = (m: Mark): string => `${nameOf(m.by)}${now > 0 ? `, ${clockText(m.at, now)}` : ''}`
   const seen = [
@@ -105,6 +105,12 @@ function Readings() {
                 <td className="py-1.5 pr-3">
                   {r.what}
                   {r.place ? `, ${r.place}` : ''}
+                  {odd?.has(r.entry) ? (
+                    <span className="block text-[15px] text-look">
+                      <span aria-hidden>◆ </span>
+                      {say.nothingExplains}
+                    </span>
+                  ) : null}
                   {r.more ? <span className="text-[14px] text-steel"> {say.from(r.more)}</span> : null}
                 </td>
                 <td className="whitespace-nowrap pr-3 text-right text-[21px] font-semibold tabular-nums">{r.shown}</td>

@@ -15,6 +15,7 @@ import {
   sharedMinutes,
   type Test,
   type TestCost,
+  unexplained,
   type Way,
 } from '../../core/diagnosis'
 import { deadAt } from '../../core/job'
@@ -38,6 +39,8 @@ export interface Diagnosis {
   /** Minutes of each action, by the planner where the file has the job. */
   readonly minutes: Readonly<Record<string, number>>
   readonly skipped: ReadonlySet<string>
+  /** Lines of the journal that nothing in the list explains. */
+  readonly odd: ReadonlySet<string>
   /** The planner has answered for how the machine stands now; until then minutes are rough, and the advice may change. */
   readonly ready: boolean
 }
@@ -95,6 +98,7 @@ export function useDiagnosis(): Diagnosis | null {
       advice: advise(catalogue, evidence, cost, minutes, skipped),
       minutes,
       skipped,
+      odd: new Set(unexplained(catalogue, evidence).map((i) => known[i]!.mark.entry)),
       ready: far.ready,
       question: {
         kind: drive.kind as KnownDrive,

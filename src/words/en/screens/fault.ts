@@ -128,3 +128,5 @@ export const usual = 'usual'
 export const answersEstimated = 'How often each is seen: estimated.'
 /** Above 60 V, where a hand has to go into a live machine. */
 export const onlyTheQualified = 'Live above 60 V: only by somebody marked qualified, by the maker’s method.'
+/** Of a reading that no fault in the list would give. */
+export const nothingExplains = 'Nothing explains this: measure it again?'
