@@ -63,7 +63,7 @@ export const actuator = {
     adaptor: about(chance, 24.2, 0.01),
     plug: 'home',
     controller: true,
-    toFrame: 10 ** between(chance, 1.3, 3),
+    toFrame: 10 ** between(chance, 1.3, 4),
     scatter: 0.02 * chance(),
     noise: 0.25 * chance(),
     bent: false,

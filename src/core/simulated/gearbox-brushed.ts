@@ -68,7 +68,7 @@ export const gearboxBrushed = {
       brush: between(chance, 11, 25),
       openBars: 0,
       shortedBars: 0,
-      toFrame: 10 ** between(chance, 0.8, 2.8),
+      toFrame: 10 ** between(chance, 0.8, 3.9),
       burnt: 0.3 * chance(),
       rough: 0.1 * chance(),
       drag: 0,

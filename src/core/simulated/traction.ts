@@ -71,7 +71,7 @@ export const traction = {
     return {
       ...soundUnit(of(), of(), FIGURES, FULL, charge, chance),
       resolver: [about(chance, 24, 0.04), about(chance, 48, 0.015), about(chance, 48, 0.015)],
-      resolverToFrame: 10 ** between(chance, 1.5, 3),
+      resolverToFrame: 10 ** between(chance, 1.5, 4),
       taughtOff: 2 * (chance() - 0.5),
       low: [about(chance, 12.7, 0.01), about(chance, 12.2, 0.012)],
       converter: about(chance, 14, 0.012),
@@ -85,7 +85,7 @@ export const traction = {
       bus: about(chance, 60, 0.01),
       earth: between(chance, 1, 7),
       code: 'none',
-      alone: 10 ** between(chance, 2.1, 3.6),
+      alone: 10 ** between(chance, 2.1, 4.3),
       lock: true,
     }
   },

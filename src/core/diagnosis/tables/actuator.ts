@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: 'bfd3784ce52b0694',
+  made: 'bb1b338a81f8b541',
   words: {
     lamp: { healthy: [96.1, 3.92], given: { 'adaptor/2': [51.2, 48.8], 'adaptor/3': [4.55, 95.5] } },
     moves: {
@@ -404,59 +404,54 @@ export const table: Table = {
     },
     insulation: {
       healthy: [
-        { mean: 32.3, sd: 1.25, log: true, share: 0.17 },
-        { mean: 149, sd: 1.97, log: true, share: 0.606 },
-        { mean: 640, sd: 1.33, log: true, share: 0.224 },
+        { mean: 42.4, sd: 1.41, log: true, share: 0.166 },
+        { mean: 485, sd: 2.96, log: true, share: 0.613 },
+        { mean: 4960, sd: 1.57, log: true, share: 0.221 },
       ],
       given: {
         'adaptor/1': [
-          { mean: 41.5, sd: 1.54, log: true, share: 0.426 },
-          { mean: 340, sd: 1.96, log: true, share: 0.574 },
+          { mean: 63.1, sd: 1.96, log: true, share: 0.422 },
+          { mean: 1770, sd: 2.94, log: true, share: 0.578 },
         ],
         'adaptor/2': [
-          { mean: 49.4, sd: 1.77, log: true, share: 0.479 },
-          { mean: 312, sd: 1.89, log: true, share: 0.521 },
+          { mean: 83.7, sd: 2.47, log: true, share: 0.478 },
+          { mean: 1570, sd: 2.72, log: true, share: 0.522 },
         ],
         'plug/2': [
-          { mean: 64.5, sd: 1.95, log: true, share: 0.608 },
-          { mean: 428, sd: 1.66, log: true, share: 0.392 },
+          { mean: 131, sd: 2.91, log: true, share: 0.615 },
+          { mean: 2660, sd: 2.19, log: true, share: 0.385 },
         ],
         'plug/3': [
-          { mean: 45.5, sd: 1.69, log: true, share: 0.47 },
-          { mean: 321, sd: 1.97, log: true, share: 0.53 },
+          { mean: 71.4, sd: 2.25, log: true, share: 0.459 },
+          { mean: 1580, sd: 3.02, log: true, share: 0.541 },
         ],
         'end-switch/2': [
-          { mean: 51.9, sd: 1.64, log: true, share: 0.479 },
-          { mean: 296, sd: 1.9, log: true, share: 0.521 },
+          { mean: 92.6, sd: 2.22, log: true, share: 0.484 },
+          { mean: 1470, sd: 2.76, log: true, share: 0.516 },
         ],
         'end-switch/3': [
-          { mean: 36.7, sd: 1.43, log: true, share: 0.359 },
-          { mean: 230, sd: 2.37, log: true, share: 0.641 },
+          { mean: 52.9, sd: 1.77, log: true, share: 0.36 },
+          { mean: 974, sd: 3.92, log: true, share: 0.64 },
         ],
         'feedback/3': [
-          { mean: 33.3, sd: 1.26, log: true, share: 0.221 },
-          { mean: 114, sd: 1.94, log: true, share: 0.562 },
-          { mean: 549, sd: 1.39, log: true, share: 0.216 },
-        ],
-        'nut-stripped/1': [
-          { mean: 36.9, sd: 1.41, log: true, share: 0.323 },
-          { mean: 241, sd: 2.25, log: true, share: 0.677 },
+          { mean: 59.5, sd: 1.77, log: true, share: 0.328 },
+          { mean: 852, sd: 3.86, log: true, share: 0.672 },
         ],
         'nut-stripped/2': [
-          { mean: 72.9, sd: 2.07, log: true, share: 0.715 },
-          { mean: 511, sd: 1.48, log: true, share: 0.285 },
+          { mean: 155, sd: 3.17, log: true, share: 0.714 },
+          { mean: 3410, sd: 1.84, log: true, share: 0.286 },
         ],
         'nut-stripped/3': [
-          { mean: 36.2, sd: 1.44, log: true, share: 0.363 },
-          { mean: 235, sd: 2.18, log: true, share: 0.637 },
+          { mean: 51.9, sd: 1.81, log: true, share: 0.368 },
+          { mean: 1020, sd: 3.41, log: true, share: 0.632 },
         ],
         'brushes/1': [
-          { mean: 55.9, sd: 1.89, log: true, share: 0.55 },
-          { mean: 369, sd: 1.94, log: true, share: 0.45 },
+          { mean: 103, sd: 2.74, log: true, share: 0.552 },
+          { mean: 2070, sd: 2.84, log: true, share: 0.448 },
         ],
         'brushes/3': [
-          { mean: 51.1, sd: 1.76, log: true, share: 0.47 },
-          { mean: 317, sd: 1.98, log: true, share: 0.53 },
+          { mean: 88.5, sd: 2.44, log: true, share: 0.47 },
+          { mean: 1610, sd: 2.96, log: true, share: 0.53 },
         ],
         'screw-in-winding/1': [
           { mean: 0.0464, sd: 1.42, log: true, share: 0.518 },
@@ -471,16 +466,16 @@ export const table: Table = {
           { mean: 0.00163, sd: 1.8, log: true, share: 0.777 },
         ],
         'controller/1': [
-          { mean: 35, sd: 1.47, log: true, share: 0.341 },
-          { mean: 258, sd: 2.31, log: true, share: 0.659 },
+          { mean: 49, sd: 1.85, log: true, share: 0.343 },
+          { mean: 1180, sd: 3.72, log: true, share: 0.657 },
         ],
         'over-duty/2': [
-          { mean: 31.9, sd: 1.38, log: true, share: 0.315 },
-          { mean: 220, sd: 2.33, log: true, share: 0.685 },
+          { mean: 42.8, sd: 1.67, log: true, share: 0.317 },
+          { mean: 910, sd: 3.79, log: true, share: 0.683 },
         ],
         'pin-bent+nut-stripped': [
-          { mean: 77.3, sd: 2.3, log: true, share: 0.71 },
-          { mean: 581, sd: 1.38, log: true, share: 0.29 },
+          { mean: 171, sd: 3.71, log: true, share: 0.708 },
+          { mean: 4210, sd: 1.67, log: true, share: 0.292 },
         ],
       },
     },

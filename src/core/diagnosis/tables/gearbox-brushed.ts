@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '94e9a5dfa8279a8d',
+  made: '08d910372af48757',
   words: {
     'contactor-click': {
       healthy: [96.1, 3.92],
@@ -495,8 +495,8 @@ export const table: Table = {
     },
     insulation: {
       healthy: [
-        { mean: 13.9, sd: 1.66, log: true, share: 0.339 },
-        { mean: 142, sd: 2.51, log: true, share: 0.661 },
+        { mean: 21.3, sd: 2.19, log: true, share: 0.338 },
+        { mean: 782, sd: 4.17, log: true, share: 0.662 },
       ],
       given: {
         'armature-frame/1': [
@@ -512,26 +512,25 @@ export const table: Table = {
           { mean: 0.00191, sd: 1.97, log: true, share: 0.801 },
         ],
         'gear/3': [
-          { mean: 11.7, sd: 1.54, log: true, share: 0.357 },
-          { mean: 101, sd: 2.75, log: true, share: 0.643 },
+          { mean: 16.8, sd: 1.95, log: true, share: 0.364 },
+          { mean: 478, sd: 4.72, log: true, share: 0.636 },
         ],
         'oil-water/1': [
-          { mean: 14.4, sd: 1.7, log: true, share: 0.468 },
-          { mean: 135, sd: 2.34, log: true, share: 0.532 },
+          { mean: 22.8, sd: 2.27, log: true, share: 0.471 },
+          { mean: 739, sd: 3.73, log: true, share: 0.529 },
         ],
         'oil-water/2': [
-          { mean: 10.3, sd: 1.24, log: true, share: 0.179 },
-          { mean: 33.3, sd: 1.96, log: true, share: 0.499 },
-          { mean: 254, sd: 1.69, log: true, share: 0.322 },
+          { mean: 41.1, sd: 2.87, log: true, share: 0.606 },
+          { mean: 1420, sd: 2.74, log: true, share: 0.394 },
         ],
         'command-pot/3': [
-          { mean: 26, sd: 2.39, log: true, share: 0.417 },
-          { mean: 193, sd: 2.03, log: true, share: 0.583 },
+          { mean: 55.6, sd: 3.83, log: true, share: 0.413 },
+          { mean: 1260, sd: 3.02, log: true, share: 0.587 },
         ],
         'breaker/1': [
-          { mean: 12.3, sd: 1.54, log: true, share: 0.266 },
-          { mean: 51.8, sd: 2.17, log: true, share: 0.549 },
-          { mean: 372, sd: 1.36, log: true, share: 0.185 },
+          { mean: 17.7, sd: 1.96, log: true, share: 0.267 },
+          { mean: 167, sd: 3.34, log: true, share: 0.55 },
+          { mean: 3520, sd: 1.62, log: true, share: 0.183 },
         ],
       },
     },

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: 'bad709e3fddc45be',
+  made: '91ca9a762b08f2ec',
   words: {
     'cutoff-off': { healthy: [3.3, 96.7], given: { 'cutoff/1': [94.8, 5.17], 'cutoff/2': [92.3, 7.66], 'cutoff/3': [93.6, 6.41] } },
     turn: {
@@ -1143,27 +1143,27 @@ export const table: Table = {
     },
     insulation: {
       healthy: [
-        { mean: 43.5, sd: 1.4, log: true, share: 0.264 },
-        { mean: 315, sd: 2.4, log: true, share: 0.736 },
+        { mean: 54.6, sd: 1.61, log: true, share: 0.259 },
+        { mean: 959, sd: 3.57, log: true, share: 0.741 },
       ],
       given: {
         'hall-plug/3': [
-          { mean: 71.8, sd: 1.87, log: true, share: 0.567 },
-          { mean: 459, sd: 1.97, log: true, share: 0.433 },
+          { mean: 116, sd: 2.48, log: true, share: 0.573 },
+          { mean: 1710, sd: 2.62, log: true, share: 0.427 },
         ],
         'winding/1': [
-          { mean: 0.952, sd: 2.01, log: true, share: 0.406 },
-          { mean: 119, sd: 2.33, log: true, share: 0.377 },
-          { mean: 781, sd: 1.51, log: true, share: 0.217 },
+          { mean: 0.951, sd: 2.01, log: true, share: 0.406 },
+          { mean: 635, sd: 5.37, log: true, share: 0.594 },
         ],
         'winding/2': [
           { mean: 0.0819, sd: 1.91, log: true, share: 0.356 },
-          { mean: 57, sd: 1.65, log: true, share: 0.222 },
-          { mean: 459, sd: 2, log: true, share: 0.421 },
+          { mean: 80.4, sd: 2.03, log: true, share: 0.218 },
+          { mean: 1640, sd: 2.74, log: true, share: 0.426 },
         ],
         'winding/3': [
           { mean: 0.00663, sd: 2.2, log: true, share: 0.381 },
-          { mean: 173, sd: 3.15, log: true, share: 0.619 },
+          { mean: 45, sd: 1.49, log: true, share: 0.14 },
+          { mean: 775, sd: 3.62, log: true, share: 0.479 },
         ],
         'water/1': [
           { mean: 1.07, sd: 1.19, log: true, share: 0.291 },
@@ -1179,16 +1179,16 @@ export const table: Table = {
           { mean: 0.0825, sd: 1.3, log: true, share: 0.438 },
         ],
         'brake-drag/3': [
-          { mean: 142, sd: 2.21, log: true, share: 0.723 },
-          { mean: 788, sd: 1.46, log: true, share: 0.277 },
+          { mean: 309, sd: 3.17, log: true, share: 0.728 },
+          { mean: 3700, sd: 1.71, log: true, share: 0.272 },
         ],
         'other-spacing/2': [
-          { mean: 84.8, sd: 2.1, log: true, share: 0.534 },
-          { mean: 720, sd: 1.58, log: true, share: 0.466 },
+          { mean: 146, sd: 2.93, log: true, share: 0.534 },
+          { mean: 3190, sd: 1.95, log: true, share: 0.466 },
         ],
         'bridge+winding': [
-          { mean: 0.0799, sd: 7.18, log: true, share: 0.388 },
-          { mean: 167, sd: 3.13, log: true, share: 0.612 },
+          { mean: 0.0787, sd: 7.13, log: true, share: 0.387 },
+          { mean: 382, sd: 5.33, log: true, share: 0.613 },
         ],
         'bearing+water': [
           { mean: 0.0874, sd: 2.12, log: true, share: 0.546 },
@@ -1198,27 +1198,23 @@ export const table: Table = {
     },
     'phase-to-hall': {
       healthy: [
-        { mean: 43.9, sd: 1.39, log: true, share: 0.257 },
-        { mean: 198, sd: 2.02, log: true, share: 0.568 },
-        { mean: 1080, sd: 1.37, log: true, share: 0.175 },
+        { mean: 56.2, sd: 1.6, log: true, share: 0.252 },
+        { mean: 507, sd: 2.87, log: true, share: 0.586 },
+        { mean: 6010, sd: 1.5, log: true, share: 0.162 },
       ],
       given: {
-        'hall-wire/1': [
-          { mean: 127, sd: 2.46, log: true, share: 0.688 },
-          { mean: 813, sd: 1.48, log: true, share: 0.312 },
-        ],
         'hall-plug/1': [
-          { mean: 93.9, sd: 2.18, log: true, share: 0.57 },
-          { mean: 734, sd: 1.61, log: true, share: 0.43 },
+          { mean: 167, sd: 3.07, log: true, share: 0.567 },
+          { mean: 3260, sd: 1.98, log: true, share: 0.433 },
         ],
         'hall-plug/3': [
-          { mean: 40.3, sd: 1.3, log: true, share: 0.177 },
-          { mean: 239, sd: 2.32, log: true, share: 0.611 },
-          { mean: 1090, sd: 1.27, log: true, share: 0.211 },
+          { mean: 50, sd: 1.47, log: true, share: 0.18 },
+          { mean: 661, sd: 3.34, log: true, share: 0.609 },
+          { mean: 5790, sd: 1.41, log: true, share: 0.211 },
         ],
         'phase-plug/3': [
-          { mean: 62.9, sd: 1.84, log: true, share: 0.402 },
-          { mean: 487, sd: 2.01, log: true, share: 0.598 },
+          { mean: 96.1, sd: 2.42, log: true, share: 0.405 },
+          { mean: 1830, sd: 2.74, log: true, share: 0.595 },
         ],
         'phase-hall/1': [
           { mean: 0.022, sd: 1.68, log: true, share: 0.46 },
@@ -1230,21 +1226,21 @@ export const table: Table = {
           { mean: 0.000436, sd: 1.76, log: true, share: 0.462 },
         ],
         'lead-torn/1': [
-          { mean: 0.00939, sd: 17.6, log: true, share: 0.32 },
-          { mean: 173, sd: 3.26, log: true, share: 0.68 },
+          { mean: 0.00939, sd: 17.7, log: true, share: 0.32 },
+          { mean: 406, sd: 5.53, log: true, share: 0.68 },
         ],
         'lead-torn/2': [
-          { mean: 0.0211, sd: 15, log: true, share: 0.322 },
-          { mean: 257, sd: 3.17, log: true, share: 0.678 },
+          { mean: 0.0214, sd: 15.4, log: true, share: 0.322 },
+          { mean: 727, sd: 5.29, log: true, share: 0.678 },
         ],
         'lead-torn/3': [
-          { mean: 0.0103, sd: 18.7, log: true, share: 0.32 },
-          { mean: 66.4, sd: 1.83, log: true, share: 0.341 },
-          { mean: 574, sd: 1.9, log: true, share: 0.339 },
+          { mean: 0.0103, sd: 18.8, log: true, share: 0.321 },
+          { mean: 113, sd: 2.55, log: true, share: 0.361 },
+          { mean: 2540, sd: 2.34, log: true, share: 0.318 },
         ],
         'winding/1': [
-          { mean: 93.9, sd: 2.29, log: true, share: 0.596 },
-          { mean: 832, sd: 1.51, log: true, share: 0.404 },
+          { mean: 171, sd: 3.31, log: true, share: 0.6 },
+          { mean: 3970, sd: 1.81, log: true, share: 0.4 },
         ],
         'water/1': [
           { mean: 1.75, sd: 1.33, log: true, share: 0.457 },
@@ -1259,61 +1255,58 @@ export const table: Table = {
           { mean: 0.0887, sd: 1.37, log: true, share: 0.496 },
         ],
         'bearing-seat/3': [
-          { mean: 48.5, sd: 1.46, log: true, share: 0.327 },
-          { mean: 325, sd: 1.88, log: true, share: 0.516 },
-          { mean: 1230, sd: 1.17, log: true, share: 0.157 },
+          { mean: 64, sd: 1.71, log: true, share: 0.322 },
+          { mean: 1050, sd: 2.58, log: true, share: 0.537 },
+          { mean: 7220, sd: 1.2, log: true, share: 0.141 },
         ],
         'disc-threads/1': [
-          { mean: 102, sd: 2.31, log: true, share: 0.573 },
-          { mean: 765, sd: 1.61, log: true, share: 0.427 },
+          { mean: 180, sd: 3.24, log: true, share: 0.557 },
+          { mean: 3350, sd: 2.03, log: true, share: 0.443 },
         ],
         'disc-threads/2': [
-          { mean: 100, sd: 2.13, log: true, share: 0.59 },
-          { mean: 750, sd: 1.6, log: true, share: 0.41 },
+          { mean: 189, sd: 3.02, log: true, share: 0.596 },
+          { mean: 3440, sd: 1.95, log: true, share: 0.404 },
         ],
-        'bridge/1': [{ mean: 203, sd: 2.84, log: true }],
+        'bridge/1': [{ mean: 512, sd: 4.5, log: true }],
         'bridge/2': [
-          { mean: 52.3, sd: 1.43, log: true, share: 0.253 },
-          { mean: 387, sd: 2.08, log: true, share: 0.747 },
+          { mean: 71.9, sd: 1.66, log: true, share: 0.252 },
+          { mean: 1300, sd: 2.88, log: true, share: 0.748 },
         ],
-        'cutoff/1': [
-          { mean: 84.2, sd: 2.11, log: true, share: 0.59 },
-          { mean: 766, sd: 1.59, log: true, share: 0.41 },
-        ],
+        'gate/2': [{ mean: 575, sd: 5.17, log: true }],
         'cutoff/2': [
-          { mean: 111, sd: 2.18, log: true, share: 0.609 },
-          { mean: 713, sd: 1.66, log: true, share: 0.391 },
+          { mean: 217, sd: 3.11, log: true, share: 0.613 },
+          { mean: 3200, sd: 2.08, log: true, share: 0.387 },
         ],
         'locked/3': [
-          { mean: 61.4, sd: 1.65, log: true, share: 0.331 },
-          { mean: 394, sd: 1.82, log: true, share: 0.487 },
-          { mean: 1280, sd: 1.16, log: true, share: 0.181 },
+          { mean: 91.1, sd: 2.06, log: true, share: 0.329 },
+          { mean: 1310, sd: 2.36, log: true, share: 0.483 },
+          { mean: 7230, sd: 1.25, log: true, share: 0.188 },
         ],
         'asleep/2': [
-          { mean: 83.9, sd: 2.06, log: true, share: 0.517 },
-          { mean: 655, sd: 1.74, log: true, share: 0.483 },
+          { mean: 145, sd: 2.86, log: true, share: 0.519 },
+          { mean: 2800, sd: 2.23, log: true, share: 0.481 },
         ],
         'pack-contact/1': [
-          { mean: 32.6, sd: 1.14, log: true, share: 0.116 },
-          { mean: 234, sd: 2.59, log: true, share: 0.772 },
-          { mean: 1360, sd: 1.11, log: true, share: 0.112 },
+          { mean: 36.8, sd: 1.21, log: true, share: 0.117 },
+          { mean: 614, sd: 3.89, log: true, share: 0.759 },
+          { mean: 7690, sd: 1.19, log: true, share: 0.123 },
         ],
         'wrong-order/1': [
-          { mean: 115, sd: 2.4, log: true, share: 0.652 },
-          { mean: 832, sd: 1.49, log: true, share: 0.348 },
+          { mean: 228, sd: 3.55, log: true, share: 0.653 },
+          { mean: 3960, sd: 1.76, log: true, share: 0.347 },
         ],
         'charger/1': [
-          { mean: 74.1, sd: 1.93, log: true, share: 0.545 },
-          { mean: 699, sd: 1.66, log: true, share: 0.455 },
+          { mean: 121, sd: 2.59, log: true, share: 0.548 },
+          { mean: 3100, sd: 2.07, log: true, share: 0.452 },
         ],
         'charge-port/1': [
-          { mean: 36.6, sd: 1.22, log: true, share: 0.159 },
-          { mean: 195, sd: 2.15, log: true, share: 0.527 },
-          { mean: 731, sd: 1.54, log: true, share: 0.313 },
+          { mean: 43, sd: 1.33, log: true, share: 0.159 },
+          { mean: 481, sd: 3.02, log: true, share: 0.526 },
+          { mean: 3260, sd: 1.86, log: true, share: 0.315 },
         ],
         'charge-port/3': [
-          { mean: 112, sd: 2.28, log: true, share: 0.555 },
-          { mean: 788, sd: 1.48, log: true, share: 0.445 },
+          { mean: 222, sd: 3.28, log: true, share: 0.558 },
+          { mean: 3670, sd: 1.76, log: true, share: 0.442 },
         ],
         'phase-hall+rail': [
           { mean: 0.000125, sd: 1.05, log: true, share: 0.235 },

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '875bd5b6acede254',
+  made: '0392f7bb42b66ed4',
   words: {
     'cutoff-off': { healthy: [3.3, 96.7], given: { 'cutoff/1': [91.7, 8.28], 'cutoff/2': [92.3, 7.66], 'cutoff/3': [93, 7.04] } },
     turn: {
@@ -1203,22 +1203,22 @@ export const table: Table = {
     },
     insulation: {
       healthy: [
-        { mean: 74, sd: 1.98, log: true, share: 0.465 },
-        { mean: 615, sd: 1.83, log: true, share: 0.535 },
+        { mean: 123, sd: 2.71, log: true, share: 0.473 },
+        { mean: 2610, sd: 2.36, log: true, share: 0.527 },
       ],
       given: {
         'winding/1': [
-          { mean: 0.899, sd: 1.97, log: true, share: 0.318 },
-          { mean: 193, sd: 3.29, log: true, share: 0.682 },
+          { mean: 0.896, sd: 1.96, log: true, share: 0.317 },
+          { mean: 472, sd: 5.67, log: true, share: 0.683 },
         ],
         'winding/2': [
           { mean: 0.0827, sd: 1.96, log: true, share: 0.319 },
-          { mean: 50.1, sd: 1.51, log: true, share: 0.251 },
-          { mean: 373, sd: 2.39, log: true, share: 0.431 },
+          { mean: 68.4, sd: 1.83, log: true, share: 0.252 },
+          { mean: 1240, sd: 3.52, log: true, share: 0.43 },
         ],
         'winding/3': [
           { mean: 0.00648, sd: 2.16, log: true, share: 0.369 },
-          { mean: 248, sd: 3.22, log: true, share: 0.631 },
+          { mean: 688, sd: 5.44, log: true, share: 0.631 },
         ],
         'water/1': [
           { mean: 0.969, sd: 1.12, log: true, share: 0.192 },
@@ -1234,72 +1234,71 @@ export const table: Table = {
           { mean: 0.08, sd: 1.32, log: true, share: 0.482 },
         ],
         'disc-threads/2': [
-          { mean: 57.5, sd: 1.61, log: true, share: 0.38 },
-          { mean: 214, sd: 1.31, log: true, share: 0.284 },
-          { mean: 740, sd: 1.5, log: true, share: 0.335 },
+          { mean: 84, sd: 2, log: true, share: 0.384 },
+          { mean: 559, sd: 1.46, log: true, share: 0.281 },
+          { mean: 3340, sd: 1.8, log: true, share: 0.335 },
         ],
         'bridge/2': [
-          { mean: 38.8, sd: 1.3, log: true, share: 0.196 },
-          { mean: 194, sd: 2.08, log: true, share: 0.639 },
-          { mean: 1090, sd: 1.3, log: true, share: 0.165 },
+          { mean: 47.2, sd: 1.47, log: true, share: 0.198 },
+          { mean: 477, sd: 2.85, log: true, share: 0.634 },
+          { mean: 5670, sd: 1.48, log: true, share: 0.168 },
         ],
         'gate/3': [
-          { mean: 36.5, sd: 1.27, log: true, share: 0.244 },
-          { mean: 128, sd: 2.01, log: true, share: 0.444 },
-          { mean: 765, sd: 1.56, log: true, share: 0.312 },
+          { mean: 41.4, sd: 1.36, log: true, share: 0.223 },
+          { mean: 236, sd: 2.7, log: true, share: 0.451 },
+          { mean: 3370, sd: 1.93, log: true, share: 0.326 },
         ],
         'rail/1': [
-          { mean: 70.2, sd: 1.95, log: true, share: 0.542 },
-          { mean: 512, sd: 1.93, log: true, share: 0.458 },
+          { mean: 36.1, sd: 1.31, log: true, share: 0.15 },
+          { mean: 192, sd: 2.26, log: true, share: 0.439 },
+          { mean: 2280, sd: 2.36, log: true, share: 0.411 },
         ],
         'pack-weak/1': [
-          { mean: 51.6, sd: 1.62, log: true, share: 0.36 },
-          { mean: 349, sd: 2.43, log: true, share: 0.64 },
+          { mean: 71.9, sd: 2.02, log: true, share: 0.365 },
+          { mean: 1140, sd: 3.56, log: true, share: 0.635 },
         ],
         'pack-contact/1': [
-          { mean: 53.8, sd: 1.59, log: true, share: 0.358 },
-          { mean: 250, sd: 2.02, log: true, share: 0.486 },
-          { mean: 1110, sd: 1.26, log: true, share: 0.157 },
+          { mean: 76.3, sd: 1.97, log: true, share: 0.364 },
+          { mean: 707, sd: 2.73, log: true, share: 0.478 },
+          { mean: 5870, sd: 1.39, log: true, share: 0.158 },
         ],
         'pack-contact/2': [
-          { mean: 99, sd: 2.16, log: true, share: 0.728 },
-          { mean: 828, sd: 1.44, log: true, share: 0.272 },
+          { mean: 182, sd: 3.04, log: true, share: 0.728 },
+          { mean: 3920, sd: 1.69, log: true, share: 0.272 },
         ],
         'wrong-order/1': [
-          { mean: 67, sd: 1.79, log: true, share: 0.436 },
-          { mean: 334, sd: 1.56, log: true, share: 0.43 },
-          { mean: 1080, sd: 1.2, log: true, share: 0.134 },
+          { mean: 103, sd: 2.33, log: true, share: 0.436 },
+          { mean: 1060, sd: 1.91, log: true, share: 0.431 },
+          { mean: 5720, sd: 1.3, log: true, share: 0.133 },
         ],
         'charger/1': [
-          { mean: 36.1, sd: 1.21, log: true, share: 0.22 },
-          { mean: 254, sd: 2.66, log: true, share: 0.78 },
+          { mean: 42.8, sd: 1.32, log: true, share: 0.22 },
+          { mean: 709, sd: 4.11, log: true, share: 0.78 },
         ],
         'charge-port/2': [
-          { mean: 42.5, sd: 1.48, log: true, share: 0.293 },
-          { mean: 323, sd: 2.55, log: true, share: 0.707 },
+          { mean: 56.7, sd: 1.83, log: true, share: 0.314 },
+          { mean: 1070, sd: 3.7, log: true, share: 0.686 },
         ],
-        'motor-plug/2': [
-          { mean: 40.9, sd: 1.39, log: true, share: 0.29 },
-          { mean: 181, sd: 2.23, log: true, share: 0.459 },
-          { mean: 946, sd: 1.36, log: true, share: 0.251 },
+        'clutch-slips/3': [
+          { mean: 92.6, sd: 2.27, log: true, share: 0.428 },
+          { mean: 1310, sd: 3.18, log: true, share: 0.572 },
         ],
-        'clutch-slips/3': [{ mean: 177, sd: 3.17, log: true }],
         'axle-cracked/1': [
-          { mean: 57, sd: 1.58, log: true, share: 0.433 },
-          { mean: 401, sd: 2.29, log: true, share: 0.567 },
+          { mean: 81.7, sd: 1.93, log: true, share: 0.431 },
+          { mean: 1370, sd: 3.33, log: true, share: 0.569 },
         ],
         'pulses-set/1': [
-          { mean: 103, sd: 2.31, log: true, share: 0.718 },
-          { mean: 856, sd: 1.44, log: true, share: 0.282 },
+          { mean: 195, sd: 3.36, log: true, share: 0.721 },
+          { mean: 4140, sd: 1.68, log: true, share: 0.279 },
         ],
         'pedal-sensor/3': [
-          { mean: 60.3, sd: 1.69, log: true, share: 0.425 },
-          { mean: 378, sd: 2.23, log: true, share: 0.575 },
+          { mean: 87, sd: 2.11, log: true, share: 0.414 },
+          { mean: 1220, sd: 3.22, log: true, share: 0.586 },
         ],
         'bridge+winding': [
-          { mean: 0.076, sd: 7.63, log: true, share: 0.338 },
-          { mean: 45.8, sd: 1.39, log: true, share: 0.231 },
-          { mean: 360, sd: 2.4, log: true, share: 0.43 },
+          { mean: 0.0763, sd: 7.68, log: true, share: 0.339 },
+          { mean: 106, sd: 2.46, log: true, share: 0.373 },
+          { mean: 2440, sd: 2.18, log: true, share: 0.289 },
         ],
         'water+bearing': [
           { mean: 0.184, sd: 3.22, log: true, share: 0.739 },
@@ -1309,18 +1308,18 @@ export const table: Table = {
     },
     'phase-to-hall': {
       healthy: [
-        { mean: 79.1, sd: 1.94, log: true, share: 0.586 },
-        { mean: 640, sd: 1.88, log: true, share: 0.414 },
+        { mean: 134, sd: 2.64, log: true, share: 0.593 },
+        { mean: 2740, sd: 2.46, log: true, share: 0.407 },
       ],
       given: {
         'hall-wire/1': [
-          { mean: 38, sd: 1.24, log: true, share: 0.144 },
-          { mean: 224, sd: 2.21, log: true, share: 0.661 },
-          { mean: 1090, sd: 1.25, log: true, share: 0.195 },
+          { mean: 45.4, sd: 1.35, log: true, share: 0.144 },
+          { mean: 596, sd: 3.16, log: true, share: 0.662 },
+          { mean: 5840, sd: 1.38, log: true, share: 0.194 },
         ],
         'hall-wire/3': [
-          { mean: 45.8, sd: 1.44, log: true, share: 0.393 },
-          { mean: 317, sd: 2.47, log: true, share: 0.607 },
+          { mean: 59.6, sd: 1.69, log: true, share: 0.391 },
+          { mean: 974, sd: 3.71, log: true, share: 0.609 },
         ],
         'phase-hall/1': [
           { mean: 0.0223, sd: 1.68, log: true, share: 0.466 },
@@ -1337,16 +1336,16 @@ export const table: Table = {
         ],
         'lead-torn/1': [
           { mean: 0.00753, sd: 12.1, log: true, share: 0.35 },
-          { mean: 218, sd: 3.02, log: true, share: 0.65 },
+          { mean: 568, sd: 4.93, log: true, share: 0.65 },
         ],
         'lead-torn/2': [
-          { mean: 0.0181, sd: 17.9, log: true, share: 0.284 },
-          { mean: 175, sd: 3.28, log: true, share: 0.716 },
+          { mean: 0.0183, sd: 18.1, log: true, share: 0.284 },
+          { mean: 414, sd: 5.61, log: true, share: 0.716 },
         ],
         'lead-torn/3': [
           { mean: 0.00579, sd: 11.5, log: true, share: 0.269 },
-          { mean: 67.1, sd: 1.87, log: true, share: 0.363 },
-          { mean: 503, sd: 2.09, log: true, share: 0.368 },
+          { mean: 130, sd: 2.77, log: true, share: 0.427 },
+          { mean: 2570, sd: 2.42, log: true, share: 0.304 },
         ],
         'water/1': [
           { mean: 1.78, sd: 1.35, log: true, share: 0.485 },
@@ -1361,68 +1360,78 @@ export const table: Table = {
           { mean: 0.0843, sd: 1.42, log: true, share: 0.553 },
         ],
         'bearing-seat/3': [
-          { mean: 46.6, sd: 1.45, log: true, share: 0.288 },
-          { mean: 405, sd: 2.22, log: true, share: 0.712 },
+          { mean: 62, sd: 1.71, log: true, share: 0.295 },
+          { mean: 748, sd: 2.31, log: true, share: 0.449 },
+          { mean: 4490, sd: 1.52, log: true, share: 0.256 },
         ],
-        'cover-cracked/2': [{ mean: 228, sd: 3.04, log: true }],
+        'cover-cracked/2': [{ mean: 609, sd: 4.97, log: true }],
         'temp-sensor/2': [
-          { mean: 89.4, sd: 2, log: true, share: 0.489 },
-          { mean: 568, sd: 1.78, log: true, share: 0.511 },
+          { mean: 155, sd: 2.69, log: true, share: 0.484 },
+          { mean: 2240, sd: 2.31, log: true, share: 0.516 },
         ],
         'bridge/3': [
-          { mean: 105, sd: 2.2, log: true, share: 0.543 },
-          { mean: 681, sd: 1.82, log: true, share: 0.457 },
+          { mean: 222, sd: 3.28, log: true, share: 0.582 },
+          { mean: 3260, sd: 2.25, log: true, share: 0.418 },
+        ],
+        'asleep/1': [
+          { mean: 77.4, sd: 1.97, log: true, share: 0.357 },
+          { mean: 1800, sd: 2.9, log: true, share: 0.643 },
         ],
         'asleep/3': [
-          { mean: 122, sd: 2.47, log: true, share: 0.672 },
-          { mean: 770, sd: 1.48, log: true, share: 0.328 },
+          { mean: 249, sd: 3.68, log: true, share: 0.677 },
+          { mean: 3570, sd: 1.75, log: true, share: 0.323 },
         ],
         'pack-contact/1': [
-          { mean: 47.9, sd: 1.41, log: true, share: 0.254 },
-          { mean: 306, sd: 1.99, log: true, share: 0.545 },
-          { mean: 1110, sd: 1.21, log: true, share: 0.201 },
+          { mean: 64.2, sd: 1.65, log: true, share: 0.255 },
+          { mean: 938, sd: 2.7, log: true, share: 0.543 },
+          { mean: 5940, sd: 1.32, log: true, share: 0.202 },
         ],
         'brake-drag/3': [
-          { mean: 35.1, sd: 1.22, log: true, share: 0.12 },
-          { mean: 225, sd: 2.17, log: true, share: 0.67 },
-          { mean: 1060, sd: 1.32, log: true, share: 0.209 },
+          { mean: 41.3, sd: 1.35, log: true, share: 0.123 },
+          { mean: 598, sd: 3.03, log: true, share: 0.667 },
+          { mean: 5540, sd: 1.5, log: true, share: 0.21 },
         ],
         'charge-port/1': [
-          { mean: 151, sd: 2.71, log: true, share: 0.719 },
-          { mean: 1010, sd: 1.3, log: true, share: 0.281 },
+          { mean: 339, sd: 4.22, log: true, share: 0.721 },
+          { mean: 5300, sd: 1.44, log: true, share: 0.279 },
         ],
         'motor-plug/3': [
-          { mean: 58.5, sd: 1.78, log: true, share: 0.396 },
-          { mean: 569, sd: 1.92, log: true, share: 0.604 },
+          { mean: 86.1, sd: 2.31, log: true, share: 0.399 },
+          { mean: 2300, sd: 2.55, log: true, share: 0.601 },
         ],
         'gear-stripped/1': [
-          { mean: 52.3, sd: 1.67, log: true, share: 0.302 },
-          { mean: 371, sd: 2.14, log: true, share: 0.698 },
+          { mean: 75.3, sd: 2.14, log: true, share: 0.311 },
+          { mean: 1260, sd: 2.97, log: true, share: 0.689 },
         ],
         'key-sheared/2': [
-          { mean: 37, sd: 1.22, log: true, share: 0.156 },
-          { mean: 237, sd: 2.2, log: true, share: 0.676 },
-          { mean: 1230, sd: 1.19, log: true, share: 0.168 },
+          { mean: 44, sd: 1.32, log: true, share: 0.157 },
+          { mean: 654, sd: 3.12, log: true, share: 0.678 },
+          { mean: 6990, sd: 1.27, log: true, share: 0.165 },
         ],
         'planet-loose/1': [
-          { mean: 59.5, sd: 1.7, log: true, share: 0.427 },
-          { mean: 458, sd: 1.7, log: true, share: 0.444 },
-          { mean: 1310, sd: 1.15, log: true, share: 0.129 },
+          { mean: 87.2, sd: 2.13, log: true, share: 0.426 },
+          { mean: 1670, sd: 2.16, log: true, share: 0.449 },
+          { mean: 7690, sd: 1.2, log: true, share: 0.125 },
+        ],
+        'planet-loose/3': [
+          { mean: 39, sd: 1.33, log: true, share: 0.157 },
+          { mean: 419, sd: 2.94, log: true, share: 0.501 },
+          { mean: 3170, sd: 2.02, log: true, share: 0.342 },
         ],
         'speed-sensor/1': [
-          { mean: 50.5, sd: 1.56, log: true, share: 0.356 },
-          { mean: 340, sd: 1.77, log: true, share: 0.458 },
-          { mean: 1210, sd: 1.19, log: true, share: 0.186 },
+          { mean: 70.9, sd: 1.93, log: true, share: 0.363 },
+          { mean: 1090, sd: 2.23, log: true, share: 0.449 },
+          { mean: 6740, sd: 1.29, log: true, share: 0.188 },
         ],
         'pedal-sensor/1': [
-          { mean: 53, sd: 1.66, log: true, share: 0.329 },
-          { mean: 348, sd: 1.85, log: true, share: 0.496 },
-          { mean: 1130, sd: 1.21, log: true, share: 0.175 },
+          { mean: 74.7, sd: 2.08, log: true, share: 0.329 },
+          { mean: 1120, sd: 2.44, log: true, share: 0.496 },
+          { mean: 6110, sd: 1.31, log: true, share: 0.175 },
         ],
         'lead-torn+axle-cracked': [
-          { mean: 0.012, sd: 17.9, log: true, share: 0.327 },
-          { mean: 60.3, sd: 1.84, log: true, share: 0.288 },
-          { mean: 482, sd: 1.99, log: true, share: 0.385 },
+          { mean: 0.0121, sd: 18, log: true, share: 0.327 },
+          { mean: 74.7, sd: 2.14, log: true, share: 0.25 },
+          { mean: 1530, sd: 2.99, log: true, share: 0.423 },
         ],
         'water+bearing': [
           { mean: 0.222, sd: 3.57, log: true, share: 0.745 },

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: 'cf950bfae4a79076',
+  made: '7e01b7eb9aee5206',
   words: {
     'cutoff-off': {
       healthy: [8.9, 91.1],

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '610939c7037b43dd',
+  made: '83231ba9383a6973',
   words: {
     code: {
       healthy: [93.3, 0.185, 0.185, 0.185, 0.185, 5.74, 0.185],

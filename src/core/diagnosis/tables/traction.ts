@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '7fe68524ebcbe132',
+  made: '2fc391617303addc',
   words: {
     codes: {
       healthy: [96.9, 0.796, 0.796, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184],
@@ -504,36 +504,36 @@ export const table: Table = {
     },
     'resolver-frame': {
       healthy: [
-        { mean: 82.4, sd: 1.67, log: true, share: 0.521 },
-        { mean: 416, sd: 1.69, log: true, share: 0.479 },
+        { mean: 152, sd: 2.29, log: true, share: 0.512 },
+        { mean: 2260, sd: 2.42, log: true, share: 0.488 },
       ],
       given: {
         'resolver-short/1': [
           { mean: 0.294, sd: 1.88, log: true, share: 0.425 },
-          { mean: 192, sd: 2.49, log: true, share: 0.575 },
+          { mean: 642, sd: 4.57, log: true, share: 0.575 },
         ],
         'resolver-short/2': [
           { mean: 0.0366, sd: 1.96, log: true, share: 0.387 },
-          { mean: 171, sd: 2.6, log: true, share: 0.613 },
+          { mean: 528, sd: 4.92, log: true, share: 0.613 },
         ],
         'resolver-short/3': [
           { mean: 0.00299, sd: 2.28, log: true, share: 0.438 },
-          { mean: 62.1, sd: 1.66, log: true, share: 0.23 },
-          { mean: 395, sd: 1.85, log: true, share: 0.333 },
+          { mean: 79.5, sd: 2.05, log: true, share: 0.196 },
+          { mean: 1770, sd: 3.12, log: true, share: 0.366 },
         ],
         'cable-wet/2': [
-          { mean: 44, sd: 1.24, log: true, share: 0.275 },
-          { mean: 102, sd: 1.48, log: true, share: 0.294 },
-          { mean: 458, sd: 1.55, log: true, share: 0.431 },
+          { mean: 53.8, sd: 1.41, log: true, share: 0.262 },
+          { mean: 216, sd: 1.99, log: true, share: 0.31 },
+          { mean: 2740, sd: 2.08, log: true, share: 0.428 },
         ],
         'interlock/3': [
-          { mean: 70.8, sd: 1.67, log: true, share: 0.381 },
-          { mean: 389, sd: 1.55, log: true, share: 0.492 },
-          { mean: 881, sd: 1.11, log: true, share: 0.127 },
+          { mean: 123, sd: 2.33, log: true, share: 0.383 },
+          { mean: 2090, sd: 2.07, log: true, share: 0.492 },
+          { mean: 8220, sd: 1.16, log: true, share: 0.125 },
         ],
         'command-pot/1': [
-          { mean: 111, sd: 1.74, log: true, share: 0.542 },
-          { mean: 450, sd: 1.54, log: true, share: 0.458 },
+          { mean: 260, sd: 2.53, log: true, share: 0.545 },
+          { mean: 2650, sd: 2.04, log: true, share: 0.455 },
         ],
       },
     },
@@ -701,35 +701,34 @@ export const table: Table = {
       },
     },
     alone: {
-      healthy: [{ mean: 776, sd: 2.59, log: true }],
+      healthy: [{ mean: 1830, sd: 4.05, log: true }],
       given: {
         'resolver-open/3': [
-          { mean: 151, sd: 1.16, log: true, share: 0.148 },
-          { mean: 435, sd: 1.71, log: true, share: 0.58 },
-          { mean: 2110, sd: 1.46, log: true, share: 0.272 },
+          { mean: 161, sd: 1.2, log: true, share: 0.138 },
+          { mean: 769, sd: 2.23, log: true, share: 0.594 },
+          { mean: 7930, sd: 1.69, log: true, share: 0.268 },
         ],
         'angle-off/1': [
-          { mean: 239, sd: 1.41, log: true, share: 0.338 },
-          { mean: 725, sd: 1.89, log: true, share: 0.497 },
-          { mean: 3000, sd: 1.2, log: true, share: 0.165 },
+          { mean: 663, sd: 2.53, log: true, share: 0.739 },
+          { mean: 9530, sd: 1.68, log: true, share: 0.261 },
         ],
         'phase-lug/1': [
-          { mean: 302, sd: 1.71, log: true, share: 0.583 },
-          { mean: 1850, sd: 1.59, log: true, share: 0.417 },
+          { mean: 458, sd: 2.19, log: true, share: 0.585 },
+          { mean: 6510, sd: 1.96, log: true, share: 0.415 },
         ],
         'winding/1': [
-          { mean: 18.5, sd: 1.96, log: true, share: 0.407 },
-          { mean: 719, sd: 2.74, log: true, share: 0.593 },
+          { mean: 18.3, sd: 1.95, log: true, share: 0.4 },
+          { mean: 1570, sd: 4.52, log: true, share: 0.6 },
         ],
         'winding/2': [
           { mean: 1.75, sd: 2.09, log: true, share: 0.419 },
-          { mean: 300, sd: 1.71, log: true, share: 0.368 },
-          { mean: 1750, sd: 1.62, log: true, share: 0.214 },
+          { mean: 435, sd: 2.13, log: true, share: 0.359 },
+          { mean: 5740, sd: 2.06, log: true, share: 0.222 },
         ],
         'winding/3': [
           { mean: 0.155, sd: 1.85, log: true, share: 0.375 },
-          { mean: 190, sd: 1.31, log: true, share: 0.197 },
-          { mean: 1050, sd: 2.15, log: true, share: 0.428 },
+          { mean: 224, sd: 1.42, log: true, share: 0.189 },
+          { mean: 2740, sd: 3.13, log: true, share: 0.436 },
         ],
         'insulation-low/1': [
           { mean: 5.66, sd: 1.42, log: true, share: 0.434 },
@@ -755,32 +754,28 @@ export const table: Table = {
           { mean: 0.184, sd: 1.46, log: true, share: 0.552 },
           { mean: 0.505, sd: 1.38, log: true, share: 0.448 },
         ],
-        'magnets/1': [
-          { mean: 241, sd: 1.44, log: true, share: 0.395 },
-          { mean: 1280, sd: 1.97, log: true, share: 0.605 },
-        ],
         'magnets/2': [
-          { mean: 258, sd: 1.52, log: true, share: 0.485 },
-          { mean: 1520, sd: 1.83, log: true, share: 0.515 },
+          { mean: 360, sd: 1.85, log: true, share: 0.481 },
+          { mean: 4790, sd: 2.42, log: true, share: 0.519 },
         ],
-        'magnets/3': [
-          { mean: 233, sd: 1.57, log: true, share: 0.416 },
-          { mean: 1220, sd: 1.89, log: true, share: 0.584 },
+        'switch-open/3': [
+          { mean: 469, sd: 2.18, log: true, share: 0.55 },
+          { mean: 6890, sd: 1.88, log: true, share: 0.45 },
         ],
         'low-volts/3': [
-          { mean: 207, sd: 1.34, log: true, share: 0.318 },
-          { mean: 696, sd: 1.76, log: true, share: 0.482 },
-          { mean: 2770, sd: 1.29, log: true, share: 0.2 },
+          { mean: 261, sd: 1.53, log: true, share: 0.315 },
+          { mean: 1630, sd: 2.39, log: true, share: 0.504 },
+          { mean: 12200, sd: 1.39, log: true, share: 0.181 },
         ],
         'locked/1': [
-          { mean: 198, sd: 1.37, log: true, share: 0.335 },
-          { mean: 923, sd: 1.91, log: true, share: 0.462 },
-          { mean: 2770, sd: 1.22, log: true, share: 0.204 },
+          { mean: 251, sd: 1.59, log: true, share: 0.345 },
+          { mean: 2440, sd: 2.51, log: true, share: 0.453 },
+          { mean: 11800, sd: 1.31, log: true, share: 0.203 },
         ],
         'winding+switch-shorted': [
-          { mean: 1.79, sd: 6.5, log: true, share: 0.368 },
-          { mean: 209, sd: 1.41, log: true, share: 0.203 },
-          { mean: 1260, sd: 1.95, log: true, share: 0.429 },
+          { mean: 1.79, sd: 6.5, log: true, share: 0.367 },
+          { mean: 276, sd: 1.71, log: true, share: 0.213 },
+          { mean: 3860, sd: 2.57, log: true, share: 0.42 },
         ],
         'cable-wet+earth-strap': [
           { mean: 0.6, sd: 2.75, log: true, share: 0.523 },
