@@ -157,11 +157,11 @@ test('a new core goes into the old wheel of a geared hub, end to end; a stop cau
   const job = new URL(page.url()).pathname.split('/').at(-1)!
 
   // The first time in a job the button opens after two seconds, by itself, and keeps its focus.
-  await stepUntil(page, /Key off, draw the pack/)
+  await stepUntil(page, /Switch off, draw the pack/)
   const off = card(page).locator('button.bg-copper').first()
   await expect(off).toHaveAttribute('aria-disabled', 'true')
   await off.click({ force: true })
-  expect(await title(page)).toMatch(/Key off, draw the pack/)
+  expect(await title(page)).toMatch(/Switch off, draw the pack/)
   await off.focus()
   await expect(off).not.toHaveAttribute('aria-disabled', 'true', { timeout: 6_000 })
   await expect(off).toBeFocused()

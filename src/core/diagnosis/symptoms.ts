@@ -108,5 +108,5 @@ export function isKnown(kind: DriveKind): kind is KnownDrive {
 /** What owners say of a machine: symptoms of those of its drives of which something is known. */
 export function symptomsFor(drives: readonly DriveKind[]): { readonly id: SymptomId; readonly name: string }[] {
   const ids = new Set<SymptomId>(drives.flatMap((kind) => (isKnown(kind) ? SYMPTOMS[kind] : [])))
-  return [...ids].map((id) => ({ id, name: SAID[id].name }))
+  return [...ids].map((id) => ({ id, name: SAID[id] }))
 }

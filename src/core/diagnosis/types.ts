@@ -1,5 +1,4 @@
 import type { UnitId } from '../units'
-import type { Said } from './said'
 
 /** The candidate that is always there: something that is not in the list. */
 export const NONE = 'none'
@@ -45,8 +44,11 @@ export interface Pair {
 }
 
 /** Something the owner tells. */
-export interface Symptom extends Said, Told {
+export interface Symptom extends Told {
   readonly id: string
+  readonly name: string
+  /** What owners say of it: any of these, from the beginning of a word on. */
+  readonly says: readonly string[]
 }
 
 /** How often a machine with each fault shows it; `otherwise` for the faults not named. */

@@ -1,4 +1,5 @@
 import { SAID, type SymptomId } from '../said'
+import { SAYS } from './says'
 import {
   type Bell,
   type Catalogue,
@@ -34,7 +35,7 @@ const outcomesOf = (outcomes: Readonly<Record<string, string>>): WordAnswer['out
 
 /** Symptoms by how often each fault shows them. */
 export function toldBy(told: Readonly<Partial<Record<SymptomId, Told>>>): Symptom[] {
-  return (Object.entries(told) as [SymptomId, Told][]).map(([id, how]) => ({ id, ...SAID[id], ...how }))
+  return (Object.entries(told) as [SymptomId, Told][]).map(([id, how]) => ({ id, name: SAID[id], says: SAYS[id], ...how }))
 }
 
 /** How often symptoms are shown, with faults besides that show them, and symptoms besides. */
