@@ -85,7 +85,7 @@ export async function sizes(cluster) {
     rows.push(['a job, its workers and all other script', whole, JOB_LIMIT])
     say('First-load script, gzipped, cold:')
     for (const [name, bytes, limit] of rows)
-      say(`  ${(bytes / 1000).toFixed(0).padStart(4)} kB of ${limit / 1000}  ${name}${bytes > limit ? '  ▲ over' : ''}`)
+      say(`  ${(bytes / 1000).toFixed(1).padStart(6)} kB of ${limit / 1000}  ${name}${bytes > limit ? '  ▲ over' : ''}`)
     const { precacheLine } = await import('../precache.mjs')
     say(`  ${precacheLine()}`)
     return { passed: rows.filter(([, b, l]) => b > 0 && b <= l).length, failed: rows.filter(([, b, l]) => b === 0 || b > l).length }
