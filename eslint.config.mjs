@@ -28,6 +28,8 @@ export default ts.config(
         },
       ],
       'max-len': ['error', { code: 140, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true }],
+      // A module that exports `then` is taken for a promise where it is imported on demand, and never comes.
+      'no-restricted-exports': ['error', { restrictedNamedExports: ['then'] }],
     },
   },
   {
