@@ -2,13 +2,13 @@ import type { Hypothesis } from './hypotheses'
 import { type Bell, type Evidence, NONE, type NumberAnswer, type Rows, type Symptom, type Test, type WordAnswer } from './types'
 
 /** Share of answers that are simply wrong: a slipped probe, a misheard word. Nothing is ever ruled out by one answer. */
-const SLIP = 0.02
+export const SLIP = 0.02
 /** Something that is in no list leaves most tests as they are, and any of them odd at times. */
-const ODD = 0.15
+export const ODD = 0.15
 /** A symptom that the owner is not sure of, or that we read out of a sentence, counts half. */
 const MAYBE = 0.5
 /** How often a fault that comes and goes is there when it is looked for. Estimated. */
-const THERE = 0.4
+export const THERE = 0.4
 
 /** Density of a mixture at x, blurred by `u` (same unit). Per unit; for `log` bells per unit too. */
 export function density(bells: readonly Bell[], x: number, u: number): number {

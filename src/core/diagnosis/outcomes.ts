@@ -1,5 +1,5 @@
 import type { Hypothesis } from './hypotheses'
-import { bellsOf, chancesOf, isLog, shareBeyond } from './likelihood'
+import { bellsOf, chancesOf, isLog, ODD, shareBeyond, SLIP } from './likelihood'
 import { type Bell, NONE, type NumberAnswer, type Test } from './types'
 
 /** An answer that a test may give: a word, or a value between two. */
@@ -18,9 +18,6 @@ export interface Foresight {
 
 /** Bands of values that a measured answer is looked ahead by. */
 const BANDS = 12
-/** Of a value: slips, and what is odd under `none`. */
-const SLIP = 0.02
-const ODD = 0.15
 
 /** Every answer of a test under every hypothesis. Depends on neither evidence nor place: made once for a catalogue. */
 export function foreseen(test: Test, of: readonly Hypothesis[]): Foresight {

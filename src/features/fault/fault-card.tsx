@@ -4,12 +4,12 @@ import * as say from '../../words/en/screens/fault'
 import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
-import { cautionsOf } from '../../words/en/cautions'
 import { inside } from '../../words/en/inside'
 import { useJob } from '../shared/context'
 import { ConnectorFace } from '../shared/connector-face'
 import { powerAgainst } from './power-against'
 import { PowerGuard } from './power-guard'
+import { TestCautions } from './test-cautions'
 import { logWord } from './test-sheet'
 import { type Diagnosis, useDiagnosis } from './use-diagnosis'
 import { actionOf, beliefWord, costWords, faultName, percent } from '../../words/en/suspects'
@@ -38,7 +38,6 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const { test } = ranked
   const against = powerAgainst(job, test)
   const list = meanings(catalogue, ranked)
-  const caution = cautionsOf(test.cautions ?? [])[0]
   const words = test.answer.kind === 'words' ? test.answer : null
   const places = file ? driveConnections(file, drive) : null
   const face = test.reach === 'hall' ? places?.hall : test.reach === 'phases' ? places?.phases : null
@@ -52,6 +51,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       <h2 className="title text-[30px]">{test.title}</h2>
       <p className="text-[17px]">{test.how}</p>
       <WayIn ranked={ranked} diagnosis={diagnosis} />
+      <TestCautions test={test} />
       <PowerGuard test={test} />
       {connection && ranked.cost.access < 0.5 ? <ConnectorFace connection={connection} /> : null}
       {words ? (
@@ -80,30 +80,6 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
         </dl>
       )}
       {test.answer.estimated ? <p className="text-[14px] text-steel">{say.answersEstimated}</p> : null}
-      {caution || test.trap ? (
-        <div
-          className={
-            caution?.level === 'stop'
-              ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2.5 text-[16px]'
-              : 'border-l-[6px] border-look bg-look-tint px-4 py-2.5 text-[16px]'
-          }
-        >
-          {caution ? (
-            <p>
-              <span className={caution.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>
-                {caution.level === 'stop' ? '▲' : '◆'}{' '}
-              </span>
-              {caution.text}
-            </p>
-          ) : null}
-          {test.trap ? (
-            <p>
-              <span className="font-bold text-look">◆ </span>
-              {test.trap}
-            </p>
-          ) : null}
-        </div>
-      ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork && !words ? (
           <Button weight="primary" disabled={against !== null} onClick={() => open({ kind: 'test', test: test.id, drive: drive.id })}>

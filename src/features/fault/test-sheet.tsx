@@ -8,7 +8,6 @@ import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { Keypad } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
-import { cautionsOf } from '../../words/en/cautions'
 import { observedWords } from '../../words/en/diagnosis'
 import { SKIPPED_WORDS } from '../../words/en/entries'
 import { type JobContext, useJob } from '../shared/context'
@@ -17,6 +16,7 @@ import { useInstrument } from '../shared/use-instrument'
 import { readFaultWords } from '../../words/en/read-errors'
 import { powerAgainst } from './power-against'
 import { PowerGuard } from './power-guard'
+import { TestCautions } from './test-cautions'
 
 function useTest(id: string): Test | undefined {
   const { file } = useJob()
@@ -39,18 +39,7 @@ export function TestSheet({ test: id, drive, onClose }: { readonly test: string;
   return (
     <Sheet open onClose={onClose} title={test.title} note={test.how}>
       <div className="grid gap-4">
-        {test.trap ? (
-          <p className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16px]">
-            <span className="font-bold text-look">◆ </span>
-            {test.trap}
-          </p>
-        ) : null}
-        {cautionsOf(test.cautions ?? []).map((c) => (
-          <p key={c.text} className="text-[15.5px]">
-            <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲' : '◆'} </span>
-            {c.text}
-          </p>
-        ))}
+        <TestCautions test={test} />
         <PowerGuard test={test} />
         {test.answer.kind === 'words' ? (
           <div className="grid gap-2" role="group" aria-label={say.whatItShowed}>

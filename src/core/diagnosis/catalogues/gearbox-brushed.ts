@@ -436,6 +436,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 4,
       reach: 'outside',
       power: 'dead',
+      cautions: ['H78'],
       trap: 'Brush dust reads low: blow it out, read again.',
       answer: measured({
         quantity: 'insulation',

@@ -470,7 +470,7 @@ function phases(): TestDraft[] {
       minutes: 3,
       reach: 'phases',
       power: 'dead',
-      cautions: ['H67'],
+      cautions: ['H67', 'H78'],
       trap: '5 MΩ is good, below 1 MΩ stop: estimates.',
       answer: measured({
         quantity: 'insulation',

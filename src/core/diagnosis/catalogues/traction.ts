@@ -478,7 +478,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 8,
       reach: 'phases',
       power: 'dead',
-      cautions: ['H67'],
+      cautions: ['H67', 'H78'],
       trap: '100 MΩ and more is usual; 5 to 100 look, dry, again; below 5 stop (IEEE 43, random-wound).',
       answer: measured({
         quantity: 'insulation, 60 s',
