@@ -137,17 +137,19 @@ function planned(
     [...compileUp(index, variants, all, spared)]
       .sort(upByTitle)
       .map((u) => ({ ...u, doing: orByFeel(index, u, options.byFeel ?? 'covers') }))
-  const stopped = stoppedBy(index, returns(new Set()), lacking)
+  const unspared = returns(new Set())
+  const stopped = stoppedBy(index, unspared, lacking)
   if (stopped) return fail({ kind: 'missing-tool', ...stopped })
   const bottom = down.placed.at(-1)?.pose ?? start.pose
   const atBottom = { ...setting, pose: bottom, tool: null, limits: { ...setting.limits, ...half(watch, 1) } }
   const wayUp = (spared: ReadonlySet<string> | null) => {
-    const ups = returns(spared).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
+    const ups = (spared?.size === 0 ? unspared : returns(spared)).map((u) => ({ ...u, doing: equip(u.doing, lacking) }))
     const back = upItems(file, ups, variants, atTheBottom)
     const actionOf = new Map(ups.map((u) => [u.id, u.action]))
+    const apartAgain = new Set(ups.flatMap((u) => (u.again === 'apart' ? [u.id] : [])))
     const equals: AmongEquals = {
       // Nobody turns or lets down a live machine that may as well be dead.
-      early: (id) => ups.some((u) => u.id === id && u.again === 'apart'),
+      early: (id) => apartAgain.has(id),
       near: (a, b) => nearer(actionOf.get(a)!, actionOf.get(b)!),
     }
     return { ups, back, planned: cheapestOrder(back.items, back.goal, equals, atBottom) }

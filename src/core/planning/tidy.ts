@@ -11,13 +11,21 @@ export type Near = (a: number, b: number) => number
  * nothing, and then what is near to what was just done.
  * @param early tasks that come as early as costs nothing
  */
-export function tidied(problem: Problem, order: readonly Placing[], cost: number, early: (task: number) => boolean, near: Near): Placing[] {
+export function tidied(
+  problem: Problem,
+  order: readonly Placing[],
+  cost: number,
+  isEarly: (task: number) => boolean,
+  near: Near,
+): Placing[] {
   if (order.length > LONGEST_TIDIED) return [...order]
+  // Both are asked of the same tasks again and again.
+  const soon = Uint8Array.from(problem.tasks, (_, task) => (isEarly(task) ? 1 : 0))
+  const early = (task: number): boolean => soon[task] === 1
   const costsNoMore = (moved: readonly Placing[]): boolean => {
     const same = costOf(problem, moved)
     return same !== null && same <= cost
   }
-  // Asked of the same pairs again and again.
   const count = problem.tasks.length
   const known = new Float64Array(count * count).fill(NaN)
   const nearOnce: Near = (a, b) => {
@@ -77,6 +85,7 @@ function drawnTogether(order: readonly Placing[], early: (task: number) => boole
   const n = best.length
   const tasks = Int32Array.from(best, (p) => p.task)
   const last = (list: readonly Placing[]): number => list.findLastIndex((p) => early(p.task))
+  let lastEarly = last(best)
   /** Between the steps at two places; 0 before the first and after the last. */
   const at = (a: number, b: number): number => (a < 0 || b >= n ? 0 : near(tasks[a]!, tasks[b]!))
   /** What moving `size` steps from `from` to before `to` gains in nearness. */
@@ -96,8 +105,9 @@ function drawnTogether(order: readonly Placing[], early: (task: number) => boole
           const rest = [...best.slice(0, from), ...best.slice(from + size)]
           const place = to > from ? to - size : to
           const next = [...rest.slice(0, place), ...block, ...rest.slice(place)]
-          if (last(next) > last(best) || !costsNoMore(next)) continue
+          if ((lastEarly >= 0 && last(next) > lastEarly) || !costsNoMore(next)) continue
           best = next
+          lastEarly = last(best)
           for (let i = 0; i < n; i++) tasks[i] = best[i]!.task
           return true
         }
