@@ -10,6 +10,7 @@ import {
   type Test,
   type TestCost,
 } from '../src/core/diagnosis'
+import { SLIP, THERE } from '../src/core/diagnosis/likelihood'
 import { bestSearch } from '../src/core/diagnosis/search'
 import { SIMULATED, type Chance, type SimulatedKind } from '../src/core/simulated'
 import { FULL_VOLTS, type Kind, machine, read, seeded, shownOf } from '../scripts/likelihoods/bench'
@@ -21,10 +22,6 @@ export interface Case {
   /** What a test shows when it is taken; a machine whose fault comes and goes may show itself sound. */
   readonly answer: (test: Test) => Evidence
 }
-
-/** How often a fault that comes and goes is there when it is looked for, and how often an answer is simply wrong. */
-const THERE = 0.4
-const SLIP = 0.02
 
 const pick = (weights: readonly number[], x: number): number => {
   let left = x * weights.reduce((a, b) => a + b, 0)

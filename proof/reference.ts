@@ -2,14 +2,12 @@ import { computeValue, faultsOf, NONE, type Catalogue, type Evidence, type Test 
 import { adviseOn, prepare, type Prepared } from '../src/core/diagnosis/next-test'
 import { candidates } from '../src/core/diagnosis'
 import { hypotheses, type Hypothesis } from '../src/core/diagnosis/hypotheses'
-import { logLikelihood } from '../src/core/diagnosis/likelihood'
+import { logLikelihood, SLIP, THERE } from '../src/core/diagnosis/likelihood'
+import { below, normal as gauss } from '../src/core/diagnosis/normal'
 import type { Foresight } from '../src/core/diagnosis/outcomes'
 import { SIMULATED, type SimulatedKind } from '../src/core/simulated'
 import { type Kind, machine, seeded } from '../scripts/likelihoods/bench'
 import type { Adviser } from './diagnosed'
-
-const SLIP = 0.02
-const THERE = 0.4
 
 /** What a simulated machine truly is at every test: values without an instrument, and a word drawn once. */
 interface Particles {
@@ -59,14 +57,6 @@ export function particlesOf(kind: Kind, catalogue: Catalogue, count: number): re
     }
     return { candidate, fault: id, values, sound, words, soundWords, steady, count, prior: usual[candidate]! / all }
   })
-}
-
-const gauss = (z: number): number => Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI)
-/** Share of a normal below z (Abramowitz and Stegun 26.2.17). */
-function below(z: number): number {
-  const t = 1 / (1 + 0.2316419 * Math.abs(z))
-  const tail = gauss(z) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
-  return z >= 0 ? 1 - tail : tail
 }
 
 /** How well each particle explains a piece of evidence: the simulator’s own likelihood. */

@@ -1,4 +1,5 @@
 import type { Bell } from '../../src/core/diagnosis'
+import { normal, quantile } from '../../src/core/diagnosis/normal'
 
 /** Bells that a set of values is told by at the most. */
 const MOST = 3
@@ -10,7 +11,7 @@ interface Part {
   w: number
 }
 
-const normal = (x: number, { m, s }: Part): number => Math.exp(-0.5 * ((x - m) / s) ** 2) / (s * Math.sqrt(2 * Math.PI))
+const density = (x: number, { m, s }: Part): number => normal((x - m) / s) / s
 
 /** Expectation and maximisation (Dempster, Laird & Rubin 1977) from the quantiles on; no part narrower than `floor`. */
 function mixture(values: readonly number[], n: number, floor: number): { readonly parts: readonly Part[]; readonly log: number } {
@@ -26,7 +27,7 @@ function mixture(values: readonly number[], n: number, floor: number): { readonl
     const sums = parts.map(() => ({ w: 0, x: 0, xx: 0 }))
     log = 0
     for (const x of values) {
-      const p = parts.map((part) => part.w * normal(x, part) + 1e-300)
+      const p = parts.map((part) => part.w * density(x, part) + 1e-300)
       const all = p.reduce((a, b) => a + b, 0)
       log += Math.log(all)
       p.forEach((pi, i) => {
@@ -90,11 +91,4 @@ export function ranked(a: readonly number[], b: readonly number[]): number {
   const [x, y] = [scores(a), scores(b)]
   const dot = (p: readonly number[], q: readonly number[]): number => p.reduce((s, v, i) => s + v * q[i]!, 0)
   return dot(x, y) / Math.sqrt(dot(x, x) * dot(y, y))
-}
-
-/** Standard normal quantile (Abramowitz and Stegun 26.2.23). */
-function quantile(p: number): number {
-  if (p > 0.5) return -quantile(1 - p)
-  const t = Math.sqrt(-2 * Math.log(p))
-  return -(t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t))
 }

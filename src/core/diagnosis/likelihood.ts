@@ -1,4 +1,5 @@
 import type { Hypothesis } from './hypotheses'
+import { below, normal } from './normal'
 import { type Bell, type Evidence, NONE, type NumberAnswer, type Rows, type Symptom, type Test, type WordAnswer } from './types'
 
 /** Share of answers that are simply wrong: a slipped probe, a misheard word. Nothing is ever ruled out by one answer. */
@@ -36,15 +37,6 @@ export function shareBeyond(bells: readonly Bell[], x: number, side: 'over' | 'u
   const all = bells.reduce((sum, b) => sum + (b.share ?? 1), 0)
   return side === 'under' ? under : all - under
 }
-
-/** Share of a normal distribution below z standard deviations (Abramowitz and Stegun 26.2.17; error below 1e-7). */
-function below(z: number): number {
-  const t = 1 / (1 + 0.2316419 * Math.abs(z))
-  const tail = normal(z) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
-  return z >= 0 ? 1 - tail : tail
-}
-
-const normal = (z: number): number => Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI)
 
 function uncertaintyOf(answer: NumberAnswer, value: number, own?: number): number {
   return own ?? Math.hypot(answer.u.abs, answer.u.rel * value)

@@ -1,4 +1,4 @@
-import { fedAt } from './halls'
+import { fedAt, RISES } from './halls'
 import { CHOPPED, DOWN, FLOATS, HELD_DOWN, HELD_UP, type Legs } from './legs'
 import type { PmDrive } from './types'
 import { phaseOhms } from './waves'
@@ -39,7 +39,7 @@ export class Controller {
       inverter.high[o] === 'shorted' ? HELD_UP : inverter.low[o] === 'shorted' ? HELD_DOWN : FLOATS,
     )
     this.trips = this.#held.some((m) => m !== FLOATS)
-    this.#rises = Float64Array.from(halls.spacing === 120 ? [1 / 12, 5 / 12, 9 / 12] : [1 / 12, 3 / 12, 5 / 12])
+    this.#rises = Float64Array.from(RISES[halls.spacing])
     this.#stuck = Int8Array.from(halls.stuck, (s) => s ?? -1)
     this.#ahead = halls.ahead / 360
     this.#phaseAmps = inverter.phaseAmps

@@ -8,7 +8,7 @@ export interface Pair {
 }
 
 /** Where each Hall goes up in an electrical turn; it stays up for half of it. The first pair’s flat top begins at a twelfth. */
-const RISES = { 120: [1 / 12, 5 / 12, 9 / 12], 60: [1 / 12, 3 / 12, 5 / 12] } as const
+export const RISES = { 120: [1 / 12, 5 / 12, 9 / 12], 60: [1 / 12, 3 / 12, 5 / 12] } as const
 
 /** What the controller reads of the three at an electrical turn: the first is worth 4, the last 1. */
 export function hallCode(halls: Halls, turn: number): number {

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '08d910372af48757',
+  made: 'e62b86dea043a8b7',
   words: {
     'contactor-click': {
       healthy: [96.1, 3.92],

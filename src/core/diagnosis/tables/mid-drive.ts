@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '7e01b7eb9aee5206',
+  made: 'fffb6bbd1804dbbc',
   words: {
     'cutoff-off': {
       healthy: [8.9, 91.1],
@@ -302,7 +302,7 @@ export const table: Table = {
         'speed-magnet+low-setting': [
           { mean: 29, sd: 5.01, share: 0.371 },
           { mean: 41.8, sd: 2.19, share: 0.166 },
-          { mean: 99, sd: 0.8, share: 0.462 },
+          { mean: 99, sd: 0.8, share: 0.463 },
         ],
       },
     },

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '83231ba9383a6973',
+  made: 'd264da0147a4dcef',
   words: {
     code: {
       healthy: [93.3, 0.185, 0.185, 0.185, 0.185, 5.74, 0.185],

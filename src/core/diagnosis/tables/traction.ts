@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '2fc391617303addc',
+  made: '7b791751f2be5af0',
   words: {
     codes: {
       healthy: [96.9, 0.796, 0.796, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184],
