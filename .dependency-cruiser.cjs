@@ -7,11 +7,11 @@ const allowed = {
   client: ['client', 'core', 'formats'],
   workers: ['workers', 'core', 'formats'],
   instruments: ['instruments', 'core'],
-  formats: ['formats', 'words', 'core'],
+  formats: ['formats', 'instruments', 'words', 'core'],
   demo: ['demo', 'core', 'formats'],
   db: ['db', 'core'],
   ui: ['ui', 'words'],
-  words: ['words', 'core'],
+  words: ['words', 'instruments', 'core'],
   core: ['core'],
 }
 /** Pure numeric packages that core may use. */

@@ -7,8 +7,18 @@ export type Word =
   | { readonly type: 'told'; readonly jobId: string; readonly entries: readonly (Entry | UnknownEntry)[] }
   /** Something happened to some machine. */
   | { readonly type: 'board' }
+  /** Instruments came, went, or are at another tablet. */
+  | { readonly type: 'instruments' }
+  /** What a relay passed on to this browser. */
+  | { readonly type: 'lines'; readonly relay: string; readonly key: string; readonly lines: readonly string[] }
   /** What a tab looks at; asked for by the one that listens for all of them. */
-  | { readonly type: 'looking'; readonly tab: string; readonly jobs: readonly string[]; readonly board: boolean }
+  | {
+      readonly type: 'looking'
+      readonly tab: string
+      readonly jobs: readonly string[]
+      readonly board: boolean
+      readonly instruments: boolean
+    }
   | { readonly type: 'who looks' }
   | { readonly type: 'pending'; readonly jobId: string; readonly drafts: readonly EntryDraft[] }
   | { readonly type: 'confirmed'; readonly jobId: string; readonly entries: readonly (Entry | UnknownEntry)[] }

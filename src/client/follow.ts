@@ -8,6 +8,7 @@ import { holdEntries } from './store'
 interface Looking {
   readonly jobs: readonly string[]
   readonly board: boolean
+  readonly instruments: boolean
 }
 
 /** Tabs say what they look at within so long of being asked, and changes gather for as long. */
@@ -16,6 +17,8 @@ const GATHER_MS = 200
 const tab = v7()
 const mine = new Map<string, number>()
 const BOARD = 'board'
+/** What to follow for what relays pass on to this browser. */
+export const INSTRUMENTS = 'instruments'
 let started = false
 let link: Link = 'joined'
 /** In the tab that listens: what every tab looks at. */
@@ -25,8 +28,9 @@ let followed = ''
 let timer: ReturnType<typeof setTimeout> | undefined
 
 /**
- * Follows a job, or the list of stands (`board`), as long as this tab looks at it. One event stream serves the whole browser: the tab
- * that holds the lock listens, the others hear it by channel. Where the page's origin has no locks, every page polls instead.
+ * Follows a job, the list of stands (`board`) or what relays pass on (`instruments`), as long as this tab looks at it. One event stream
+ * serves the whole browser: the tab that holds the lock listens, the others hear it by channel. Where the page's origin has no locks,
+ * every page polls instead.
  * @returns how to look away
  */
 export function follow(at: string): () => void {
@@ -49,7 +53,7 @@ function start(): void {
   if (started || typeof window === 'undefined') return
   started = true
   window.addEventListener('online', hurry)
-  window.addEventListener('pagehide', () => tell({ type: 'looking', tab, jobs: [], board: false }))
+  window.addEventListener('pagehide', () => tell({ type: 'looking', tab, jobs: [], board: false, instruments: false }))
   window.addEventListener('pageshow', sayLooking)
   hear((word) => {
     if (word.type === 'who looks') sayLooking()
@@ -70,7 +74,8 @@ function start(): void {
 }
 
 function sayLooking(): void {
-  tell({ type: 'looking', tab, jobs: [...mine.keys()].filter((at) => at !== BOARD), board: mine.has(BOARD) })
+  const jobs = [...mine.keys()].filter((at) => at !== BOARD && at !== INSTRUMENTS)
+  tell({ type: 'looking', tab, jobs, board: mine.has(BOARD), instruments: mine.has(INSTRUMENTS) })
 }
 
 function gather(): void {
@@ -84,7 +89,8 @@ function gather(): void {
 function listen(): void {
   const all = [...tabs.values()]
   const jobs = [...new Set(all.flatMap((l) => l.jobs))].sort()
-  const wanted = `/api/events?jobs=${jobs.join(',')}${all.some((l) => l.board) ? '&board=1' : ''}`
+  const more = `${all.some((l) => l.board) ? '&board=1' : ''}${all.some((l) => l.instruments) ? '&instruments=1' : ''}`
+  const wanted = `/api/events?jobs=${jobs.join(',')}${more}`
   if (source && source.readyState !== EventSource.CLOSED && wanted === followed) return
   source?.close()
   followed = wanted
@@ -107,6 +113,10 @@ function listen(): void {
     tell({ type: 'told', jobId, entries })
   })
   own.addEventListener(BOARD, () => tell({ type: 'board' }))
+  own.addEventListener(INSTRUMENTS, () => tell({ type: 'instruments' }))
+  own.addEventListener('lines', (event: MessageEvent<string>) => {
+    tell({ type: 'lines', ...(JSON.parse(event.data) as { relay: string; key: string; lines: string[] }) })
+  })
   // The server's database was away: what was written meanwhile was not told.
   own.addEventListener('opened', () => tell({ type: 'opened' }))
   own.addEventListener('signed-out', () => {

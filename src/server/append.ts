@@ -1,5 +1,6 @@
 import { BUILD, VOCABULARY } from '../core/build'
 import { type EntryDraft, isKind, KINDS, type KindRules, mayOverride, type Role, type Stamp, BATCH_ENTRIES } from '../core/job'
+import { hasStandIn } from '../core/instruments'
 import { fileVolts, type MachineFile } from '../core/machine'
 import { db, type Db } from '../db/client'
 import { type EntryOwner, historyId, ownersOf } from '../db/entries'
@@ -13,6 +14,7 @@ import { parseEntry } from '../formats/entry'
 import { pageOf } from './pages'
 import { refusal } from './permissions'
 import type { Session } from './session'
+import { demoMode } from './sign-in'
 
 export interface BatchFault {
   readonly status: 400 | 403 | 404 | 409 | 413
@@ -123,6 +125,7 @@ async function check(desk: Desk, value: unknown, earlier: readonly Checked[]): P
   const author = people.get(entry.by)
   if (!author) return no('Its author has never worked here.', 'other person')
   const own = entry.by === session.person.id
+  if (!demoMode() && hasStandIn(entry.body)) return no('A simulated instrument’s reading has no place in a real shop.', 'never')
   const rules: KindRules = KINDS[entry.kind]
   // What is given back from another past may be anybody's, where a lead takes it.
   const taken = sending.agrees !== undefined && session.person.role === 'lead'

@@ -170,7 +170,8 @@ export async function closeSession(): Promise<void> {
   jar.delete(SESSION_COOKIE)
 }
 
-function demoMode(): boolean {
+/** Is this the demo world, with its people and its simulated instruments? */
+export function demoMode(): boolean {
   return process.env['NAILSMITH_DEMO'] !== '0'
 }
 

@@ -3,6 +3,7 @@ import { db } from '../db/client'
 import { lastSeqs } from '../db/jobs'
 import { readEntries } from '../db/entries'
 import { onNotice, type Told } from './notices'
+import { onInstruments } from './relays'
 import type { Session } from './session'
 
 const HEARTBEAT_MS = 15_000
@@ -24,6 +25,8 @@ export interface Watched {
   readonly jobs: ReadonlySet<string> | null
   /** The list of stands: something happened somewhere. */
   readonly board: boolean
+  /** What relays pass on to this session. */
+  readonly instruments?: boolean
 }
 
 const OPENED = 'event: opened\ndata: \n\n'
@@ -45,6 +48,17 @@ interface Stream {
 }
 
 const streams = new Set<Stream>()
+/** What a relay passes on goes to whoever claimed it; that the list has changed, to all who look at instruments. */
+async function tellInstruments(session: string, send: (text: string) => void): Promise<() => void> {
+  return onInstruments((word) => {
+    if ('list' in word) send('event: instruments\ndata: \n\n')
+    else if (word.session === session) {
+      const { relay, key, lines } = word
+      send(`event: lines\ndata: ${JSON.stringify({ relay, key, lines })}\n\n`)
+    }
+  })
+}
+
 /** How far each job that is looked at was told. */
 const toldTo = new Map<string, number>()
 /** Entries that go along with a notice, in letters; beyond it everyone reads for themselves. */
@@ -161,7 +175,9 @@ export function noticeStream(
       bySession.set(session, own)
       own.slice(0, -MOST_A_SESSION).forEach((oldest) => oldest())
       signal.addEventListener('abort', end)
-      stop = await join({ watched, send })
+      const stops = [await join({ watched, send })]
+      stop = () => stops.forEach((s) => s())
+      if (watched.instruments && !ended) stops.push(await tellInstruments(session, send))
       // Left while it was being set up.
       if (ended) return stop()
       send('retry: 1500\n: open\n\n')

@@ -3,6 +3,8 @@ import * as say from '../words/en/screens/ui'
 import { CornerDownLeft, Delete } from 'lucide-react'
 import clsx from 'clsx'
 import { useId } from 'react'
+import { readValue } from '../core/units'
+import { useTyped } from './typed'
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '−', '0', '.'] as const
 
@@ -14,13 +16,21 @@ export function readNumber(text: string): number | null {
   return Number.isFinite(value) ? value : null
 }
 
-/** A number with large keys beside it; the keyboard works too. */
+/** A figure with a unit of its own as a figure in `unit`, where it is one of the same kind; else as it stands. */
+function inUnit(text: string, unit: string): string {
+  if (readNumber(text) !== null) return text.trim()
+  const read = readValue(text, unit, [-1e9, 1e9])
+  return read.ok ? String(Number(read.value.toPrecision(9))).replace('-', '−') : text.trim()
+}
+
+/** A number with large keys beside it; the keyboard works too, and so does an instrument that types like one. */
 export function Keypad({
   label,
   unit,
   value,
   onChange,
   onEnter,
+  onTyped = onChange,
   over,
   fault,
 }: {
@@ -30,11 +40,17 @@ export function Keypad({
   readonly onChange: (value: string) => void
   /** What its enter key does: on to the next figure. Without it there is none. */
   readonly onEnter?: (() => void) | undefined
+  /** An instrument that types like a keyboard has sent a figure, here in `unit` where it said its own; else it is as if keyed in. */
+  readonly onTyped?: (value: string) => void
   /** It shows more than it can: the figure is the end of its range. Without it there is no such key. */
   readonly over?: { readonly on: boolean; readonly toggle: () => void } | undefined
   readonly fault?: string | undefined
 }) {
   const id = useId()
+  useTyped((text) => {
+    if (!/^[-−]?O\.?L/i.test(text.trim())) return onTyped(inUnit(text, unit))
+    if (over && !over.on) over.toggle()
+  })
   const press = (key: string): void => onChange(key === '−' ? (value.startsWith('−') ? value.slice(1) : `−${value}`) : value + key)
   return (
     <div>
@@ -48,7 +64,13 @@ export function Keypad({
           autoComplete="off"
           value={value}
           onChange={(e) => onChange(e.target.value)}
-          onKeyDown={(e) => (e.key === 'Enter' && onEnter ? (e.preventDefault(), onEnter()) : undefined)}
+          onKeyDown={(e) => {
+            if (e.key !== 'Enter') return
+            const plain = inUnit(value, unit)
+            if (plain !== value.trim()) onChange(plain)
+            if (onEnter) e.preventDefault()
+            onEnter?.()
+          }}
           aria-invalid={fault ? true : undefined}
           aria-describedby={fault ? `${id}-fault` : undefined}
           className="min-h-14 w-full rounded-md border-2 border-steel bg-paper px-3 text-right text-[26px] font-semibold tabular-nums"

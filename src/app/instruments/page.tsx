@@ -18,6 +18,7 @@ export default async function Page() {
       <Instruments
         instruments={await shopInstruments()}
         mayChange={may(session.person.role, 'lead')}
+        mayConnect={may(session.person.role, 'work')}
         keep={keepInstrumentAction}
         strike={strikeInstrumentAction}
       />

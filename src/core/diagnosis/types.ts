@@ -1,4 +1,4 @@
-import type { UnitId } from '../units'
+import type { Mode, UnitId } from '../units'
 
 /** The candidate that is always there: something that is not in the list. */
 export const NONE = 'none'
@@ -117,6 +117,12 @@ export interface Test {
   readonly reach: Reach
   /** Power while it is taken: `either` where the key is simply off. */
   readonly power: 'live' | 'dead' | 'either'
+  /** How the instrument is set, where direct voltage or current, or plain ohms, are not what is read. */
+  readonly modes?: readonly Mode[]
+  /** Only a value that stands still says anything. */
+  readonly settled?: true
+  /** It turns the rotor with its phases parted: the volts that it makes are meant. */
+  readonly turns?: true
   /** What the machine has to have, or its file to say: without it the test is not offered. */
   readonly needs?: Need
   /** It is told against a second drive of the same kind, sound: offered only where the machine has one. */

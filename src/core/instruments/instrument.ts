@@ -81,3 +81,28 @@ export function daysLeft(calibratedTo: string, now: number): number {
   const today = new Date(now)
   return Math.round((Date.parse(calibratedTo) - Date.UTC(today.getFullYear(), today.getMonth(), today.getDate())) / DAY)
 }
+
+const STAND_IN = 'stand-in'
+
+/** What an entry keeps of a simulated instrument: its name says so wherever it stands. */
+export function standInUsed(kind: InstrumentKind): InstrumentUsed {
+  return { id: `${STAND_IN}:${kind}`, name: `${STAND_IN} ${kind}` }
+}
+
+/**
+ * Was it taken with a simulated instrument? Nothing is proved dead by one, and no real shop keeps its readings.
+ * @param used as an entry keeps it; by its name alone, as builds before 13 wrote it
+ */
+export function isStandIn(used: Partial<InstrumentUsed> | string | undefined): boolean {
+  const is = (text: string | undefined): boolean => text?.startsWith(STAND_IN) ?? false
+  return typeof used === 'string' ? is(used) : is(used?.id) || is(used?.name)
+}
+
+/** Does anything in the body of an entry come from a simulated instrument, at whatever depth? */
+export function hasStandIn(body: unknown): boolean {
+  if (Array.isArray(body)) return body.some(hasStandIn)
+  if (body === null || typeof body !== 'object') return false
+  return Object.entries(body).some(
+    ([field, x]) => hasStandIn(x) || ((field === 'instrument' || field === 'wrench') && isStandIn(x as InstrumentUsed | string)),
+  )
+}

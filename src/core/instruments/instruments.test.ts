@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { daysLeft, errorOf, type Instrument, thoseFor, usedOf } from './index'
+import { daysLeft, errorOf, hasStandIn, type Instrument, isStandIn, standInUsed, thoseFor, usedOf } from './index'
 
 const one = (over: Partial<Instrument>): Instrument => ({
   id: 'i',
@@ -38,6 +38,16 @@ describe('the shop’s instruments', () => {
     expect(daysLeft('2027-11-28', new Date(2026, 10, 28, 12).getTime())).toBe(365)
   })
 
+  it('tells a simulated one by its id, or its name where an older build kept no more, at any depth of an entry', () => {
+    expect(standInUsed('clamp meter')).toEqual({ id: 'stand-in:clamp meter', name: 'stand-in clamp meter' })
+    expect(isStandIn(standInUsed('multimeter'))).toBe(true)
+    expect(isStandIn('stand-in multimeter')).toBe(true)
+    for (const real of [undefined, 'meter 3', { name: 'meter 3' }, { id: 'i-1', name: 'meter 3' }]) expect(isStandIn(real)).toBe(false)
+    expect(hasStandIn({ step: 's', took: [{ want: 'w', instrument: standInUsed('scale') }] })).toBe(true)
+    expect(hasStandIn({ tightened: { wrench: standInUsed('torque wrench') } })).toBe(true)
+    expect(hasStandIn({ instrument: 'stand-in multimeter' })).toBe(true)
+    expect(hasStandIn({ text: 'stand-in axle fitted', instrument: { name: 'meter 3' }, n: null })).toBe(false)
+  })
   it('keeps in an entry what it was then, and nothing where nothing is known', () => {
     expect(usedOf(one({ calibratedTo: '2027-03-31' }))).toEqual({ id: 'i', name: 'meter 3', calibratedTo: '2027-03-31' })
     expect(usedOf(one({}))).toEqual({ id: 'i', name: 'meter 3' })

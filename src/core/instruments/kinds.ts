@@ -27,6 +27,8 @@ export const INSTRUMENT_KINDS = {
   'force gauge': { measures: ['force'] },
   tachometer: { measures: ['rotation', 'speed'] },
   'angle gauge': { measures: ['angle'] },
+  'hall lamp': { measures: ['voltage'], leads: true, steps: true },
+  logger: { measures: ['voltage', 'current', 'power', 'temperature', 'rotation', 'speed'], leads: true },
   stopwatch: { measures: ['time'] },
 } as const satisfies Readonly<Record<string, KindFacts>>
 

@@ -1,6 +1,7 @@
 import { curesAt } from './outcomes'
 import { findStep, flag, type Ctx } from './apply-context'
 import { proofFaults } from '../safety'
+import { convert, type Result, type UnitId } from '../units'
 import { settle, unseen } from './claims'
 import { deadAt } from './dead'
 import type { Power } from './vocabulary'
@@ -30,6 +31,25 @@ export function setPower(ctx: Ctx, to: Power, how?: string): void {
 /** A reading taken live while the job says dead is kept, and flagged: one of the two is wrong. */
 export function takenLive(ctx: Ctx, live: boolean, subject: string): void {
   if (live && deadAt(ctx.draft.power, ctx.mark.at)) flag(ctx, 'not ready', subject)
+}
+
+/**
+ * Volts on what was shown to be dead, the rotor still: the proof ends. Where a test turns the rotor with its phases parted they are
+ * meant, and what is read at a source of its own says nothing of the machine: then nobody says that the rotor was still.
+ */
+export function voltsRead(ctx: Ctx, result: Result, unit: UnitId, rotor: 'still' | 'turning' | undefined): void {
+  const { proof } = ctx.draft.power
+  if (!proof?.dead || proof.ended || rotor !== 'still') return
+  const most =
+    result.is === 'value'
+      ? Math.abs(result.value)
+      : result.is === 'unstable'
+        ? Math.max(Math.abs(result.low), Math.abs(result.high))
+        : result.is === 'over'
+          ? Infinity
+          : 0
+  const volts = most === Infinity ? most : convert(most, unit, 'V')
+  if (volts > ctx.draft.settings.deadVolts) ctx.draft.power = { ...ctx.draft.power, proof: { ...proof, ended: 'volts were read' } }
 }
 
 /** Above 60 V a proof holds for the one who made it: it ends when the job goes to another (`by`; null when nobody has it yet). */

@@ -15,7 +15,7 @@ import type { Tightened } from './tightened'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 14
+export const REDUCER_VERSION = 15
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -88,6 +88,8 @@ export interface Proof extends Mark {
     | 'power changed meanwhile'
     | 'above 60 V after all'
     | 'moved with its phases joined'
+    /** Volts were read on it with its rotor still. */
+    | 'volts were read'
   readonly disputed?: readonly string[]
 }
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { standInUsed } from '../instruments'
 import { describe, expect, it } from 'vitest'
 import { Logbook } from '../../../tests/logbook'
 import { heron } from '../../demo/machines/heron'
@@ -137,20 +138,21 @@ describe('a wait on the way up', () => {
   })
 })
 
+function proved(rotor: 'chocked' | 'phases parted', instrument: { readonly name: string } = { name: 'two-pole' }): Logbook {
+  const book = tractor()
+  const of = begin(book)
+  book.wait(10)
+  ended(book, of, TEN)
+  const readings = proofPlaces('B', [{}], true).map((p) => ({
+    ...p,
+    volts: p.role.startsWith('tester') ? 390 : 0,
+    ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
+  }))
+  book.log('proof-taken', { instrument, rotor, readings })
+  return book
+}
+
 describe('a rotor that could have turned', () => {
-  const proved = (rotor: 'chocked' | 'phases parted'): Logbook => {
-    const book = tractor()
-    const of = begin(book)
-    book.wait(10)
-    ended(book, of, TEN)
-    const readings = proofPlaces('B', [{}], true).map((p) => ({
-      ...p,
-      volts: p.role.startsWith('tester') ? 390 : 0,
-      ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
-    }))
-    book.log('proof-taken', { instrument: { name: 'two-pole' }, rotor, readings })
-    return book
-  }
   it('ends a proof where the machine is moved with its phases joined, and not where they are parted', () => {
     for (const [rotor, dead] of [
       ['chocked', false],
@@ -161,6 +163,42 @@ describe('a rotor that could have turned', () => {
       book.log('pose-changed', { to: 'on-stands', name: 'on its stands', people: 2 })
       expect(deadAt(stateOf(book).power, 0), rotor).toBe(dead)
     }
+  })
+})
+
+describe('volts on what was shown to be dead', () => {
+  const after = (more: object, rotor?: 'still' | 'turning'): boolean => {
+    const book = proved('chocked')
+    expect(deadAt(stateOf(book).power, 0)).toBe(true)
+    book.log('reading-taken', {
+      quantity: 'voltage',
+      result: { is: 'value', value: 120 },
+      unit: 'V',
+      live: false,
+      ...(rotor ? { condition: { rotor } } : {}),
+      ...more,
+    })
+    expect(stateOf(book).readings).toHaveLength(1)
+    return deadAt(stateOf(book).power, 0)
+  }
+  it.each<[string, object, 'still' | 'turning' | undefined, boolean]>([
+    ['end its proof', {}, 'still', false],
+    ['either way round', { result: { is: 'value', value: -120 } }, 'still', false],
+    ['in another unit', { result: { is: 'value', value: 0.12 }, unit: 'kV' }, 'still', false],
+    ['more than the meter can show', { result: { is: 'over', limit: 1000 } }, 'still', false],
+    ['that never stand still', { result: { is: 'unstable', low: -70, high: 5 } }, 'still', false],
+    ['are meant where the rotor was turned for them', {}, 'turning', true],
+    ['say nothing where they are a source’s own', {}, undefined, true],
+    ['up to the limit are none', { result: { is: 'value', value: 50 }, unit: 'mV' }, 'still', true],
+    ['less than the meter can show are none', { result: { is: 'under', limit: 0 } }, 'still', true],
+    ['ohms say nothing of it', { quantity: 'resistance', unit: 'ohm' }, 'still', true],
+  ])('%s', (_, more, rotor, dead) => {
+    expect(after(more, rotor)).toBe(dead)
+  })
+  it('a stand-in shows nothing dead, whatever it showed', () => {
+    const book = proved('chocked', standInUsed('multimeter'))
+    expect(stateOf(book).power.proof?.dead).toBe(false)
+    expect(deadAt(stateOf(book).power, 0)).toBe(false)
   })
 })
 

@@ -1,6 +1,6 @@
 export { convert, formatNumber, formatQuantity, isUnit, QUANTITIES, UNIT_IDS, unitId, unitLabel, UNITS } from './quantity'
 export type { Quantity, QuantityId, UnitId } from './quantity'
 export { figureOf, MODES } from './measurement'
-export type { InstrumentUsed, Measurement, Result } from './measurement'
+export type { InstrumentUsed, Measurement, Mode, Result } from './measurement'
 export { readValue } from './read'
 export type { ReadFault } from './read'

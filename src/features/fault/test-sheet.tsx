@@ -12,6 +12,8 @@ import { observedWords } from '../../words/en/diagnosis'
 import { SKIPPED_WORDS } from '../../words/en/entries'
 import { type JobContext, useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
+import type { Asked, Taken } from '../../instruments/fits'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
 import { readFaultWords } from '../../words/en/read-errors'
 import { powerAgainst } from './power-against'
@@ -78,12 +80,13 @@ function Pad({
   readonly blocked: string | null
   readonly onClose: () => void
 }) {
-  const { log, form } = useJob()
+  const { log, form, state } = useJob()
   const [values, setValues] = useState<readonly string[]>(answer.inputs.map(() => ''))
   const [at, setAt] = useState(0)
   const { unit } = answer
   const instrument = useInstrument(UNITS[answer.inputUnit].dimension)
   const [beyond, setBeyond] = useState(false)
+  const [came, setCame] = useState<Pick<Taken, 'mode' | 'condition'>>({})
   const [fault, setFault] = useState<string>()
   const reads = values.map((v) => readValue(v, answer.inputUnit, answer.inputRange))
   const figures = reads.flatMap((r) => (r.ok ? [r.value] : []))
@@ -105,12 +108,20 @@ function Pad({
       unit,
       live: test.power === 'live',
       ...(instrument.used ? { instrument: instrument.used } : {}),
+      ...came,
+      ...conditionOf(test, UNITS[answer.inputUnit].dimension, came.condition),
       ...(answer.compute === 'single' ? {} : { raw: figures }),
     })
     instrument.remember()
     onClose()
   }
   const next = reads.findIndex((r, i) => i !== at && !r.ok)
+  /** A figure that came by itself: in, and on to the next. */
+  const put = (text: string): void => {
+    setFault(undefined)
+    setValues(values.map((x, i) => (i === at ? text : x)))
+    if (next >= 0) setAt(next)
+  }
   return (
     <>
       {answer.inputs.length > 1 ? (
@@ -131,6 +142,18 @@ function Pad({
           ))}
         </div>
       ) : null}
+      <LiveRow
+        about={`${test.id} ${at}`}
+        asked={askedBy(test, answer, state.power.state === 'live')}
+        hold={{ to: 'test', test: test.id, input: at }}
+        onTake={(taken, used) => {
+          const { text, over } = figureTaken(taken)
+          setBeyond(over)
+          setCame({ ...(taken.mode ? { mode: taken.mode } : {}), ...(taken.condition ? { condition: taken.condition } : {}) })
+          put(text)
+          instrument.cameFrom(used)
+        }}
+      />
       <Keypad
         label={answer.inputs[at]!}
         unit={unitLabel(answer.inputUnit)}
@@ -138,6 +161,7 @@ function Pad({
         fault={fault}
         over={answer.compute === 'single' && form >= 13 ? { on: beyond, toggle: () => setBeyond(!beyond) } : undefined}
         onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))}
+        onTyped={put}
       />
       {answer.compute !== 'single' ? (
         <p role="status" className="text-[17px]">
@@ -158,6 +182,28 @@ function Pad({
       )}
     </>
   )
+}
+
+/** What the field of a test asks of an instrument. */
+function askedBy(test: Test, answer: NumberAnswer, live: boolean): Asked {
+  const { abs, rel } = answer.u
+  const single = answer.compute === 'single'
+  return {
+    quantity: UNITS[answer.inputUnit].dimension,
+    unit: answer.inputUnit,
+    range: answer.inputRange,
+    live: live || test.power === 'live',
+    ...(test.modes ? { modes: test.modes } : {}),
+    ...(test.settled ? { settled: true } : {}),
+    // Four times what the value may be off by anyway; of several figures a tenth of each.
+    finest: (value) => Math.max(single ? 4 * Math.hypot(abs, rel * value) : 0, Math.abs(value) / 10, 1e-6),
+  }
+}
+
+/** Volts on a dead machine end its proof, unless the test turned the rotor for them. */
+function conditionOf(test: Test, quantity: string, came: Taken['condition']): Pick<Taken, 'condition'> {
+  if (test.power !== 'dead' || quantity !== 'voltage') return {}
+  return { condition: { ...came, rotor: test.turns ? 'turning' : 'still' } }
 }
 
 /** A test that cannot be done: the next best takes its place. */

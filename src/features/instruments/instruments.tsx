@@ -7,12 +7,15 @@ import { formatNumber, unitLabel } from '../../core/units'
 import { useNow } from '../../ui/time'
 import { Deed, type FormAction } from '../shared/told'
 import { calibrationWords } from '../../words/en/instruments'
+import { Connected } from './connected'
 import { InstrumentForm } from './form'
 
 export interface InstrumentsProps {
   readonly instruments: readonly Instrument[]
   /** May the one who looks change the list? */
   readonly mayChange: boolean
+  /** May they measure, with what is connected? */
+  readonly mayConnect: boolean
   readonly keep: FormAction
   readonly strike: FormAction
 }
@@ -28,7 +31,7 @@ function rangesWords(i: Instrument): string {
 const SOON = 30
 
 /** The shop's instruments and wrenches: what each measures, how well, and to when it is calibrated. */
-export function Instruments({ instruments, mayChange, keep, strike }: InstrumentsProps) {
+export function Instruments({ instruments, mayChange, mayConnect, keep, strike }: InstrumentsProps) {
   const now = useNow(60_000)
   const [chosen, setChosen] = useState<string | null>(null)
   const here = instruments.filter((i) => !i.struck).sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
@@ -92,18 +95,21 @@ export function Instruments({ instruments, mayChange, keep, strike }: Instrument
           </section>
         ) : null}
       </div>
-      {mayChange ? (
-        <section aria-labelledby="new">
-          <h2 id="new" className="title py-4 text-[22px]">
-            {say.aNewOne}
-          </h2>
-          <div className="rounded-lg border border-rule bg-paper p-5">
-            <InstrumentForm keep={keep} />
-          </div>
-        </section>
-      ) : (
-        <p className="py-5 text-[16px] text-steel">{say.aLeadKeepsThis}</p>
-      )}
+      <div>
+        {mayConnect ? <Connected /> : null}
+        {mayChange ? (
+          <section aria-labelledby="new">
+            <h2 id="new" className="title py-4 text-[22px]">
+              {say.aNewOne}
+            </h2>
+            <div className="rounded-lg border border-rule bg-paper p-5">
+              <InstrumentForm keep={keep} />
+            </div>
+          </section>
+        ) : (
+          <p className="py-5 text-[16px] text-steel">{say.aLeadKeepsThis}</p>
+        )}
+      </div>
     </main>
   )
 }

@@ -10,6 +10,7 @@ import { TextField, Tiles } from '../../ui/field'
 import { Keypad, readNumber } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { StuckLadder } from './stuck-ladder'
 
 /** Pull in N above which a longer lever, heat or a held counterpart is wanted rather than more force. */
@@ -78,6 +79,11 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
         ) : (
           <>
             {stuck ? <StuckLadder key={stuck} step={step} on={stuck} /> : null}
+            <LiveRow
+              about={step.id}
+              asked={{ quantity: 'torque', unit: 'Nm', range: [0, 1000], live: false }}
+              onTake={(taken) => (setFault(undefined), setValue(figureTaken(taken).text))}
+            />
             <Keypad label={say.itLetGoAt} unit="N·m" value={value} fault={fault} onChange={(v) => (setFault(undefined), setValue(v))} />
             <p className="text-[14.5px] text-steel">{say.keptAsMeasured}</p>
             <Button weight="primary" onClick={done}>

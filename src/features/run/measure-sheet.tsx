@@ -15,6 +15,7 @@ import { useJob } from '../shared/context'
 import { SheetCautions } from '../shared/sheet-cautions'
 import { logTight } from '../shared/do-step'
 import { InstrumentField } from '../shared/instrument-field'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
 
 /** Units that a figure may be keyed in, the want's own first: those that a bench's instruments show. */
@@ -177,6 +178,23 @@ function Figures({
             />
           </div>
         ) : null}
+        <LiveRow
+          about={`${step.id} ${at}`}
+          asked={{
+            quantity: want.quantity,
+            unit: mine.unit,
+            live: state.power.state === 'live',
+            ...(want.testVolts === undefined ? {} : { modes: ['insulation'] }),
+            ...(want.seconds === undefined ? {} : { settled: true }),
+          }}
+          onTake={(taken, used) => {
+            const { text, over } = figureTaken(taken)
+            put({ text, over, used })
+            instrument.cameFrom(used)
+            if (taken.condition?.testVolts !== undefined) setVolts(String(taken.condition.testVolts))
+            if (taken.condition?.seconds !== undefined) setSeconds(String(taken.condition.seconds))
+          }}
+        />
         <Keypad
           label={say.figureName(want.name, slots[at]!.n, want.repeats ?? 1)}
           unit={unitLabel(mine.unit)}

@@ -25,6 +25,7 @@ import { torqueDoubtWords, usualWords } from '../../words/en/tightness'
 import { useJob } from '../shared/context'
 import { logTight, tightMethod } from '../shared/do-step'
 import { InstrumentField } from '../shared/instrument-field'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
 
 type Way = 'wrench' | 'feel' | 'hand'
@@ -144,6 +145,11 @@ function useHow(step: PlannedStep, touched: () => void) {
       {way === 'wrench' ? (
         <div className="grid gap-3">
           <InstrumentField label={say.wrench} choice={wrench} />
+          <LiveRow
+            about={step.id}
+            asked={{ quantity: 'torque', unit: 'Nm', range: [0, 1000], live: false }}
+            onTake={(taken, used) => (touched(), setValue(figureTaken(taken).text), wrench.cameFrom(used))}
+          />
           <Keypad label={say.clickedAt} unit="N·m" value={value} onChange={(v) => (touched(), setValue(v))} />
           <details className="rounded-md border border-rule px-4 py-2" open={given !== undefined}>
             <summary className="min-h-11 cursor-pointer py-2 text-[16px]">

@@ -22,6 +22,7 @@ import { clockText } from '../../ui/time'
 import { proofPlace } from '../../words/en/readings'
 import { type JobContext, useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
 import { SheetCautions } from '../shared/sheet-cautions'
 import { OneHand } from './one-hand'
@@ -110,6 +111,12 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
   const here = slots[Math.min(at, slots.length - 1)]!
   // Above 60 V the minutes of the label run first, whatever a meter shows.
   const early = cls === 'B' && dischargeOpen(state)
+  /** A figure that came by itself: in, and on to the next place. */
+  const put = (text: string): void => {
+    setFault(undefined)
+    setValues({ ...values, [here.key]: text })
+    if (at < slots.length - 1) setAt(at + 1)
+  }
   const again = predicted(view, file, here.place, limit)
   return (
     <Sheet
@@ -193,12 +200,28 @@ export function ProofSheet({ step, onClose }: { readonly step?: string; readonly
           autoComplete="off"
         />
       ) : null}
+      <LiveRow
+        about={here.key}
+        asked={{
+          quantity: 'voltage',
+          unit: 'V',
+          range: [-2000, 2000],
+          live: false,
+          dead: true,
+          modes: here.kind === 'AC' ? ['V AC'] : ['V DC'],
+        }}
+        onTake={(taken, used) => {
+          put(figureTaken(taken).text)
+          instrument.cameFrom(used)
+        }}
+      />
       <Keypad
         label={slotWords(here, file)}
         unit="V"
         value={valueOf(here)}
         fault={fault}
         onChange={(v) => (setFault(undefined), setValues({ ...values, [here.key]: v }))}
+        onTyped={put}
         onEnter={at < slots.length - 1 && readNumber(valueOf(here)) !== null ? () => setAt(at + 1) : undefined}
       />
       {again !== null && again > now ? (

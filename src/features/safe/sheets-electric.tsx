@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { chargeOf, deadAt, openedIn, type Power, proofLasts, shutBy } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
-import { readValue, unitLabel } from '../../core/units'
+import { type Mode, type QuantityId, readValue, unitLabel } from '../../core/units'
 import { Keypad } from '../../ui/keypad'
 import { Sheet } from '../../ui/sheet'
 import { spanText } from '../../ui/time'
@@ -15,6 +15,7 @@ import { waitWords } from '../../words/en/missing'
 import { FullCharge } from './full-charge'
 import { instrumentWords, proofPlace } from '../../words/en/readings'
 import { InstrumentField } from '../shared/instrument-field'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
 import { readFaultWords } from '../../words/en/read-errors'
 
@@ -150,11 +151,20 @@ const QUANTITIES = [
   { value: 'length', label: say.length, unit: 'mm', range: [0, 10_000] },
 ] as const
 
+/** A free reading may be of either kind of volts or amps: which it was is written. */
+const MODES_READ: Partial<Record<QuantityId, readonly Mode[]>> = {
+  voltage: ['V DC', 'V AC', 'peak'],
+  current: ['A DC', 'A AC', 'peak'],
+  resistance: ['ohm', 'continuity', 'insulation'],
+}
+
 /** A reading: what, where, how much, live or dead. */
 export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
   const { state, now, log, form } = useJob()
   const dead = deadAt(state.power, now)
   const [over, setOver] = useState(false)
+  const [mode, setMode] = useState<Mode>()
+  const [source, setSource] = useState<'machine' | 'source' | 'turned' | ''>('')
   const [quantity, setQuantity] = useState<(typeof QUANTITIES)[number]['value']>('voltage')
   const [place, setPlace] = useState('')
   const [value, setValue] = useState('')
@@ -162,10 +172,14 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
   const [fault, setFault] = useState<string>()
   const { unit, range } = QUANTITIES.find((q) => q.value === quantity)!
   const instrument = useInstrument(quantity)
+  // Volts on what the job says is dead: from where they come decides whether the proof stands.
+  const shown = readValue(value, unit, range)
+  const volts = quantity === 'voltage' && dead && live === 'dead' && shown.ok && Math.abs(shown.value) > state.settings.deadVolts
   const done = (): void => {
     const read = readValue(value, unit, range)
     if (!read.ok) return setFault(readFaultWords(value, unit, read.error))
     if (live === 'live' && dead) return setFault(say.theJobSaysDead)
+    if (volts && source === '') return setFault(say.sayWhereVoltsStand)
     log('reading-taken', {
       quantity,
       result: over ? { is: 'over', limit: read.value } : { is: 'value', value: read.value },
@@ -173,6 +187,8 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
       live: live === 'live',
       ...(place.trim() ? { place: place.trim() } : {}),
       ...(instrument.used ? { instrument: instrument.used } : {}),
+      ...(mode ? { mode } : {}),
+      ...(volts && source !== 'source' ? { condition: { rotor: source === 'machine' ? 'still' : 'turning' } } : {}),
     })
     instrument.remember()
     onClose()
@@ -204,6 +220,31 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
             { value: 'live', label: say.live },
           ]}
         />
+        <LiveRow
+          about={quantity}
+          asked={{ quantity, unit, range, live: state.power.state === 'live', modes: MODES_READ[quantity] ?? [] }}
+          onTake={(taken, used) => {
+            const { text, over: beyond } = figureTaken(taken)
+            setFault(undefined)
+            setValue(text)
+            setOver(beyond)
+            setMode(taken.mode)
+            instrument.cameFrom(used)
+          }}
+        />
+        {volts ? (
+          <Tiles
+            legend={say.whereVoltsStand}
+            name="volts"
+            value={source}
+            onChange={setSource}
+            options={[
+              { value: 'machine', label: say.onTheMachine, hint: say.proofEnds },
+              { value: 'source', label: say.onASource },
+              { value: 'turned', label: say.itWasTurned },
+            ]}
+          />
+        ) : null}
         <Keypad
           label={say.shown}
           unit={unitLabel(unit)}

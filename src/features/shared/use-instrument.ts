@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { daysLeft, type Instrument, thoseFor, usedOf } from '../../core/instruments'
+import { daysLeft, type Instrument, isStandIn, thoseFor, usedOf } from '../../core/instruments'
 import type { InstrumentUsed, QuantityId } from '../../core/units'
 import { useJob } from './context'
 
@@ -30,6 +30,8 @@ export interface InstrumentChoice {
   readonly pick: string
   readonly own: string
   readonly choose: (pick: string, own: string) => void
+  /** What a reading came from by itself. */
+  readonly cameFrom: (used: InstrumentUsed) => void
   /** What the entry keeps; undefined where nothing is chosen. */
   readonly used: InstrumentUsed | undefined
   /** Call it when the measurement is logged: it is offered first the next time. */
@@ -42,7 +44,12 @@ export interface InstrumentChoice {
  */
 export function useInstrument(quantity: QuantityId, suits?: string): InstrumentChoice {
   const { instruments, now } = useJob()
-  const [chosen, setChosen] = useState<{ readonly of: QuantityId; readonly pick: string; readonly own: string } | null>(null)
+  const [chosen, setChosen] = useState<{
+    readonly of: QuantityId
+    readonly pick: string
+    readonly own: string
+    readonly came?: InstrumentUsed
+  } | null>(null)
   const list = thoseFor(instruments, quantity)
   const last = lastFor(quantity)
   // Where the shop has one only, and it is in calibration, it is that one until another is said.
@@ -54,17 +61,19 @@ export function useInstrument(quantity: QuantityId, suits?: string): InstrumentC
       : only
         ? { pick: only.id, own: '' }
         : { pick: list.length === 0 || last.name ? OTHER : '', own: typeof last.name === 'string' ? last.name : '' }
-  const { pick, own } = chosen?.of === quantity ? chosen : first
+  const { pick, own, came } = chosen?.of === quantity ? chosen : { ...first, came: undefined }
   const listed = list.find((i) => i.id === pick)
-  const used = listed ? usedOf(listed) : pick === OTHER && own.trim() ? { name: own.trim() } : undefined
+  const used = came ?? (listed ? usedOf(listed) : pick === OTHER && own.trim() ? { name: own.trim() } : undefined)
   return {
     quantity,
     pick,
     own,
     choose: (to, name) => setChosen({ of: quantity, pick: to, own: name }),
+    cameFrom: (it) => setChosen({ of: quantity, pick: list.some((i) => i.id === it.id) ? it.id! : OTHER, own: it.name, came: it }),
     used,
     remember: () => {
-      if (!used) return
+      // A simulated instrument is nobody’s habit.
+      if (!used || isStandIn(used)) return
       try {
         localStorage.setItem(keyOf(quantity), JSON.stringify(used.id === undefined ? { name: used.name } : { id: used.id }))
       } catch {

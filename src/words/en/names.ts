@@ -43,6 +43,8 @@ export const INSTRUMENT_NAMES: Readonly<Record<InstrumentKind, string>> = {
   'force gauge': 'force gauge',
   tachometer: 'tachometer',
   'angle gauge': 'angle gauge',
+  'hall lamp': 'Hall lamp',
+  logger: 'logger',
   stopwatch: 'stopwatch',
 }
 

@@ -10,8 +10,8 @@ const MOST_JOBS = 50
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
 /**
- * `jobId:seq` for what is appended to `?jobs=`, and `board` with `?board=1` for anything anywhere; one stream per browser. Without
- * `?jobs=` everything is told.
+ * `jobId:seq` for what is appended to `?jobs=`, and `board` with `?board=1` for anything anywhere; with `?instruments=1` what relays pass
+ * on to this session; one stream per browser. Without `?jobs=` everything is told.
  */
 export const GET = route(async (request: Request): Promise<Response> => {
   const session = await allowed('read')
@@ -35,6 +35,7 @@ export const GET = route(async (request: Request): Promise<Response> => {
     noticeStream(() => sessionFrom(token, device, key), request.signal, session.token.toString('hex'), {
       jobs,
       board: query.get('board') === '1',
+      instruments: query.get('instruments') === '1',
     }),
     {
       headers: {

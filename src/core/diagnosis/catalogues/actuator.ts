@@ -104,6 +104,7 @@ const TESTS: readonly TestDraft[] = [
     minutes: 2,
     reach: 'outside',
     power: 'live',
+    settled: true,
     first: true,
     answer: measured({
       quantity: 'supply at rest',
@@ -246,6 +247,7 @@ const TESTS: readonly TestDraft[] = [
     minutes: 3,
     reach: 'plugs',
     power: 'dead',
+    settled: true,
     trap: 'At a stop one way reads open, through its diode: that is right. Both ways, and in the middle.',
     answer: measured({
       quantity: 'motor',

@@ -436,6 +436,8 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 4,
       reach: 'outside',
       power: 'dead',
+      modes: ['insulation', 'ohm'],
+      settled: true,
       cautions: ['H78'],
       trap: 'Brush dust reads low: blow it out, read again.',
       answer: measured({
@@ -465,6 +467,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 3,
       reach: 'outside',
       power: 'dead',
+      settled: true,
       trap: '25 to 40 Ω at 24 V, usual. Open: key in 99999.',
       answer: measured({
         quantity: 'park brake’s coil',

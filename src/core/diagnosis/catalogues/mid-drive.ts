@@ -360,6 +360,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 3,
       reach: 'plugs',
       power: 'live',
+      settled: true,
       trap: 'Two usual kinds: 0.7–0.9 V or 1.4–1.6 V. It zeroes itself at key-on: foot off.',
       answer: measured({
         quantity: 'torque sensor, at rest',

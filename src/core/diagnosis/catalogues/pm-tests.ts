@@ -77,6 +77,7 @@ function firstTwoMinutes(full: number): TestDraft[] {
       minutes: 1,
       reach: 'outside',
       power: 'live',
+      settled: true,
       first: true,
       cautions: ['H4', 'H64'],
       trap: 'A sleeping battery board reads 0 V and proves nothing: wake it first.',
@@ -131,6 +132,7 @@ function firstTwoMinutes(full: number): TestDraft[] {
       minutes: 2,
       reach: 'hall',
       power: 'live',
+      settled: true,
       first: true,
       cautions: ['H64'],
       answer: measured({
@@ -430,6 +432,8 @@ function phases(): TestDraft[] {
       minutes: 5,
       reach: 'phases',
       power: 'dead',
+      modes: ['V AC'],
+      turns: true,
       cautions: ['H31', 'H67'],
       trap: 'One low is shorted turns; all equally low is weak magnets.',
       answer: measured({
@@ -451,6 +455,8 @@ function phases(): TestDraft[] {
       minutes: 5,
       reach: 'phases',
       power: 'dead',
+      modes: ['V AC'],
+      turns: true,
       cautions: ['H31', 'H67'],
       answer: measured({
         quantity: 'voltage against the good motor',
@@ -470,6 +476,8 @@ function phases(): TestDraft[] {
       minutes: 3,
       reach: 'phases',
       power: 'dead',
+      modes: ['insulation', 'ohm'],
+      settled: true,
       cautions: ['H67', 'H78'],
       trap: '5 MΩ is good, below 1 MΩ stop: estimates.',
       answer: measured({
@@ -604,6 +612,7 @@ function charging(full: number): TestDraft[] {
       minutes: 2,
       reach: 'outside',
       power: 'either',
+      settled: true,
       first: true,
       trap: 'Some give nothing until they feel a pack.',
       answer: measured({

@@ -192,6 +192,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 1,
       reach: 'outside',
       power: 'either',
+      settled: true,
       first: true,
       answer: measured({
         quantity: '12 V at rest',
@@ -358,6 +359,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 5,
       reach: 'plugs',
       power: 'dead',
+      settled: true,
       answer: measured({
         quantity: 'interlock loop',
         unit: 'ohm',
@@ -376,6 +378,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 4,
       reach: 'hall',
       power: 'dead',
+      settled: true,
       answer: measured({
         quantity: 'excitation',
         unit: 'ohm',
@@ -394,6 +397,7 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 3,
       reach: 'hall',
       power: 'dead',
+      settled: true,
       answer: measured({
         quantity: 'sine against cosine',
         unit: '%',
@@ -459,6 +463,8 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 6,
       reach: 'phases',
       power: 'dead',
+      modes: ['V AC'],
+      turns: true,
       cautions: ['H67'],
       answer: measured({
         quantity: 'voltage against the file',
@@ -478,6 +484,8 @@ function tests(full: number): readonly TestDraft[] {
       minutes: 8,
       reach: 'phases',
       power: 'dead',
+      modes: ['insulation'],
+      settled: true,
       cautions: ['H67', 'H78'],
       trap: '100 MΩ and more is usual; 5 to 100 look, dry, again; below 5 stop (IEEE 43, random-wound).',
       answer: measured({

@@ -1,5 +1,17 @@
 import { closed, figure, id, instrumentUsed, list, need, oneOf, text, type Stored } from './fields.schema'
+import { isStandIn } from '../../instruments'
 import { PROOF_ROLES, ROTORS } from '../../safety'
+
+/** A simulated instrument proves nothing dead. */
+const REAL = [
+  'real',
+  'A stand-in proves nothing dead.',
+  (x: unknown): boolean => !isStandIn(x as { readonly id?: string } | string),
+] as const
+const prover = () =>
+  closed(instrumentUsed)
+    .required()
+    .test(...REAL)
 
 const volts = figure(-2000, 2000).required()
 
@@ -8,7 +20,7 @@ export const versions = {
     readings: list(closed({ between: need(120), volts, role: oneOf(PROOF_ROLES) }), 20)
       .min(1)
       .required(),
-    instrument: need(120),
+    instrument: need(120).test(...REAL),
   }),
   2: closed({
     readings: list(
@@ -27,7 +39,7 @@ export const versions = {
     )
       .min(1)
       .required(),
-    instrument: closed(instrumentUsed).required(),
+    instrument: prover(),
   }),
   3: closed({
     readings: list(
@@ -43,7 +55,7 @@ export const versions = {
     )
       .min(1)
       .required(),
-    instrument: closed(instrumentUsed).required(),
+    instrument: prover(),
     /* The lowest voltage that the tester's first lamp shows. */
     lowestStep: figure(0, 2000),
     /* How the rotor was kept from turning; above 60 V only. */

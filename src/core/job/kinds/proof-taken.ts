@@ -1,6 +1,7 @@
 import { flag } from '../apply-context'
 import { settle, unseen } from '../claims'
 import { proofFaults, type ProofOf, type ProofReading, type Rotor } from '../../safety'
+import { isStandIn } from '../../instruments'
 import type { InstrumentUsed } from '../../units'
 import { proofLasts } from '../settings'
 import type { Proof } from '../state'
@@ -68,7 +69,12 @@ export const proofTaken: KindOf<typeof versions, Proved> = {
     // Above 60 V no reading shortens what the capacitors wait for.
     const waits = cls === 'B' && !before && dischargeOpen(draft)
     if (waits) flag(ctx, 'not ready', 'dead')
-    const dead = answered && !waits && draft.power.state !== 'live' && proofFaults(readings, cls, draft.settings.deadVolts, of).length === 0
+    const dead =
+      answered &&
+      !waits &&
+      !isStandIn(instrument) &&
+      draft.power.state !== 'live' &&
+      proofFaults(readings, cls, draft.settings.deadVolts, of).length === 0
     if (dead && cls === 'A') readToBeDead(ctx)
     if (draft.power.state === 'live') flag(ctx, 'not ready', 'dead')
     const crossed = unseen(draft, entry, 'power').length > 0

@@ -1,4 +1,4 @@
-import { takenLive } from '../apply-power'
+import { takenLive, voltsRead } from '../apply-power'
 import { isUnit, type Measurement, type QuantityId, type Result, type UnitId, unitId, unitLabel, UNITS } from '../../units'
 import type { KindOf } from './kind'
 import type { versions } from './reading-taken.schema'
@@ -84,5 +84,6 @@ export const readingTaken: KindOf<typeof versions, Taken> = {
   apply(ctx, body) {
     ctx.draft.readings.push({ ...ctx.mark, ...body })
     takenLive(ctx, body.live, body.named ?? body.test ?? body.quantity ?? 'reading')
+    if (body.quantity === 'voltage' && isUnit(body.unit)) voltsRead(ctx, body.result, body.unit, body.condition?.rotor)
   },
 }

@@ -34,3 +34,41 @@ export const adapterIs = (reach: string): string => `Adapter ${reach} mm.`
 export const to = 'To'
 export const andError = 'and ±'
 export const fromTo = (from: string, to: string, unit: string): string => `${from} to ${to} ${unit}`
+export const connected = 'Connected'
+export const connectedNote =
+  'An instrument that sends its readings by itself: by a cable to this tablet, or through a program on the shop’s computer. Keying in stays as good.'
+export const atThisTablet = 'At this tablet'
+export const noneAtThisTablet = 'None yet. Every field takes a keyed figure, and one that types like a keyboard.'
+export const onComputer = (name: string): string => `On ${name}`
+export const noComputer = 'No computer passes anything on just now.'
+export const letItGo = 'Let it go'
+export const bringItHere = 'Bring it to this tablet'
+export const takeItFrom = (person: string): string => `Bring it here from ${person}`
+export const atPerson = (person: string): string => `at ${person}’s tablet`
+export const connectAComputer = 'Connect a computer'
+export const codeIs = 'Type this on the shop’s computer, once:'
+export const relayCommand = (code: string, shop: string): string => `npm run instruments -- --shop ${shop} --code ${code}`
+export const codeLasts = (minutes: number): string =>
+  `Good for ${minutes} minutes. It passes on for as long as you stay signed in here. --serial PORT@9600 names a cable, --stand-ins simulated instruments.`
+export const byCable = 'Connect one by a cable'
+export const cableSpeed = 'Speed of its lines'
+export const itsNameHere = 'What stands on it'
+export const connectIt = 'Choose its port'
+export const noSerial = 'This browser reads no cable by itself; the shop’s computer can.'
+export const noNetwork = 'There is no network. Nothing was changed.'
+export const gone = 'nothing comes from it'
+export const simulated = 'Simulated instrument'
+export const simulatedNote =
+  'It stands on a machine that is not there. In the sheet of a test it is held where that figure is read; every reading says “stand-in”.'
+export const dial = 'Its dial'
+export const machineIs = 'The machine'
+export const faultIs = 'What is wrong with it'
+export const nothingWrong = 'Nothing: it is sound'
+export const howMuch = 'How much'
+export const slight = 'slight'
+export const middling = 'middling'
+export const gross = 'gross'
+export const heldOn = 'Held on a figure'
+export const holdIt = 'Hold it there'
+export const takeItOff = 'Take it off'
+export const endsHere = 'End this relay'
