@@ -1,4 +1,6 @@
 import { randomInt } from 'node:crypto'
+import { draftOf } from '../core/diagnosis'
+import { DRIVE_KINDS } from '../core/machine'
 import { db } from '../db/client'
 import { addRelayCode, claim, claimsOf, endRelay, hearRelay, joinRelay, listRelays, order, unclaim } from '../db/relays'
 import type { AskedOfRelay } from '../formats/relay'
@@ -81,6 +83,14 @@ export async function askRelay(session: Session, { relay, key, ask, order: what 
   const was = await done()
   if (was && ask !== 'order') await sql.notify('instruments', '{"list":true}')
   return was
+}
+
+/** Which faults a kind has hangs on no voltage. */
+const ANY_VOLTS = 42
+
+/** What can be wrong with a simulated machine, by kind of drive. */
+export function faultNames(): Readonly<Record<string, readonly { readonly id: string; readonly name: string }[]>> {
+  return Object.fromEntries(DRIVE_KINDS.map((k) => [k, draftOf(k, ANY_VOLTS).faults.map(({ id, name }) => ({ id, name }))]))
 }
 
 /** A word about instruments: lines for one session, or that the list has changed. */

@@ -4,17 +4,10 @@ import { CornerDownLeft, Delete } from 'lucide-react'
 import clsx from 'clsx'
 import { useId } from 'react'
 import { readValue } from '../core/units'
+import { readNumber } from './number'
 import { useTyped } from './typed'
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '−', '0', '.'] as const
-
-/** Reads what was keyed in: comma or point, a leading minus; null when it is no number. */
-export function readNumber(text: string): number | null {
-  const plain = text.trim().replace('−', '-').replace(',', '.')
-  if (!/^-?\d+(\.\d*)?$|^-?\.\d+$/.test(plain)) return null
-  const value = Number(plain)
-  return Number.isFinite(value) ? value : null
-}
 
 /** A figure with a unit of its own as a figure in `unit`, where it is one of the same kind; else as it stands. */
 function inUnit(text: string, unit: string): string {

@@ -5,7 +5,7 @@ import { changeOf, type Drag, DRAG_BY, DRAG_FELT, type TrialPiece, trialPieces }
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { Sheet } from '../../ui/sheet'
 import { CHANGE_WORDS, DRAG_NAMES, FELT_NAMES, PIECE_WORDS, pieceName } from '../../words/en/trials'
 import { SheetCautions } from '../shared/sheet-cautions'

@@ -5,7 +5,7 @@ import { type Action, LIFE, weigh, type WeighReason, YOUNG } from '../../core/di
 import type { Bodies } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 
 const WHY: Readonly<Record<WeighReason, string>> = {
   young: say.underKmWhatFails(YOUNG),

@@ -5,7 +5,7 @@ import { type AnyCheck, type ComplaintNow, mayOverride, mayWriteAs, stageMissing
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { useJob } from '../shared/context'
 import { checkWords } from '../../words/en/checks'
 import { ComplaintTiles } from './complaint-tiles'

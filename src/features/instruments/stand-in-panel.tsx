@@ -1,7 +1,6 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import * as say from '../../words/en/screens/instruments'
-import { draftOf } from '../../core/diagnosis'
 import type { InstrumentKind } from '../../core/instruments'
 import { DRIVE_KINDS } from '../../core/machine'
 import { type UnitId, unitLabel } from '../../core/units'
@@ -9,7 +8,7 @@ import type { Offered, Order, SimulatedMachine } from '../../instruments/relay'
 import { standInOf } from '../../instruments/stand-ins/dials'
 import { Button } from '../../ui/button'
 import { SelectField, TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { askRelay } from '../shared/bench'
 
 const SEVERITIES = [
@@ -17,8 +16,24 @@ const SEVERITIES = [
   { value: 0.5, label: say.middling },
   { value: 0.9, label: say.gross },
 ] as const
-/** Which faults there are hangs on no voltage. */
-const ANY_VOLTS = 42
+interface Named {
+  readonly id: string
+  readonly name: string
+}
+
+/** What can be wrong with a machine of a kind, from the server: the lists are too long for a page that seldom asks. */
+function useFaults(drive: SimulatedMachine['drive']): readonly Named[] {
+  const [all, setAll] = useState<Readonly<Record<string, readonly Named[]>>>({})
+  useEffect(() => {
+    let left = false
+    void fetch('/api/instruments/faults')
+      .then((r) => r.json() as Promise<{ readonly faults: typeof all }>)
+      .then(({ faults }) => (left ? undefined : setAll(faults)))
+      .catch(() => undefined)
+    return () => void (left = true)
+  }, [])
+  return all[drive] ?? []
+}
 
 type Told = Order extends infer O ? (O extends Order ? Omit<O, 'key'> : never) : never
 
@@ -38,7 +53,7 @@ export function StandInPanel({
   const is: SimulatedMachine = machine ?? { drive: 'hub geared', fault: null, severity: 0.5, seed: 1 }
   const order = (told: Told): void => void askRelay({ relay, key: at, ask: 'order', order: { key: at, ...told } })
   const change = (more: Partial<SimulatedMachine>): void => order({ to: 'machine', machine: { ...is, ...more } })
-  const faults = draftOf(is.drive, ANY_VOLTS).faults
+  const faults = useFaults(is.drive)
   const unit = unitOf(kind, dial)
   const figure = readNumber(value)
   return (

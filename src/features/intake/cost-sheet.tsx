@@ -5,7 +5,7 @@ import { agreedUpTo, estimateOf, OWNER_SAID, type OwnerSaid } from '../../core/j
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { Sheet } from '../../ui/sheet'
 import { OWNER_SAID_WORDS } from '../../words/en/owner'
 import { useJob } from '../shared/context'

@@ -2,7 +2,7 @@ import * as say from '../../words/en/screens/take-in'
 import type { Bodies, Kind } from '../../core/job'
 import { MACHINE_CLASSES } from '../../core/machine'
 import { cut } from '../../core/text'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 
 /** What the door's form has, as it was typed. */
 export const TAKE_IN_FIELDS = [

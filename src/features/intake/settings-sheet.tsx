@@ -5,7 +5,7 @@ import { rollOut, SETTING_IDS, SETTINGS, type SettingId, settingsOf } from '../.
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { Sheet } from '../../ui/sheet'
 import { SETTING_WORDS, settingValue } from '../../words/en/electronics'
 import { useJob } from '../shared/context'

@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/prove'
 import { type Brake, type BrakeTried, judgeStop, type Ladder } from '../../core/ride'
 import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { BRAKE_WORDS, stopWords } from '../../words/en/rides'
 
 /** A brake as it stands in the sheet: figures as they are typed. */

@@ -4,7 +4,7 @@ import type { Bodies, CheckId, TestItem } from '../../core/job'
 import { type Brake, type CheckFigure, judgeFigure, type Ladder, type Measured } from '../../core/ride'
 import type { InstrumentUsed } from '../../core/units'
 import { TextField } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { BRAKE_WORDS } from '../../words/en/rides'
 
 /** What was typed, by the key of its field. */

@@ -4,7 +4,7 @@ import { type Attempt, attemptsFor, heatFaults, hotFor, LETS_GO, NEAR_BEARS, nex
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { clockText } from '../../ui/time'
 import { triedWords } from '../../words/en/entries'
 import { rungWords, STUCK_NAMES } from '../../words/en/stuck'

@@ -7,7 +7,7 @@ import { CHARGER_LABELS, type ChargeSource, CLASS_LIMIT, READING_CLASS_A } from 
 import { Button, Chip } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
-import { readNumber } from '../../ui/keypad'
+import { readNumber } from '../../ui/number'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
