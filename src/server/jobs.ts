@@ -21,6 +21,7 @@ import { listInstruments } from '../db/instruments'
 import { listPeople, type Person } from '../db/people'
 import { listReports } from '../db/reports'
 import type { Report } from '../formats/report'
+import { pastOf, type PastRow } from '../db/past'
 import { type EarlierRide, earlierRides } from '../db/rides'
 import { loadSettings, type ShopSettings } from '../db/settings'
 import type { Entry, UnknownEntry } from '../core/job'
@@ -85,6 +86,8 @@ export interface JobPack {
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
   /** What logs of earlier rides of the same machine said, the last one first. */
   readonly earlier: readonly EarlierRide[]
+  /** What other jobs say of this model, and of this machine. */
+  readonly past: PastRow
 }
 
 /** Remembers that something of an older build asks from a device: as long as it does, nothing is written that it cannot read. */
@@ -112,6 +115,7 @@ export async function loadJob(id: string): Promise<JobPack | null> {
     instruments: await listInstruments(sql),
     pages: (await listReports(sql, id)) as JobPack['pages'],
     earlier: await earlierRides(sql, id),
+    past: await pastOf(sql, id),
   }
 }
 

@@ -1,5 +1,14 @@
 import { expose } from 'comlink'
-import { advise, type Advice, type Catalogue, catalogueOf, type Evidence, type KnownDrive, type TestCost } from '../core/diagnosis'
+import {
+  advise,
+  type Advice,
+  type Catalogue,
+  catalogueOf,
+  type Evidence,
+  type KnownDrive,
+  type Leanings,
+  type TestCost,
+} from '../core/diagnosis'
 
 /** What is asked of the next test, in what passes between threads. */
 export interface NextTestQuestion {
@@ -8,6 +17,7 @@ export interface NextTestQuestion {
   /** Tests that this machine allows. */
   readonly tests: readonly string[]
   readonly evidence: readonly Evidence[]
+  readonly leanings: Leanings
   /** What each costs where the machine stands, by test. */
   readonly costs: Readonly<Record<string, TestCost>>
   readonly minutes: Readonly<Record<string, number>>
@@ -17,14 +27,14 @@ export interface NextTestQuestion {
 let kept: { readonly key: string; readonly catalogue: Catalogue } | null = null
 
 /** The next test, looked at two deep. */
-function nextTest({ kind, fullVolts, tests, evidence, costs, minutes, skip }: NextTestQuestion): Advice {
+function nextTest({ kind, fullVolts, tests, evidence, leanings, costs, minutes, skip }: NextTestQuestion): Advice {
   const key = JSON.stringify([kind, fullVolts, tests])
   if (kept?.key !== key) {
     const catalogue = catalogueOf(kind, fullVolts)
     const has = new Set(tests)
     kept = { key, catalogue: { ...catalogue, tests: catalogue.tests.filter((t) => has.has(t.id)) } }
   }
-  return advise(kept.catalogue, evidence, (t) => costs[t.id] ?? { access: 0, power: 0 }, minutes, new Set(skip), { depth: 2 })
+  return advise(kept.catalogue, evidence, (t) => costs[t.id] ?? { access: 0, power: 0 }, minutes, new Set(skip), { depth: 2, leanings })
 }
 
 const api = { nextTest }

@@ -11,7 +11,7 @@ import { FirstFive } from './first-five'
 import { BeliefRibbon } from './ribbon'
 import { Suspects } from './suspects'
 import { type Diagnosis, useDiagnosis } from './use-diagnosis'
-import { headline } from '../../words/en/suspects'
+import { faultName, headline } from '../../words/en/suspects'
 import { faultAction, faultWords, observedWords, readingName, testWords } from '../../words/en/diagnosis'
 import { skippedWords } from '../../words/en/entries'
 import { readingPlace, resultWords } from '../../words/en/readings'
@@ -49,6 +49,7 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
           />
         ) : null}
       </div>
+      <Leans diagnosis={diagnosis} />
       <Suspects diagnosis={diagnosis} />
       <BeliefRibbon diagnosis={diagnosis} />
       <div className="mt-3 flex flex-wrap gap-2">
@@ -61,6 +62,25 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
       </div>
     </section>
   )
+}
+
+/** After so many days nobody thinks of what was touched last time. */
+const FORGOTTEN_DAYS = 90
+
+/** What moves the suspects beside the readings: what was mended, the shop’s own past, its own hands. */
+function Leans({ diagnosis: { catalogue, mended, daysSince } }: { readonly diagnosis: Diagnosis }) {
+  const { past } = useJob()
+  const calls = catalogue.faults.reduce((sum, f) => sum + (past.called[f.id] ?? 0), 0)
+  const said = [
+    ...(mended ? [say.afterMending(mended.faults.map((f) => faultName(catalogue, f)).join(', '))] : []),
+    ...(calls > 0 ? [say.leansOnShop(calls, past.jobs)] : []),
+    ...(daysSince !== null && daysSince <= FORGOTTEN_DAYS ? [say.leansOnWork(daysSince)] : []),
+  ]
+  return said.map((text) => (
+    <p key={text} className="pb-1 text-[15px] text-steel">
+      {text}
+    </p>
+  ))
 }
 
 function Told() {

@@ -2,7 +2,7 @@
 import { BELIEF_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
-import { beliefWord, NONE } from '../../core/diagnosis'
+import { beliefWord, NONE, speaks } from '../../core/diagnosis'
 import type { Diagnosis } from './use-diagnosis'
 import { actionOf, faultName, percent } from '../../words/en/suspects'
 
@@ -12,7 +12,7 @@ const MOST = 7
 
 /** The suspects, the likeliest first: a bar, a word with its figure, the remedy and its minutes. Opened, what each reading did to it. */
 export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
-  const { now, catalogue, minutes, trail, known } = diagnosis
+  const { now, catalogue, minutes } = diagnosis
   const [open, setOpen] = useState<string>()
   const listed = now.filter((b) => b.fault === NONE || b.p >= SHOWN).sort((a, b) => b.p - a.p)
   const shown = listed.filter((b, i) => i < MOST || b.fault === NONE)
@@ -54,27 +54,82 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
                 )}
               </span>
             </button>
-            {open === b.fault ? (
-              <ul className="grid gap-0.5 pb-2 text-[15px] text-steel">
-                {trail.slice(1).map((step, i) => {
-                  const p = (list: typeof step): number => list.find((x) => x.fault === b.fault)!.p
-                  const [before, after] = [p(trail[i]!), p(step)]
-                  return (
-                    <li key={i}>
-                      <span className={after > before * 1.05 ? 'text-copper' : after < before * 0.95 ? 'text-pose' : ''}>
-                        {after > before * 1.05 ? say.forWord : after < before * 0.95 ? say.against : say.neither}
-                      </span>{' '}
-                      · {known[i]!.label}: {percent(before)} → {percent(after)}
-                    </li>
-                  )
-                })}
-                {known.length === 0 ? <li>{say.nothingKnownYetOnly}</li> : null}
-              </ul>
-            ) : null}
+            {open === b.fault ? <Why fault={b.fault} diagnosis={diagnosis} /> : null}
           </li>
         )
       })}
       <li className="border-t border-rule py-2 text-[15px] text-steel">{say.others(rest, percent(rest))}</li>
     </ul>
+  )
+}
+
+/** Readings that are named for and against a suspect, and beside a rival. */
+const NAMED = 2
+const BESIDE = 4
+/** Nearer to 1 than this a reading says nothing. */
+const SAYS = 1.15
+
+/** What speaks most for a suspect and most against it; and what tells it from the likeliest other one. */
+function Why({ fault, diagnosis }: { readonly fault: string; readonly diagnosis: Diagnosis }) {
+  const { catalogue, known, now, leanings } = diagnosis
+  const evidence = known.map((k) => k.evidence)
+  const rival = now.reduce<(typeof now)[number] | null>(
+    (a, b) => (b.fault !== fault && b.fault !== NONE && (!a || b.p > a.p) ? b : a),
+    null,
+  )
+  if (known.length === 0) return <p className="pb-2 text-[15px] text-steel">{say.nothingKnownYetOnly}</p>
+  const own = speaks(catalogue, evidence, fault, null, leanings)
+  const beside = rival
+    ? speaks(catalogue, evidence, fault, rival.fault, leanings).filter((s) => Math.abs(Math.log(s.times)) > Math.log(SAYS))
+    : []
+  const pro = own.filter((s) => s.times > SAYS).slice(0, NAMED)
+  const against = own.filter((s) => s.times < 1 / SAYS).slice(0, NAMED)
+  const other = rival ? faultName(catalogue, rival.fault) : ''
+  return (
+    <div className="grid gap-x-6 gap-y-1 pb-3 text-[15px] sm:grid-cols-2">
+      <ul className="grid content-start gap-0.5">
+        {pro.map(({ at, times }) => (
+          <li key={at}>
+            <span className="text-copper">{say.forWord}</span> · {known[at]!.label}: {say.likelier(times)}
+          </li>
+        ))}
+        {against.map(({ at, times }) => (
+          <li key={at}>
+            <span className="text-pose">{say.against}</span> · {known[at]!.label}: {say.likelier(times)}
+          </li>
+        ))}
+        {pro.length + against.length === 0 ? <li className="text-steel">{say.nothingSpeaks}</li> : null}
+      </ul>
+      {rival ? (
+        <div>
+          <p className="font-semibold">{say.beside(other)}</p>
+          <ul>
+            {beside.slice(0, BESIDE).map(({ at, times }) => (
+              <li key={at} className="grid grid-cols-[minmax(0,1fr)_92px] items-center gap-2">
+                <span>{known[at]!.label}</span>
+                <Tug times={times} />
+              </li>
+            ))}
+            {beside.length === 0 ? <li className="text-steel">{say.nothingTells}</li> : null}
+          </ul>
+        </div>
+      ) : null}
+    </div>
+  )
+}
+
+/** To which of two a reading pulls, and how hard: to the left the one that is looked at. */
+function Tug({ times }: { readonly times: number }) {
+  const pull = Math.max(-1, Math.min(1, Math.log(times) / Math.log(100)))
+  return (
+    <span className="flex items-center gap-1" role="img" aria-label={times > 1 ? say.pullsHere(times) : say.pullsThere(times)}>
+      <span className="relative h-3 w-full rounded-sm bg-rule">
+        <span
+          className={`absolute top-0 h-3 rounded-sm ${pull > 0 ? 'bg-copper' : 'bg-pose'}`}
+          style={pull > 0 ? { right: '50%', width: `${50 * pull}%` } : { left: '50%', width: `${-50 * pull}%` }}
+        />
+        <span className="absolute left-1/2 top-[-2px] h-4 w-px bg-ink" />
+      </span>
+    </span>
   )
 }

@@ -11,6 +11,9 @@ import {
   goalOf,
   isKnown,
   type KnownDrive,
+  type Leanings,
+  leaningsAfter,
+  leaningsOf,
   type Reach,
   sharedMinutes,
   type Test,
@@ -26,6 +29,7 @@ import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
 import { chooseDrive, useChosenDrive } from './chosen-drive'
 import { evidenceOf, type Known } from './evidence'
+import { type Mended, mendedOn } from './mended'
 
 export interface Diagnosis {
   readonly catalogue: Catalogue
@@ -33,6 +37,12 @@ export interface Diagnosis {
   readonly drives: readonly DriveUnit[]
   readonly choose: (drive: string) => void
   readonly known: readonly Known[]
+  /** How many times as usual each fault is taken to be, by the shop’s own past and by what was mended. */
+  readonly leanings: Leanings
+  /** What was mended before it was looked at again; null while nothing was. */
+  readonly mended: Mended | null
+  /** Whole days since this machine left the shop; null where it was not here before. */
+  readonly daysSince: number | null
   readonly trail: readonly (readonly Belief[])[]
   readonly now: readonly Belief[]
   readonly advice: Advice
@@ -45,6 +55,8 @@ export interface Diagnosis {
   readonly ready: boolean
 }
 
+const DAY = 86_400_000
+
 /** Minutes that a change of power takes beside the test: isolating and proving dead; plugging back. Estimated. */
 const TO_DEAD = 5
 const TO_LIVE = 4
@@ -54,7 +66,7 @@ const REACHES: readonly Reach[] = ['hall', 'phases', 'plugs']
 
 /** Beliefs and advice for one drive of the machine; null where the file has no drive of a kind that is known. */
 export function useDiagnosis(): Diagnosis | null {
-  const { state, file, now } = useJob()
+  const { state, file, now, past } = useJob()
   const drives = useMemo(() => (file?.drives ?? []).filter((d) => isKnown(d.kind)), [file])
   const asked = useChosenDrive(state.jobId)
   // The end that was measured last is the one in question, until another is chosen.
@@ -65,14 +77,20 @@ export function useDiagnosis(): Diagnosis | null {
   const taken = [...new Set([...state.observations.map((o) => o.test), ...state.readings.flatMap((r) => r.test ?? [])])].sort().join(' ')
   const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file, new Set(taken.split(' '))) : null), [file, drive, taken])
   const fullVolts = file ? (fileVolts(file) ?? 0) : 0
+  const daysSince = past.leftAt === null || now === 0 ? null : Math.floor((now - past.leftAt) / DAY)
   const far = useDistances(catalogue, drive)
   const dead = deadAt(state.power, now)
   const live = state.power.state === 'live'
   const found = useMemo(() => {
     if (!catalogue || !drive) return null
-    const known = evidenceOf(state, catalogue, drive.id)
+    const everything = evidenceOf(state, catalogue, drive.id)
+    const mended = mendedOn(state, drive.id)
+    const known = mended ? everything.filter((k) => k.mark.at >= mended.since) : everything
+    const own = leaningsOf(catalogue, { called: past.called, daysSince })
+    const before = mended ? everything.filter((k) => k.mark.at < mended.since).map((k) => k.evidence) : []
+    const leanings = mended ? leaningsAfter(catalogue, before, mended.faults, own) : own
     const evidence = known.map((k) => k.evidence)
-    const trail = beliefTrail(catalogue, evidence)
+    const trail = beliefTrail(catalogue, evidence, leanings)
     const skipped = new Set(state.skipped.filter((s) => s.drive === undefined || s.drive === drive.id).map((s) => s.test))
     const cost = (test: Test): TestCost => {
       const way = test.reach === 'outside' ? undefined : far.reach[test.reach]
@@ -93,24 +111,28 @@ export function useDiagnosis(): Diagnosis | null {
       drives,
       choose: (id: string) => chooseDrive(state.jobId, id),
       known,
+      leanings,
+      mended,
+      daysSince,
       trail,
       now: trail.at(-1)!,
-      advice: advise(catalogue, evidence, cost, minutes, skipped),
+      advice: advise(catalogue, evidence, cost, minutes, skipped, { leanings }),
       minutes,
       skipped,
-      odd: new Set(unexplained(catalogue, evidence).map((i) => known[i]!.mark.entry)),
+      odd: new Set(unexplained(catalogue, evidence, leanings).map((i) => known[i]!.mark.entry)),
       ready: far.ready,
       question: {
         kind: drive.kind as KnownDrive,
         fullVolts,
         tests: catalogue.tests.map((t) => t.id),
         evidence,
+        leanings,
         costs: Object.fromEntries(catalogue.tests.map((t) => [t.id, cost(t)])),
         minutes,
         skip: [...skipped],
       } satisfies NextTestQuestion,
     }
-  }, [catalogue, drive, drives, state, far, dead, live, fullVolts])
+  }, [catalogue, drive, drives, state, far, dead, live, fullVolts, past, daysSince])
   const deep = useTwoDeep(found?.ready ? found.question : null)
   return useMemo(() => {
     if (!found) return null

@@ -22,6 +22,7 @@ export interface JobScreenProps {
   readonly instruments: JobContext['instruments']
   readonly pages: JobContext['pages']
   readonly earlier: JobContext['earlier']
+  readonly past: JobContext['past']
   readonly signFor: JobContext['signFor']
 }
 
@@ -60,7 +61,7 @@ export function useJobContext(
     'state' | 'waiting' | 'now' | 'when' | 'show' | 'open' | 'addPhoto'
   >,
 ): JobContext {
-  const { person, people, file, settings, form, instruments, pages, earlier, signFor } = props
+  const { person, people, file, settings, form, instruments, pages, earlier, past, signFor } = props
   const names = useMemo(() => new Map(people.map((p) => [p.id, p.name])), [people])
   const own = view.keeps && view.stranger === null
   const mayWork = own && (person.role === 'lead' || person.role === 'mechanic')
@@ -82,6 +83,7 @@ export function useJobContext(
     instruments,
     pages,
     earlier,
+    past,
     mayWork,
     mayNote: mayWork || (own && person.role === 'front desk'),
     nameOf: (id) => names.get(id) ?? 'somebody',

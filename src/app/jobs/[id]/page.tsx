@@ -30,6 +30,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
         instruments={pack.instruments}
         pages={pack.pages}
         earlier={pack.earlier}
+        past={pack.past}
         signFor={signForAction}
         settings={{ shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
       />

@@ -76,7 +76,6 @@ export const minutesOf = (minutes: number, estimated: boolean): string => `· ${
 export const lookFurther = 'look further'
 export const forWord = '▲ for'
 export const against = '▼ against'
-export const neither = '– neither'
 export const nothingKnownYetOnly = 'Nothing known yet: only how usual it is (estimated).'
 export const others = (rest: number, told: string): string =>
   `${rest > 0.005 ? `All others together ${told}. ` : ''}Shares come from simulated machines and what benches see, not from a maker.`
@@ -130,3 +129,19 @@ export const answersEstimated = 'How often each is seen: estimated.'
 export const onlyTheQualified = 'Live above 60 V: only by somebody marked qualified, by the maker’s method.'
 /** Of a reading that no fault in the list would give. */
 export const nothingExplains = 'Nothing explains this: measure it again?'
+
+/** `8 times likelier by it`, `a third as likely by it`. */
+export const likelier = (times: number): string =>
+  times >= 1 ? `${timesWord(times)} likelier by it` : `${timesWord(1 / times)} less likely by it`
+const timesWord = (x: number): string => (x >= 1000 ? 'over 1000 times' : x >= 10 ? `${Math.round(x)} times` : `${x.toFixed(1)} times`)
+export const nothingSpeaks = 'No reading says much of it: only how usual it is.'
+export const beside = (other: string): string => `Beside “${other}”`
+export const nothingTells = 'No reading tells the two apart yet.'
+export const pullsHere = (times: number): string => `${timesWord(times)} for this one`
+export const pullsThere = (times: number): string => `${timesWord(1 / times)} for the other`
+export const leansOnShop = (calls: number, jobs: number): string =>
+  `Leans on this shop’s own past: ${calls} fault${calls === 1 ? '' : 's'} called in ${jobs} job${jobs === 1 ? '' : 's'} of this model.`
+export const leansOnWork = (days: number): string =>
+  `It left here ${days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`}: what was touched then counts for more.`
+export const afterMending = (mended: string): string =>
+  `After mending: ${mended}. What was read before counts only for what may have hidden behind it.`

@@ -1,0 +1,45 @@
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { addJob } from '../src/db/jobs'
+import type { Sql } from '../src/db/client'
+import { pastOf } from '../src/db/past'
+import { v7 } from 'uuid'
+import { draft, staffedShop } from './database'
+import { append } from '../src/db/journal'
+import type { Bodies, Kind } from '../src/core/job'
+
+let shop: Awaited<ReturnType<typeof staffedShop>>
+let sql: Sql
+beforeAll(async () => {
+  shop = await staffedShop()
+  sql = shop.sql
+  await sql`insert into machines (id, name, class) values ('dunlin', 'Dunlin', 'scooter'), ('heron', 'Heron', 'tractor') on conflict do nothing`
+})
+afterAll(() => shop.close())
+
+async function write<K extends Kind>(jobId: string, kind: K, body: Bodies[K]): Promise<string> {
+  const entry = draft(jobId, shop.ids.mechanic, shop.tablet, kind, body)
+  await append(sql, jobId, [{ ok: true, entry }], shop.ids.mechanic, Date.now)
+  return entry.id
+}
+async function jobOf(machineId: string): Promise<string> {
+  const id = v7()
+  await addJob(sql, { id, machineId, revision: null })
+  return id
+}
+
+it('counts what was called for sure on the same model, once a job, never in this one, and nothing that was crossed out', async () => {
+  const [here, one, two, other] = [await jobOf('dunlin'), await jobOf('dunlin'), await jobOf('dunlin'), await jobOf('heron')]
+  const call = (job: string, id: string, certainty: 'sure' | 'maybe' = 'sure'): Promise<string> =>
+    write(job, 'fault-called', { fault: id, id, certainty, drive: 'd' })
+  await call(here, 'hall-wire')
+  await call(one, 'hall-wire')
+  await call(one, 'hall-wire')
+  await call(one, 'bridge+winding')
+  await call(two, 'hall-wire')
+  await call(two, 'rail', 'maybe')
+  await call(other, 'hall-wire')
+  const wrong = await call(two, 'bearing')
+  await write(two, 'struck', { target: wrong })
+  expect(await pastOf(sql, here)).toEqual({ called: { 'hall-wire': 2, bridge: 1, winding: 1 }, jobs: 2, leftAt: null })
+  expect((await pastOf(sql, other)).called).toEqual({})
+})
