@@ -14,8 +14,8 @@ const keyOf = (e: Evidence): string => (e.kind === 'symptom' ? `symptom ${e.symp
 const MOST = 1e9
 
 /**
- * What each piece of evidence does to a suspect, given all the others: its odds with it over its odds without it, against all else or
- * against one rival. Strongest first, either way.
+ * What each piece of evidence does to a suspect by itself: its odds with it alone over its odds before anything was known, against all
+ * else or against one rival. Two that say the same each say it; strongest first, either way.
  * @param rival candidate that it is held against; all others together where none is named
  */
 export function speaks(
@@ -31,9 +31,9 @@ export function speaks(
     const against = rival === null ? 1 - p(fault) : p(rival)
     return Math.min(MOST, Math.max(1 / MOST, p(fault) / Math.max(against, 1e-300)))
   }
-  const all = odds(evidence)
+  const usual = odds([])
   const last = new Map(evidence.map((e, i) => [keyOf(e), i]))
   return [...last]
-    .map(([key, at]) => ({ at, times: all / odds(evidence.filter((e) => keyOf(e) !== key)) }))
+    .map(([key, at]) => ({ at, times: odds(evidence.filter((e) => keyOf(e) === key)) / usual }))
     .sort((a, b) => Math.abs(Math.log(b.times)) - Math.abs(Math.log(a.times)) || a.at - b.at)
 }

@@ -66,8 +66,9 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
 /** Readings that are named for and against a suspect, and beside a rival. */
 const NAMED = 2
 const BESIDE = 4
-/** Nearer to 1 than this a reading says nothing. */
+/** Nearer to 1 than this a reading says nothing, and does not tell two apart. */
 const SAYS = 1.15
+const TELLS = 1.3
 
 /** What speaks most for a suspect and most against it; and what tells it from the likeliest other one. */
 function Why({ fault, diagnosis }: { readonly fault: string; readonly diagnosis: Diagnosis }) {
@@ -80,7 +81,7 @@ function Why({ fault, diagnosis }: { readonly fault: string; readonly diagnosis:
   if (known.length === 0) return <p className="pb-2 text-[15px] text-steel">{say.nothingKnownYetOnly}</p>
   const own = speaks(catalogue, evidence, fault, null, leanings)
   const beside = rival
-    ? speaks(catalogue, evidence, fault, rival.fault, leanings).filter((s) => Math.abs(Math.log(s.times)) > Math.log(SAYS))
+    ? speaks(catalogue, evidence, fault, rival.fault, leanings).filter((s) => Math.abs(Math.log(s.times)) > Math.log(TELLS))
     : []
   const pro = own.filter((s) => s.times > SAYS).slice(0, NAMED)
   const against = own.filter((s) => s.times < 1 / SAYS).slice(0, NAMED)
@@ -120,7 +121,7 @@ function Why({ fault, diagnosis }: { readonly fault: string; readonly diagnosis:
 
 /** To which of two a reading pulls, and how hard: to the left the one that is looked at. */
 function Tug({ times }: { readonly times: number }) {
-  const pull = Math.max(-1, Math.min(1, Math.log(times) / Math.log(100)))
+  const pull = Math.sign(Math.log(times)) * Math.max(0.08, Math.min(1, Math.abs(Math.log(times)) / Math.log(100)))
   return (
     <span className="flex items-center gap-1" role="img" aria-label={times > 1 ? say.pullsHere(times) : say.pullsThere(times)}>
       <span className="relative h-3 w-full rounded-sm bg-rule">
