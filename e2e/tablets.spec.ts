@@ -115,6 +115,13 @@ test('a machine with no file is logged as it comes off, and its way up grows fro
   await page.getByRole('button', { name: 'Take it in' }).click()
   await expect(page.getByRole('heading', { name: 'Log it as it comes off' })).toBeVisible()
   const jobId = new URL(page.url()).pathname.split('/').at(-1)!
+  // Its fault is found without a file too: where its drive is, six questions, and its full charge.
+  await page.goto(`/jobs/${jobId}?stage=fault`)
+  await page.getByRole('button', { name: /^Find the fault/ }).click()
+  await page.getByRole('radio', { name: 'in a wheel' }).check()
+  await page.getByRole('radio', { name: 'the motor comes along' }).check()
+  await expect(page.getByText('First its full charge: without it no voltage can be judged.')).toBeVisible()
+  await page.getByRole('button', { name: 'Back to where it is' }).click()
   await page.getByRole('button', { name: 'Start down' }).click()
   const line = async (text: string): Promise<void> => {
     await page.getByLabel('Line').fill(text)

@@ -14,6 +14,8 @@ import {
 export interface NextTestQuestion {
   readonly kind: KnownDrive
   readonly fullVolts: number
+  /** Has it wires to a rotor sensor? */
+  readonly sensors: boolean
   /** Tests that this machine allows. */
   readonly tests: readonly string[]
   readonly evidence: readonly Evidence[]
@@ -27,10 +29,10 @@ export interface NextTestQuestion {
 let kept: { readonly key: string; readonly catalogue: Catalogue } | null = null
 
 /** The next test, looked at two deep. */
-function nextTest({ kind, fullVolts, tests, evidence, leanings, costs, minutes, skip }: NextTestQuestion): Advice {
-  const key = JSON.stringify([kind, fullVolts, tests])
+function nextTest({ kind, fullVolts, sensors, tests, evidence, leanings, costs, minutes, skip }: NextTestQuestion): Advice {
+  const key = JSON.stringify([kind, fullVolts, sensors, tests])
   if (kept?.key !== key) {
-    const catalogue = catalogueOf(kind, fullVolts)
+    const catalogue = catalogueOf(kind, fullVolts, sensors)
     const has = new Set(tests)
     kept = { key, catalogue: { ...catalogue, tests: catalogue.tests.filter((t) => has.has(t.id)) } }
   }

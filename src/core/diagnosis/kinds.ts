@@ -15,20 +15,49 @@ export function catalogueFor(
 ): Catalogue | null {
   const volts = fileVolts(file)
   if (!isKnown(drive.kind) || volts === null) return null
-  const catalogue = catalogueOf(drive.kind, volts)
   const twins = file.drives.filter((d) => d.kind === drive.kind).length > 1
-  const has = (t: Test): boolean => (twins || !t.twin) && (t.needs !== 'line resistance' || drive.lineResistance !== undefined)
+  return catalogueFitted(drive.kind, volts, { twins, lineResistance: drive.lineResistance !== undefined, sensors: true }, taken)
+}
+
+/** What a machine has of what not every one of its kind has. */
+export interface Fitted {
+  /** A second drive of the same kind, to hold this one against. */
+  readonly twins: boolean
+  /** Its file says what a pair of phases measures. */
+  readonly lineResistance: boolean
+  /** Thin wires to a rotor sensor, beside the phases. */
+  readonly sensors: boolean
+}
+
+/**
+ * All that is known of a kind of drive, without the faults and tests of what a machine has not.
+ * @param taken tests that were taken: what they showed counts, though they would not be offered
+ */
+export function catalogueFitted(
+  kind: KnownDrive,
+  volts: number,
+  { twins, lineResistance, sensors }: Fitted,
+  taken: ReadonlySet<string>,
+): Catalogue {
+  const catalogue = catalogueOf(kind, volts, sensors)
+  const has = (t: Test): boolean =>
+    (twins || !t.twin) && (t.needs !== 'line resistance' || lineResistance) && (t.needs !== 'sensor wires' || sensors)
   return { ...catalogue, tests: catalogue.tests.filter((t) => has(t) || taken.has(t.id)) }
 }
 
 /**
  * All that is known of a kind of drive, with how likely each answer is.
  * @param fullVolts pack at full charge, V
+ * @param sensors false for one without wires to a rotor sensor: their faults are left out
  * @throws RangeError for a voltage of 0 or less
  */
-export function catalogueOf(kind: KnownDrive, fullVolts: number): Catalogue {
+export function catalogueOf(kind: KnownDrive, fullVolts: number, sensors = true): Catalogue {
   if (!(fullVolts > 0)) throw new RangeError(`full charge must be above 0 V, got ${fullVolts}`)
-  return assembled(CATALOGUES[kind].draft(fullVolts), CATALOGUES[kind].table)
+  const draft = CATALOGUES[kind].draft(fullVolts)
+  if (sensors) return assembled(draft, CATALOGUES[kind].table)
+  const faults = draft.faults.filter((f) => f.of !== 'sensors')
+  const left = new Set(faults.map((f) => f.id))
+  return assembled({ ...draft, faults, pairs: draft.pairs.filter((p) => p.faults.every((f) => left.has(f))) }, CATALOGUES[kind].table)
 }
 
 /** The same as it is written, before any table: what the tables are made for. */

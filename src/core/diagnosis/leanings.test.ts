@@ -89,8 +89,7 @@ describe('what speaks for and against', () => {
       for (const rival of [null, 'clutch-slips']) {
         const odds = (of: readonly Evidence[]): number =>
           p(geared, of, fault) / (rival === null ? 1 - p(geared, of, fault) : p(geared, of, rival))
-        for (const { at, times } of speaks(geared, known, fault, rival))
-          expect(times).toBeCloseTo(odds([known[at]!]) / odds([]), 6)
+        for (const { at, times } of speaks(geared, known, fault, rival)) expect(times).toBeCloseTo(odds([known[at]!]) / odds([]), 6)
       }
   })
 

@@ -35,6 +35,8 @@ export interface Fault {
   readonly comesAndGoes?: number
   /** How many times as usual it is where somebody has just worked at the drive; 1 when left out. */
   readonly afterWork?: number
+  /** Of a part that not every machine of its kind has. */
+  readonly of?: 'sensors'
 }
 
 /** Two faults that occur together: one brought the other about, or one blow both. */
@@ -107,7 +109,7 @@ export type Compute = 'single' | 'first less second' | 'imbalance' | 'first over
 export type Reach = 'outside' | 'plugs' | 'hall' | 'phases'
 
 /** What a test cannot do without. */
-export type Need = 'line resistance' | 'temperature sensor' | 'group voltages'
+export type Need = 'line resistance' | 'sensor wires'
 
 export interface Test {
   readonly id: string

@@ -49,7 +49,7 @@ export function CallSheet({ fault: first, onClose }: { readonly fault?: string; 
       ...(diagnosis ? { drive: diagnosis.drive.id } : {}),
       ...(chosen ? { way: chosen.kind, action: chosen.name } : {}),
     }
-    const goal = action && chosen?.name === action.name && file && diagnosis ? goalOf(file, diagnosis.drive, action.goal) : null
+    const goal = action && chosen?.name === action.name && file && diagnosis?.inFile ? goalOf(file, diagnosis.inFile, action.goal) : null
     const name = file?.goals.find((g) => g.id === goal)?.name
     logAll([
       { kind: 'fault-called', body: called },

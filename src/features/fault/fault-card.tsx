@@ -34,12 +34,12 @@ export function FaultCard() {
 function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readonly ranked: RankedTest }) {
   const job = useJob()
   const { open, mayWork, file } = job
-  const { catalogue, drive } = diagnosis
+  const { catalogue, drive, inFile } = diagnosis
   const { test } = ranked
   const against = powerAgainst(job, test)
   const list = meanings(catalogue, ranked)
   const words = test.answer.kind === 'words' ? test.answer : null
-  const places = file ? driveConnections(file, drive) : null
+  const places = file && inFile ? driveConnections(file, inFile) : null
   const face = test.reach === 'hall' ? places?.hall : test.reach === 'phases' ? places?.phases : null
   const connection = file?.connections.find((c) => c.id === face)
   return (
@@ -100,8 +100,9 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
 /** The plugs are behind a lid: its removal is planned and logged as any other. */
 function WayIn({ ranked, diagnosis }: { readonly ranked: RankedTest; readonly diagnosis: Diagnosis }) {
   const { file, state, log, show, mayWork } = useJob()
-  if (!file || ranked.cost.access < 0.5 || !mayWork) return null
-  const goal = goalOf(file, diagnosis.drive, 'inspect')
+  const { inFile } = diagnosis
+  if (!file || !inFile || ranked.cost.access < 0.5 || !mayWork) return null
+  const goal = goalOf(file, inFile, 'inspect')
   const name = file.goals.find((g) => g.id === goal)?.name
   const plan = (): void => {
     if (goal && name) log('goal-set', { goals: [goal], text: name })
@@ -202,12 +203,12 @@ function TimeToAct({ diagnosis }: { readonly diagnosis: Diagnosis }) {
 
 /** A machine whose drive is in no list: measure, then call it. */
 function PlainCard() {
-  const { state, open, show, mayWork } = useJob()
+  const { state, file, open, show, mayWork } = useJob()
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{say.findTheFault}</p>
       <h2 className="title text-[30px]">{say.measureThenCallIt}</h2>
-      <p className="text-[17px]">{say.noListOfFaults}</p>
+      <p className="text-[17px]">{file ? say.noListOfFaults : say.noFileYet}</p>
       <ul className="list-inside list-disc text-[16px]">
         {say.FIRST_LOOKS.map((l) => (
           <li key={l}>{l}</li>

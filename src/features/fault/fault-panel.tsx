@@ -16,13 +16,16 @@ import { faultAction, faultWords, observedWords, readingName, testWords } from '
 import { skippedWords } from '../../words/en/entries'
 import { readingPlace, resultWords } from '../../words/en/readings'
 
+const SixQuestions = dynamic(() => import('./six-questions').then((m) => m.SixQuestions))
 const DragBlock = dynamic(() => import('./drag-block').then((m) => m.DragBlock))
 
 /** Find the fault: who is suspected, what each reading did to that, the first five minutes, and every reading. */
 export function FaultPanel() {
   const diagnosis = useDiagnosis()
+  const { file } = useJob()
   return (
     <div className="overflow-y-auto bg-bench">
+      {file ? null : <SixQuestions />}
       {diagnosis ? <Suspicion diagnosis={diagnosis} /> : <Told />}
       {diagnosis ? <FirstFive diagnosis={diagnosis} /> : null}
       <DragBlock />

@@ -1,8 +1,8 @@
 'use client'
 import * as say from '../../words/en/screens/fault'
 import { useMemo, useState } from 'react'
-import { catalogueFor, computeValue, type NumberAnswer, type Test } from '../../core/diagnosis'
-import { SKIPPED_WHY, type SkippedWhy } from '../../core/job'
+import { answersIn, catalogueFor, computeValue, type NumberAnswer, type Test, unknownMachine } from '../../core/diagnosis'
+import { chargeOf, SKIPPED_WHY, type SkippedWhy } from '../../core/job'
 import { formatNumber, readValue, type Result, unitLabel, UNITS } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -21,8 +21,17 @@ import { PowerGuard } from './power-guard'
 import { TestCautions } from './test-cautions'
 
 function useTest(id: string): Test | undefined {
-  const { file } = useJob()
-  return useMemo(() => file?.drives.flatMap((d) => catalogueFor(d, file)?.tests ?? []).find((t) => t.id === id), [file, id])
+  const { file, state } = useJob()
+  const { variants } = state
+  const volts = chargeOf(state).volts ?? 0
+  return useMemo(() => {
+    const tests = file
+      ? file.drives.flatMap((d) => catalogueFor(d, file)?.tests ?? [])
+      : volts > 0
+        ? (unknownMachine(answersIn(variants), volts, new Set([id]))?.catalogue.tests ?? [])
+        : []
+    return tests.find((t) => t.id === id)
+  }, [file, variants, volts, id])
 }
 
 /** Logs what a test showed in words. */

@@ -1,4 +1,5 @@
 'use client'
+import * as say from '../../words/en/screens/fault'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import {
   accessOf,
@@ -18,10 +19,13 @@ import {
   sharedMinutes,
   type Test,
   type TestCost,
+  answersIn,
   unexplained,
+  type Unknown,
+  unknownMachine,
   type Way,
 } from '../../core/diagnosis'
-import { deadAt } from '../../core/job'
+import { chargeOf, deadAt } from '../../core/job'
 import { type DriveUnit, fileVolts, type Guard } from '../../core/machine'
 import { nextTestAside, type NextTestQuestion } from '../../workers/diagnosis'
 import { type Distances, distancesAside } from '../../workers/planner'
@@ -31,10 +35,23 @@ import { chooseDrive, useChosenDrive } from './chosen-drive'
 import { evidenceOf, type Known } from './evidence'
 import { type Mended, mendedOn } from './mended'
 
+/** A drive as fault finding needs it; of a machine without a file no more is known. */
+export type Drive = Pick<DriveUnit, 'id' | 'name' | 'kind' | 'lineResistance'>
+
+/** The motors of a machine without a file, by what was answered. */
+const drivesOf = ({ kind, twins }: Unknown): readonly Drive[] => (twins ? TWO : ONE).map((d) => ({ ...d, kind }))
+const ONE = [{ id: 'drive', name: say.theDrive }]
+const TWO = [
+  { id: 'drive-1', name: say.theFrontDrive },
+  { id: 'drive-2', name: say.theRearDrive },
+]
+
 export interface Diagnosis {
   readonly catalogue: Catalogue
-  readonly drive: DriveUnit
-  readonly drives: readonly DriveUnit[]
+  readonly drive: Drive
+  readonly drives: readonly Drive[]
+  /** The same as the machine’s file has it; null where it has none. */
+  readonly inFile: DriveUnit | null
   readonly choose: (drive: string) => void
   readonly known: readonly Known[]
   /** How many times as usual each fault is taken to be, by the shop’s own past and by what was mended. */
@@ -67,18 +84,27 @@ const REACHES: readonly Reach[] = ['hall', 'phases', 'plugs']
 /** Beliefs and advice for one drive of the machine; null where the file has no drive of a kind that is known. */
 export function useDiagnosis(): Diagnosis | null {
   const { state, file, now, past } = useJob()
-  const drives = useMemo(() => (file?.drives ?? []).filter((d) => isKnown(d.kind)), [file])
+  const fullVolts = (file ? fileVolts(file) : chargeOf(state).volts) ?? 0
+  const { variants } = state
+  const taken = [...new Set([...state.observations.map((o) => o.test), ...state.readings.flatMap((r) => r.test ?? [])])].sort().join(' ')
+  const unknown = useMemo(
+    () => (file || fullVolts <= 0 ? null : unknownMachine(answersIn(variants), fullVolts, new Set(taken.split(' ')))),
+    [file, variants, fullVolts, taken],
+  )
+  const drives = useMemo(() => (file ? file.drives.filter((d) => isKnown(d.kind)) : unknown ? drivesOf(unknown) : []), [file, unknown])
   const asked = useChosenDrive(state.jobId)
   // The end that was measured last is the one in question, until another is chosen.
   const last = [...state.observations, ...state.readings]
     .filter((r) => r.drive !== undefined)
     .reduce<{ at: number; drive: string } | null>((a, r) => (!a || r.at > a.at ? { at: r.at, drive: r.drive! } : a), null)
   const drive = drives.find((d) => d.id === (asked ?? last?.drive)) ?? drives[0]
-  const taken = [...new Set([...state.observations.map((o) => o.test), ...state.readings.flatMap((r) => r.test ?? [])])].sort().join(' ')
-  const catalogue = useMemo(() => (file && drive ? catalogueFor(drive, file, new Set(taken.split(' '))) : null), [file, drive, taken])
-  const fullVolts = file ? (fileVolts(file) ?? 0) : 0
+  const catalogue = useMemo(
+    () => (file && drive ? catalogueFor(drive, file, new Set(taken.split(' '))) : (unknown?.catalogue ?? null)),
+    [file, drive, taken, unknown],
+  )
   const daysSince = past.leftAt === null || now === 0 ? null : Math.floor((now - past.leftAt) / DAY)
-  const far = useDistances(catalogue, drive)
+  const inFile = file?.drives.find((d) => d.id === drive?.id) ?? null
+  const far = useDistances(catalogue, inFile ?? undefined)
   const dead = deadAt(state.power, now)
   const live = state.power.state === 'live'
   const found = useMemo(() => {
@@ -86,7 +112,8 @@ export function useDiagnosis(): Diagnosis | null {
     const everything = evidenceOf(state, catalogue, drive.id)
     const mended = mendedOn(state, drive.id)
     const known = mended ? everything.filter((k) => k.mark.at >= mended.since) : everything
-    const own = leaningsOf(catalogue, { called: past.called, daysSince })
+    const shop = leaningsOf(catalogue, { called: past.called, daysSince })
+    const own = unknown ? Object.fromEntries(Object.entries(shop).map(([id, x]) => [id, x * (unknown.leanings[id] ?? 1)])) : shop
     const before = mended ? everything.filter((k) => k.mark.at < mended.since).map((k) => k.evidence) : []
     const leanings = mended ? leaningsAfter(catalogue, before, mended.faults, own) : own
     const evidence = known.map((k) => k.evidence)
@@ -96,7 +123,7 @@ export function useDiagnosis(): Diagnosis | null {
       const way = test.reach === 'outside' ? undefined : far.reach[test.reach]
       const toDead = test.power === 'dead' && !dead
       return {
-        access: test.reach === 'outside' ? 0 : (way?.minutes ?? NOT_YET),
+        access: test.reach === 'outside' ? 0 : (way?.minutes ?? unknown?.minutes(test.reach) ?? NOT_YET),
         power: toDead ? TO_DEAD : test.power === 'live' && !live ? TO_LIVE : 0,
         // Every job of the machine begins dead, so what a test makes dead is no loss.
         shared: Object.fromEntries(
@@ -109,6 +136,7 @@ export function useDiagnosis(): Diagnosis | null {
       catalogue,
       drive,
       drives,
+      inFile,
       choose: (id: string) => chooseDrive(state.jobId, id),
       known,
       leanings,
@@ -124,6 +152,7 @@ export function useDiagnosis(): Diagnosis | null {
       question: {
         kind: drive.kind as KnownDrive,
         fullVolts,
+        sensors: unknown?.sensors ?? true,
         tests: catalogue.tests.map((t) => t.id),
         evidence,
         leanings,
@@ -132,7 +161,7 @@ export function useDiagnosis(): Diagnosis | null {
         skip: [...skipped],
       } satisfies NextTestQuestion,
     }
-  }, [catalogue, drive, drives, state, far, dead, live, fullVolts, past, daysSince])
+  }, [catalogue, drive, drives, state, far, dead, live, fullVolts, past, daysSince, unknown, inFile])
   const deep = useTwoDeep(found?.ready ? found.question : null)
   return useMemo(() => {
     if (!found) return null

@@ -118,7 +118,7 @@ export function assembled({ tests, ...draft }: Draft, table: Table): Catalogue {
       }
       const { estimate, scale = 1, ...rest } = answer
       const made = table.numbers[test.id]
-      return { ...test, answer: { ...rest, rows: made ? bells(made, scale) : (estimate ?? unknown(test.id)), estimated: !made } }
+      return { ...test, answer: { ...rest, rows: own(made ? bells(made, scale) : (estimate ?? unknown(test.id))), estimated: !made } }
     }),
   }
 }

@@ -132,6 +132,7 @@ function firstTwoMinutes(full: number): TestDraft[] {
       minutes: 2,
       reach: 'hall',
       power: 'live',
+      needs: 'sensor wires',
       settled: true,
       first: true,
       cautions: ['H64'],
@@ -498,6 +499,7 @@ function phases(): TestDraft[] {
       minutes: 4,
       reach: 'phases',
       power: 'dead',
+      needs: 'sensor wires',
       cautions: ['H67'],
       trap: 'Before any new controller: a phase on a Hall wire kills the next one too.',
       answer: measured({
@@ -523,6 +525,7 @@ function halls(): TestDraft[] {
       minutes: 4,
       reach: 'hall',
       power: 'live',
+      needs: 'sensor wires',
       cautions: ['H31', 'H64'],
       trap: 'Will not tell a broken wire from a dead sensor: both read the same at the plug.',
       answer: seen(
@@ -554,6 +557,7 @@ function halls(): TestDraft[] {
       minutes: 4,
       reach: 'hall',
       power: 'dead',
+      needs: 'sensor wires',
       trap: 'Compare with the good ones; the figure itself differs by make.',
       answer: seen({ equal: 'All alike', open: 'One open', low: 'One far off' }, [97, 1, 2], {
         'hall-wire': [12, 85, 3],
@@ -588,7 +592,6 @@ function halls(): TestDraft[] {
       minutes: 3,
       reach: 'hall',
       power: 'dead',
-      needs: 'temperature sensor',
       answer: measured({
         quantity: 'temperature sensor',
         unit: 'kohm',
@@ -652,7 +655,6 @@ function charging(full: number): TestDraft[] {
       minutes: 6,
       reach: 'outside',
       power: 'either',
-      needs: 'group voltages',
       trap: `Up to 30 mV is good, 50 look, 100 bad: estimates. Full is ${full.toFixed(1)} V.`,
       answer: measured({
         quantity: 'spread of the groups',

@@ -47,12 +47,12 @@ export const PM_ACTIONS: readonly Action[] = [
 
 /** How usual with a direct hub: relative, estimated. */
 export const PM_FAULTS: readonly Fault[] = [
-  { id: 'hall-wire', name: 'Hall wire broken at the axle', usual: 10, action: 'motor', comesAndGoes: 0.3 },
-  { id: 'hall-sensor', name: 'Hall sensor dead', usual: 7, action: 'motor', comesAndGoes: 0.08 },
-  { id: 'hall-plug', name: 'Hall plug not home or wet', usual: 12, action: 'plugs', comesAndGoes: 0.35, afterWork: 4 },
+  { id: 'hall-wire', name: 'Hall wire broken at the axle', usual: 10, action: 'motor', comesAndGoes: 0.3, of: 'sensors' },
+  { id: 'hall-sensor', name: 'Hall sensor dead', usual: 7, action: 'motor', comesAndGoes: 0.08, of: 'sensors' },
+  { id: 'hall-plug', name: 'Hall plug not home or wet', usual: 12, action: 'plugs', comesAndGoes: 0.35, afterWork: 4, of: 'sensors' },
   { id: 'phase-wire', name: 'Phase wire broken at the axle', usual: 4, action: 'motor', comesAndGoes: 0.15 },
   { id: 'phase-plug', name: 'Phase bullet loose or burnt', usual: 8, action: 'plugs', comesAndGoes: 0.2, afterWork: 3 },
-  { id: 'phase-hall', name: 'Phase onto a Hall wire at the axle', usual: 2, action: 'motor' },
+  { id: 'phase-hall', name: 'Phase onto a Hall wire at the axle', usual: 2, action: 'motor', of: 'sensors' },
   { id: 'lead-torn', name: 'Axle turned, lead torn', usual: 2.5, action: 'motor', afterWork: 3 },
   { id: 'stator-slipped', name: 'Stator slipped on its axle', usual: 0.6, action: 'motor' },
   { id: 'winding', name: 'Turns shorted in the winding', usual: 4, action: 'motor' },
@@ -66,7 +66,7 @@ export const PM_FAULTS: readonly Fault[] = [
   { id: 'temp-sensor', name: 'Temperature sensor dead', usual: 1.2, action: 'motor' },
   { id: 'bridge', name: 'Controller bridge shorted', usual: 6, action: 'controller' },
   { id: 'gate', name: 'Controller drives one phase no more', usual: 5, action: 'controller' },
-  { id: 'rail', name: '5 V feed lost in the controller', usual: 3, action: 'controller' },
+  { id: 'rail', name: '5 V feed lost in the controller', usual: 3, action: 'controller', of: 'sensors' },
   { id: 'throttle', name: 'Throttle signal wrong', usual: 8, action: 'throttle', comesAndGoes: 0.15 },
   { id: 'cutoff', name: 'Brake cut-off stuck on', usual: 8, action: 'lever', afterWork: 2 },
   { id: 'locked', name: 'Locked: app, code, seat or throttle not at zero', usual: 5, action: 'unlock' },
@@ -75,7 +75,7 @@ export const PM_FAULTS: readonly Fault[] = [
   { id: 'pack-contact', name: 'Pack plug or fuse burnt', usual: 5, action: 'feed', comesAndGoes: 0.25 },
   { id: 'brake-drag', name: 'Brake drags', usual: 6, action: 'brake', afterWork: 3 },
   { id: 'wrong-order', name: 'Phases or Halls changed over', usual: 0.7, action: 'order', afterWork: 15 },
-  { id: 'other-spacing', name: 'Halls of another spacing than the controller’s', usual: 0.2, action: 'motor', afterWork: 8 },
+  { id: 'other-spacing', name: 'Halls of another spacing than the controller’s', usual: 0.2, action: 'motor', afterWork: 8, of: 'sensors' },
   { id: 'charger', name: 'Charger dead', usual: 4, action: 'charger' },
   { id: 'charge-port', name: 'Charge port or its fuse open', usual: 3, action: 'port', comesAndGoes: 0.2 },
 ]

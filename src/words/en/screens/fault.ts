@@ -145,3 +145,12 @@ export const leansOnWork = (days: number): string =>
   `It left here ${days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`}: what was touched then counts for more.`
 export const afterMending = (mended: string): string =>
   `After mending: ${mended}. What was read before counts only for what may have hidden behind it.`
+
+export const noFileSix = 'No file for this machine: what it is'
+export const firstItsCharge = 'First its full charge: without it no voltage can be judged.'
+export const sayItsCharge = 'Say what its charger says'
+export const theDrive = 'the motor'
+export const theFrontDrive = 'front or left motor'
+export const theRearDrive = 'rear or right motor'
+export const noFileYet =
+  'Say beside this where its drive is: then its suspects and the next best test stand here. Until then, is it merely not allowed to run?'
