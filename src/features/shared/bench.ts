@@ -95,13 +95,14 @@ function draw(relays = bench.relays, trouble = bench.trouble): void {
       lives.set(id, { live: new Live({ name, standIn: standIn !== undefined, ...(kind ? { kind } : {}) }), heard: now, gone: false })
   }
   for (const id of lives.keys()) if (id.includes('/') && !here.some((h) => `${h.relay}/${h.key}` === id)) lives.delete(id)
+  const cut = link === 'alone' || link === 'signed out' || !navigator.onLine
   const at = [...lives].map(([id, one]): AtBench => {
     const through = here.find((h) => `${h.relay}/${h.key}` === id)
     return {
       id,
       live: one.live,
       relay: through ? { id: through.relay, key: through.key } : null,
-      gone: one.gone || (through !== undefined && (link === 'alone' || link === 'signed out' || now - one.heard > GONE_MS)),
+      gone: one.gone || (through !== undefined && (cut || now - one.heard > GONE_MS)),
       ...(through?.standIn ? { standIn: through.standIn } : {}),
     }
   })
