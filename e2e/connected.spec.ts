@@ -13,6 +13,19 @@ async function relay(page: Page): Promise<ChildProcess> {
   return spawn(process.execPath, ['--import', 'tsx', 'scripts/instruments.ts', ...args], { stdio: 'inherit' })
 }
 
+/** Turns the dial of the simulated multimeter, as its panel does. */
+async function turn(page: Page, dial: string): Promise<void> {
+  await page.evaluate(async (to) => {
+    const { relays } = (await (await fetch('/api/instruments')).json()) as {
+      relays: { id: string; instruments: { key: string; at: { here: boolean } | null }[] }[]
+    }
+    const relay = relays.find((r) => r.instruments.some((i) => i.at?.here))!
+    const { key } = relay.instruments.find((i) => i.at?.here)!
+    const body = JSON.stringify({ relay: relay.id, key, ask: 'order', order: { key, to: 'turn', dial: to } })
+    await fetch('/api/instruments', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+  }, dial)
+}
+
 test('readings come through the shop’s computer: a wrong mode and ohms on a live machine are refused by name, a key takes it, and it may be pulled out in the middle', async ({
   page,
   context,
@@ -34,22 +47,14 @@ test('readings come through the shop’s computer: a wrong mode and ohms on a li
     await expect(live(page).getByText('Stand-in multimeter shows amps. This wants ohms.')).toBeVisible()
     await page.keyboard.press('Escape')
 
-    // The test says what the meter has to be on.
-    await page.goto(`/jobs/${job}?stage=fault`)
+    // The test says what the meter has to be on; its dial is turned with the sheet open.
     await page.getByRole('button', { name: 'Key it in' }).click()
     await expect(live(page).getByText('Stand-in multimeter is on amps AC. This wants amps DC.')).toBeVisible()
     await page.keyboard.press('PageDown')
     await expect(sheet(page).getByRole('textbox').first()).toHaveValue('')
-    await page.goto('/instruments')
-    await page.getByLabel('Its dial').selectOption('ohm')
-    await expect(page.getByText(/Ω/).first()).toBeVisible()
-    await page.goto(`/jobs/${job}?stage=fault`)
-    await page.getByRole('button', { name: 'Key it in' }).click()
+    await turn(page, 'ohm')
     await expect(live(page).getByText('The machine is live. Ohms are measured on a dead one.')).toBeVisible()
-    await page.goto('/instruments')
-    await page.getByLabel('Its dial').selectOption('A DC')
-    await page.goto(`/jobs/${job}?stage=fault`)
-    await page.getByRole('button', { name: 'Key it in' }).click()
+    await turn(page, 'A DC')
     await expect(live(page).getByText('It stands still')).toBeVisible()
     await page.keyboard.press('PageDown')
     await expect(sheet(page).getByRole('textbox').first()).toHaveValue(/^\d\.\d+$/)

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test'
 import { catalogueFor } from '../src/core/diagnosis'
+import { PROCEDURES } from '../src/core/procedures'
 import { demoInstruments } from '../src/demo/instruments'
 import { demoMachines } from '../src/demo/machines'
 import { PEOPLE, SHOP } from '../src/demo/people'
@@ -29,6 +30,7 @@ function data(entries: unknown): string[] {
       ...stringsOf(lists),
       ...stringsOf(entries),
       ...stringsOf(demoInstruments(0)),
+      ...stringsOf(PROCEDURES),
       ...PEOPLE.map((p) => p.name),
       SHOP,
     ]),
@@ -90,7 +92,7 @@ test('every text on the screens comes from src/words, or is data', async ({ page
   const entries = await Promise.all(jobs.map(async (id) => (await page.request.get(`/api/jobs/${id}/entries?after=0`)).json()))
   known = data(entries)
   await look('stands')
-  for (const at of ['take-in', 'machines', 'machines/dunlin', 'machines/redshank', 'words', 'instruments', 'people']) {
+  for (const at of ['take-in', 'machines', 'machines/dunlin', 'machines/redshank', 'words', 'instruments', 'procedures', 'people']) {
     await page.goto(`/${at}`)
     await look(at)
   }

@@ -259,7 +259,7 @@ describe('finding a fault', () => {
       { kind: 'word', test: 'look-axle', outcome: 'fine' },
     ]
     const now = beliefs(hub, evidence)
-    expect(p(now, 'hall-wire') + p(now, 'hall-sensor')).toBeGreaterThan(0.8)
+    expect(p(now, 'hall-wire') + p(now, 'hall-sensor')).toBeGreaterThan(0.84)
     const advice = advise(hub, evidence, atHand)
     expect(advice).toMatchObject({ next: null, stop: 'same job', act: { id: 'motor', motorOut: true } })
     // The test that could still tell one from the other is not worth it: it changes nothing that is done.
@@ -517,10 +517,11 @@ describe('with the deck shut and the Halls suspected', () => {
   const shut = (shared: Readonly<Record<string, number>>) =>
     advise(hub, evidence, (t) => (t.reach === 'outside' ? { access: 0, power: 0 } : { access: 16, power: 0, shared }), minutes)
   it('never acts on what is cheap and hardly likely', () => {
-    expect(['plugs', 'motor']).toContain(shut({}).act!.id)
+    // A third of it for 38 minutes before a motor for 123.
+    expect(shut({}).act!.id).toBe('plugs')
     const far = advise(hub, evidence, () => ({ access: 400, power: 0 }), minutes)
     expect(far).toMatchObject({ next: null, stop: 'not worth it' })
-    expect(['plugs', 'motor']).toContain(far.act!.id)
+    expect(far.act!.id).toBe('plugs')
   })
   it('opens the deck when every likely job opens it anyway', () => {
     const { next, ranked } = shut({ motor: 16, plugs: 16, controller: 16 })

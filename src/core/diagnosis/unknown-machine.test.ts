@@ -14,6 +14,8 @@ describe('a machine without a file', () => {
       [{ drive: 'wheel', clutch: 'along' }, 'hub geared'],
       [{ drive: 'cranks', clutch: 'along' }, 'mid-drive'],
       [{ drive: 'gearbox' }, 'gearbox brushed'],
+      [{ drive: 'gearbox', plugs: 'lugs' }, 'gearbox brushed'],
+      [{ drive: 'gearbox', sensors: 'thin' }, 'gearbox brushed'],
       [{ drive: 'gearbox', plugs: 'lugs', sensors: 'thin' }, 'traction'],
       [{ drive: 'traction' }, 'traction'],
       [{ drive: 'column' }, 'steering assist'],

@@ -42,6 +42,7 @@ describe('the shop’s instruments', () => {
     expect(standInUsed('clamp meter')).toEqual({ id: 'stand-in:clamp meter', name: 'stand-in clamp meter' })
     expect(isStandIn(standInUsed('multimeter'))).toBe(true)
     expect(isStandIn('stand-in multimeter')).toBe(true)
+    expect(isStandIn({ name: 'stand-in multimeter' })).toBe(true)
     for (const real of [undefined, 'meter 3', { name: 'meter 3' }, { id: 'i-1', name: 'meter 3' }]) expect(isStandIn(real)).toBe(false)
     expect(hasStandIn({ step: 's', took: [{ want: 'w', instrument: standInUsed('scale') }] })).toBe(true)
     expect(hasStandIn({ tightened: { wrench: standInUsed('torque wrench') } })).toBe(true)

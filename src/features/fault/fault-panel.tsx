@@ -1,8 +1,9 @@
 'use client'
 import * as say from '../../words/en/screens/fault'
 import dynamic from 'next/dynamic'
+import Link from 'next/link'
 import type { Mark } from '../../core/job'
-import { Button } from '../../ui/button'
+import { Button, buttonClass } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
@@ -62,6 +63,9 @@ function Suspicion({ diagnosis }: { readonly diagnosis: Diagnosis }) {
             {say.anotherReading}
           </Button>
         ) : null}
+        <Link href="/procedures" className={buttonClass('quiet')}>
+          {say.guided}
+        </Link>
       </div>
     </section>
   )

@@ -1,6 +1,7 @@
 'use client'
 import { INSTRUMENT_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/instruments'
+import Link from 'next/link'
 import { useState } from 'react'
 import type { Instrument } from '../../core/instruments'
 import { formatNumber, unitLabel } from '../../core/units'
@@ -40,7 +41,12 @@ export function Instruments({ instruments, mayChange, mayConnect, keep, strike }
     <main id="main" className="mx-auto grid max-w-[1180px] gap-x-8 px-5 pb-12 lg:grid-cols-[1.2fr_1fr]">
       <div>
         <h1 className="title pt-4 text-[28px]">{say.instrumentsAndWrenches}</h1>
-        <p className="pb-3 text-[16px] text-steel">{say.aReadingKeepsWhat}</p>
+        <p className="pb-2 text-[16px] text-steel">{say.aReadingKeepsWhat}</p>
+        <p className="pb-3">
+          <Link href="/procedures" className="narrow inline-flex min-h-12 items-center text-[16px] underline underline-offset-2">
+            {say.guided}
+          </Link>
+        </p>
         {here.length === 0 ? <p className="border-t border-rule py-3 text-[17px]">{say.noneIsListedYet}</p> : null}
         <ul>
           {here.map((i) => {

@@ -46,6 +46,10 @@ describe('instruments that are stood in for', () => {
       const ohms = figure(meter('ohm', { value: 4.5, unit: 'ohm' }, seed))
       expect(Math.abs(ohms - 4.7)).toBeLessThanOrEqual(0.009 * 4.7 + 0.35)
     }
+    // Both leads stand in it: a fifth of an ohm, over all of its kind.
+    const mean =
+      Array.from({ length: 400 }, (_, i) => figure(meter('ohm', { value: 4.5, unit: 'ohm' }, i + 1))).reduce((a, b) => a + b, 0) / 400
+    expect(mean).toBeCloseTo(4.7, 1)
     const seen = new Set(Array.from({ length: 40 }, (_, i) => figure(meter('V DC', V(51.8), i + 1))))
     expect(seen.size).toBeGreaterThan(5)
   })

@@ -5,6 +5,8 @@ import { chosen, type Draft, felt, heardOf, measured, seen, type TestDraft, told
 import { asUsual, PM_ACTIONS, PM_FAULTS } from './pm'
 import { pmTests } from './pm-tests'
 
+// Over 300 lines: one list of one kind, read as one.
+
 const ACTIONS: readonly Action[] = [
   {
     id: 'motor',

@@ -2,6 +2,8 @@ import type { SymptomOf } from '../symptoms'
 import type { Action, Fault, Pair, Told } from '../types'
 import { type Draft, felt, measured, seen, type TestDraft, toldBy } from './draft'
 
+// Over 300 lines: one list of one kind, read as one.
+
 const ACTIONS: readonly Action[] = [
   { id: 'motor', name: 'new assist motor', minutes: 70, motorOut: true, goal: 'motor', mayLeave: [] },
   { id: 'column', name: 'a whole column: sensor, worm and bearing come as one', minutes: 120, motorOut: true },

@@ -3,6 +3,8 @@ import type { Action, Fault, Pair, Told } from '../types'
 import { chosen, type Draft, felt, measured, seen, type TestDraft, toldBy } from './draft'
 import { pmTests } from './pm-tests'
 
+// Over 300 lines: one list of one kind, read as one.
+
 const ACTIONS: readonly Action[] = [
   { id: 'motor', name: 'new traction motor', minutes: 200, motorOut: true, goal: 'motor', mayLeave: [] },
   { id: 'resolver', name: 'new resolver, angle taught', minutes: 160, motorOut: true },

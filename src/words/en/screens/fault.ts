@@ -146,6 +146,7 @@ export const leansOnWork = (days: number): string =>
 export const afterMending = (mended: string): string =>
   `After mending: ${mended}. What was read before counts only for what may have hidden behind it.`
 
+export const guided = 'Guided measurements'
 export const noFileSix = 'No file for this machine: what it is'
 export const firstItsCharge = 'First its full charge: without it no voltage can be judged.'
 export const sayItsCharge = 'Say what its charger says'

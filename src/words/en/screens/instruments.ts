@@ -34,6 +34,7 @@ export const adapterIs = (reach: string): string => `Adapter ${reach} mm.`
 export const to = 'To'
 export const andError = 'and ±'
 export const fromTo = (from: string, to: string, unit: string): string => `${from} to ${to} ${unit}`
+export const guided = 'Guided measurements: winding temperature, turns for each volt, roll-out, a bad joint …'
 export const connected = 'Connected'
 export const connectedNote =
   'An instrument that sends its readings by itself: by a cable to this tablet, or through a program on the shop’s computer. Keying in stays as good.'

@@ -1,0 +1,129 @@
+'use client'
+import { useState } from 'react'
+import * as say from '../../words/en/screens/procedures'
+import { type Finding, PROCEDURES, type Procedure, type Values } from '../../core/procedures'
+import { formatNumber, readValue, unitLabel } from '../../core/units'
+import { TextField } from '../../ui/field'
+import { Fault } from '../../ui/fault'
+import { cautionsOf } from '../../words/en/cautions'
+import { readFaultWords } from '../../words/en/read-errors'
+import { Halves } from './halves'
+
+const HALVES = 'halves'
+const LOOK = { ok: 'text-ok', look: 'text-look', stop: 'text-stop' } as const
+
+/** Guided measurements: the list, and the one that is done. They need no job. */
+export function Procedures() {
+  const [chosen, setChosen] = useState<string>(PROCEDURES[0]!.id)
+  const one = PROCEDURES.find((p) => p.id === chosen)
+  const item = (id: string, title: string, tells: string) => (
+    <li key={id} className="border-t border-rule">
+      <button
+        type="button"
+        aria-current={chosen === id ? 'true' : undefined}
+        onClick={() => setChosen(id)}
+        className="min-h-14 w-full px-2 py-2 text-left aria-[current=true]:bg-copper-tint"
+      >
+        <span className="narrow block text-[18px] font-semibold">{title}</span>
+        <span className="block text-[15px] text-steel">{tells}</span>
+      </button>
+    </li>
+  )
+  return (
+    <main id="main" className="mx-auto grid max-w-[1180px] gap-x-8 px-5 pb-12 lg:grid-cols-[1fr_1.3fr]">
+      <div>
+        <h1 className="title pt-4 text-[28px]">{say.guided}</h1>
+        <p className="pb-3 text-[16px] text-steel">{say.guidedNote}</p>
+        <ul>
+          {PROCEDURES.map((p) => item(p.id, p.title, p.tells))}
+          {item(HALVES, say.halves, say.halvesTells)}
+        </ul>
+      </div>
+      {one ? <One key={one.id} procedure={one} /> : <Halves />}
+    </main>
+  )
+}
+
+function One({ procedure: { title, power, cautions, steps, fields, codes, work, source } }: { readonly procedure: Procedure }) {
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
+  const [row, setRow] = useState('')
+  const reads = fields.map((f) => ({ f, read: readValue(typed[f.id] ?? '', f.unit ?? '', f.range) }))
+  const values: Values = Object.fromEntries(reads.flatMap(({ f, read }) => (read.ok ? [[f.id, read.value]] : [])))
+  const words = row.split(/[^0-9A-Za-z]+/).filter((w) => w !== '')
+  const bad = words.find((w) => !/^[0-7]$/.test(w))
+  const found = bad === undefined ? work(values, words.map(Number)) : null
+  return (
+    <article className="grid content-start gap-3 py-4" aria-labelledby="procedure">
+      <h2 id="procedure" className="title text-[26px]">
+        {title}
+      </h2>
+      {power === 'either' ? null : (
+        <p className={`text-[16px] font-semibold ${power === 'live' ? 'text-stop' : 'text-ok'}`}>
+          {power === 'live' ? say.isTakenLive : say.isTakenDead}
+        </p>
+      )}
+      {cautions.length > 0 ? (
+        <ul className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
+          {cautionsOf(cautions).map((c) => (
+            <li key={c.id}>
+              <span className="font-bold text-stop">▲ </span>
+              {c.text}
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      <ol className="grid list-decimal gap-1.5 pl-6 text-[17px]">
+        {steps.map((s) => (
+          <li key={s}>{s}</li>
+        ))}
+      </ol>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {reads.map(({ f, read }) => (
+          <div key={f.id}>
+            <TextField
+              label={f.unit ? `${f.label}${f.label.includes(',') ? '' : `, ${unitLabel(f.unit)}`}` : f.label}
+              value={typed[f.id] ?? ''}
+              onChange={(e) => setTyped({ ...typed, [f.id]: e.target.value })}
+              inputMode="decimal"
+              autoComplete="off"
+            />
+            <Fault text={typed[f.id] && !read.ok ? readFaultWords(typed[f.id]!, f.unit ?? '', read.error) : undefined} />
+          </div>
+        ))}
+        {codes ? (
+          <div>
+            <TextField label={say.codes} hint={say.codesHint} value={row} onChange={(e) => setRow(e.target.value)} autoComplete="off" />
+            <Fault text={bad === undefined ? undefined : say.isNoCode(bad)} />
+          </div>
+        ) : null}
+      </div>
+      <Found found={found} />
+      <p className="text-[14px] text-steel">{say.from(source)}</p>
+    </article>
+  )
+}
+
+function Found({ found }: { readonly found: readonly Finding[] | null }) {
+  return (
+    <section aria-label={say.whatComesOut} role="status" className="rounded-md border-2 border-rule bg-paper px-4 py-3">
+      {found === null || found.length === 0 ? (
+        <p className="text-[16px] text-steel">{say.nothingYet}</p>
+      ) : (
+        <ul className="grid gap-1 text-[17px]">
+          {found.map((f) => (
+            <li key={f.text}>
+              {f.mark ? <span className={`font-bold ${LOOK[f.mark]}`}>{say.marks[f.mark]}</span> : null}
+              {f.text}
+              {f.value === undefined ? null : (
+                <strong className="text-[21px] tabular-nums">
+                  {' '}
+                  {formatNumber(f.value, 2).replace('-', '−')} {f.unit ? unitLabel(f.unit) : ''}
+                </strong>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
