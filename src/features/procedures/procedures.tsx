@@ -117,7 +117,7 @@ function Found({ found }: { readonly found: readonly Finding[] | null }) {
               {f.value === undefined ? null : (
                 <strong className="text-[21px] tabular-nums">
                   {' '}
-                  {formatNumber(f.value, 2).replace('-', '−')} {f.unit ? unitLabel(f.unit) : ''}
+                  {formatNumber(Number(f.value.toPrecision(4)), 3).replace('-', '−')} {f.unit ? unitLabel(f.unit) : ''}
                 </strong>
               )}
             </li>
