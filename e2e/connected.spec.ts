@@ -55,6 +55,7 @@ test('readings come through the shop’s computer: a wrong mode and ohms on a li
     await turn(page, 'ohm')
     await expect(live(page).getByText('The machine is live. Ohms are measured on a dead one.')).toBeVisible()
     await turn(page, 'A DC')
+    await expect(live(page).getByRole('button', { name: /^Take \d\.\d+ A$/ })).toBeVisible()
     await expect(live(page).getByText('It stands still')).toBeVisible()
     await page.keyboard.press('PageDown')
     await expect(sheet(page).getByRole('textbox').first()).toHaveValue(/^\d\.\d+$/)
