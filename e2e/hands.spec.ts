@@ -108,6 +108,8 @@ test('axe finds nothing on any screen, by day and by night, on tablet and phone'
     ['stands', '/'],
     ['take in', '/take-in'],
     ['people', '/people'],
+    ['instruments', '/instruments'],
+    ['guided measurements', '/procedures'],
     ['intake', named('no. 7')],
     ['fault', `${named('no. 7')}?stage=find-the-fault`],
     ['down', named('no. 3')],
