@@ -1,5 +1,6 @@
 import { readNotice } from '../core/job'
 import { db } from '../db/client'
+import { joinIn, type Listening } from './listening'
 
 /**
  * What was written in the last moment: the last seq of each job. Null after the database was away, when any number may have been
@@ -11,9 +12,7 @@ type Listener = (told: Told) => void
 /** What is written within so long is told together. */
 const GATHER_MS = 50
 
-interface Hub {
-  readonly listeners: Set<Listener>
-  listening: Promise<unknown> | null
+interface Hub extends Listening<Listener> {
   /** The database listens for us: from the second time on it was away in between. */
   times: number
   gathered: Map<string, number>
@@ -39,22 +38,11 @@ function gather(h: Hub, notice: string): void {
 /** Calls `listener` for what is appended anywhere, in this copy or another. Returns how to stop. */
 export async function onNotice(listener: Listener): Promise<() => void> {
   const h = hub()
-  h.listeners.add(listener)
-  h.listening ??= db()
-    .listen(
+  return joinIn(h, listener, () =>
+    db().listen(
       'journal',
       (notice) => gather(h, notice),
       () => void (h.times++ > 0 && h.listeners.forEach((l) => l(null))),
-    )
-    .catch((error: unknown) => {
-      h.listening = null
-      throw error
-    })
-  try {
-    await h.listening
-  } catch (error) {
-    h.listeners.delete(listener)
-    throw error
-  }
-  return () => h.listeners.delete(listener)
+    ),
+  )
 }

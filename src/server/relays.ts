@@ -5,6 +5,7 @@ import { db } from '../db/client'
 import { addRelayCode, claim, claimsOf, endRelay, hearRelay, joinRelay, listRelays, order, unclaim } from '../db/relays'
 import type { AskedOfRelay } from '../formats/relay'
 import type { Heard, Offered, Order, Passed, RelaySeen, Told } from '../instruments/relay'
+import { joinIn, type Listening } from './listening'
 import { demoMode } from './sign-in'
 import { newToken, tokenHash } from './secrets'
 import type { Session } from './session'
@@ -98,30 +99,15 @@ export type InstrumentWord = { readonly list: true } | (Told & { readonly sessio
 
 type Listener = (word: InstrumentWord) => void
 const KEY = Symbol.for('nailsmith.instruments')
-interface Hub {
-  readonly listeners: Set<Listener>
-  listening: Promise<unknown> | null
-}
-const hub = (): Hub => ((globalThis as { [KEY]?: Hub })[KEY] ??= { listeners: new Set(), listening: null })
+const hub = (): Listening<Listener> => ((globalThis as { [KEY]?: Listening<Listener> })[KEY] ??= { listeners: new Set(), listening: null })
 
 /** Calls `listener` for what relays pass on, through this copy or another. Returns how to stop. */
 export async function onInstruments(listener: Listener): Promise<() => void> {
   const h = hub()
-  h.listeners.add(listener)
-  h.listening ??= db()
-    .listen('instruments', (text) => {
+  return joinIn(h, listener, () =>
+    db().listen('instruments', (text) => {
       const word = JSON.parse(text) as InstrumentWord
       h.listeners.forEach((l) => l(word))
-    })
-    .catch((error: unknown) => {
-      h.listening = null
-      throw error
-    })
-  try {
-    await h.listening
-  } catch (error) {
-    h.listeners.delete(listener)
-    throw error
-  }
-  return () => void h.listeners.delete(listener)
+    }),
+  )
 }

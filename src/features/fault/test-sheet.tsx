@@ -169,7 +169,7 @@ function Pad({
         value={values[at]!}
         fault={fault}
         over={answer.compute === 'single' && form >= 13 ? { on: beyond, toggle: () => setBeyond(!beyond) } : undefined}
-        onChange={(v) => (setFault(undefined), setValues(values.map((x, i) => (i === at ? v : x))))}
+        onChange={(v) => (setFault(undefined), setCame({}), setValues(values.map((x, i) => (i === at ? v : x))))}
         onTyped={put}
       />
       {answer.compute !== 'single' ? (

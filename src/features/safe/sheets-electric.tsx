@@ -187,7 +187,8 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
       live: live === 'live',
       ...(place.trim() ? { place: place.trim() } : {}),
       ...(instrument.used ? { instrument: instrument.used } : {}),
-      ...(mode ? { mode } : {}),
+      // Of what was taken for this quantity; a figure keyed over it says nothing of how the meter was set.
+      ...(mode && (MODES_READ[quantity] ?? []).includes(mode) ? { mode } : {}),
       ...(volts && source !== 'source' ? { condition: { rotor: source === 'machine' ? 'still' : 'turning' } } : {}),
     })
     instrument.remember()
@@ -251,7 +252,7 @@ export function ReadingSheet({ onClose }: { readonly onClose: () => void }) {
           value={value}
           fault={fault}
           over={form >= 13 ? { on: over, toggle: () => setOver(!over) } : undefined}
-          onChange={(v) => (setFault(undefined), setValue(v))}
+          onChange={(v) => (setFault(undefined), setMode(undefined), setValue(v))}
         />
         <InstrumentField choice={instrument} />
         <Button weight="primary" onClick={done}>
