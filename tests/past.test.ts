@@ -40,6 +40,20 @@ it('counts what was called for sure on the same model, once a job, never in this
   await call(other, 'hall-wire')
   const wrong = await call(two, 'bearing')
   await write(two, 'struck', { target: wrong })
-  expect(await pastOf(sql, here)).toEqual({ called: { 'hall-wire': 2, bridge: 1, winding: 1 }, jobs: 2, leftAt: null })
+  expect(await pastOf(sql, here)).toEqual({ called: { 'hall-wire': 2, bridge: 1, winding: 1 }, near: {}, jobs: 2, leftAt: null })
   expect((await pastOf(sql, other)).called).toEqual({})
+})
+
+it('keeps apart what was called on numbers near this one’s', async () => {
+  const [here, close, far, nameless] = [await jobOf('dunlin'), await jobOf('dunlin'), await jobOf('dunlin'), await jobOf('dunlin')]
+  const opened = (job: string, unit?: string): Promise<string> =>
+    write(job, 'job-opened', { number: '1', machine: { name: 'Dunlin', ...(unit ? { unit } : {}) }, complaint: 'dead' })
+  await opened(here, 'DN-20417')
+  await opened(close, 'DN 20431')
+  await opened(far, 'DN-29000')
+  await opened(nameless)
+  for (const job of [close, far, nameless]) await write(job, 'fault-called', { fault: 'gate', id: 'gate', certainty: 'sure', drive: 'd' })
+  const past = await pastOf(sql, here)
+  expect(past.called.gate).toBe(3)
+  expect(past.near).toEqual({ gate: 1 })
 })

@@ -1,10 +1,13 @@
 import { struckIds } from '../core/job'
+import { nearSerials } from '../core/machine'
 import type { Db } from './client'
 
 /** What the shop knows of a machine from other jobs. */
 export interface PastRow {
   /** In how many jobs of the same model each fault was called, by its id. */
   readonly called: Readonly<Record<string, number>>
+  /** The same, of those whose machine’s number is near this one’s. */
+  readonly near: Readonly<Record<string, number>>
   /** Jobs of the same model in which any was. */
   readonly jobs: number
   /** Epoch ms at which the same machine last left the shop; null where it was not here before, or nobody said which one it is. */
@@ -16,6 +19,7 @@ interface Row {
   readonly seq: number
   readonly jobId: string
   readonly kind: string
+  readonly unit: string | null
   readonly body: { readonly target?: string; readonly id?: string; readonly certainty?: string }
 }
 
@@ -28,19 +32,23 @@ export async function pastOf(sql: Db, jobId: string): Promise<PastRow> {
     with others as (
       select o.id from jobs j join jobs o on o.machine_id = j.machine_id and o.id <> j.id where j.id = ${jobId} order by o.id desc limit ${MOST_JOBS}
     )
-    select e.id, e.seq, e.job_id as "jobId", e.kind, e.body from others join entries e on e.job_id = others.id
+    select e.id, e.seq, e.job_id as "jobId", e.kind, e.body, coalesce(s.facts, s.body)->>'unit' as unit from others
+    join entries e on e.job_id = others.id left join summaries s on s.job_id = others.id
     where e.kind = 'struck' or (e.kind = 'fault-called' and e.body->>'id' is not null)`
   const struck = struckIds(rows)
+  const [own] = await sql<{ unit: string | null }[]>`select coalesce(facts, body)->>'unit' as unit from summaries where job_id = ${jobId}`
   const called: Record<string, number> = {}
+  const near: Record<string, number> = {}
   const jobs = new Set<string>()
   const seen = new Set<string>()
-  for (const { id, jobId: job, kind, body } of rows) {
+  for (const { id, jobId: job, kind, unit, body } of rows) {
     if (kind !== 'fault-called' || struck.has(id) || body.certainty === 'maybe') continue
     for (const fault of body.id!.split('+')) {
       if (seen.has(`${job} ${fault}`)) continue
       seen.add(`${job} ${fault}`)
       jobs.add(job)
       called[fault] = (called[fault] ?? 0) + 1
+      if (own?.unit && unit && nearSerials(own.unit, unit)) near[fault] = (near[fault] ?? 0) + 1
     }
   }
   const [left] = await sql<{ at: number | null }[]>`
@@ -51,5 +59,5 @@ export async function pastOf(sql: Db, jobId: string): Promise<PastRow> {
     join jobs j on j.machine_id = here.machine_id and j.id <> ${jobId}
     join summaries s on s.job_id = j.id and coalesce(s.facts, s.body)->>'unit' = here.unit and here.unit <> ''
     join entries e on e.job_id = j.id and e.kind = 'handed-back'`
-  return { called, jobs: jobs.size, leftAt: left?.at ?? null }
+  return { called, near, jobs: jobs.size, leftAt: left?.at ?? null }
 }

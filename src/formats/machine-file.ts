@@ -5,6 +5,7 @@ import {
   CONNECTOR_ROLES,
   CRITICAL,
   DRIVE_KINDS,
+  FITTINGS,
   FACTS,
   type FileFault,
   JOINT_KINDS,
@@ -171,6 +172,7 @@ export const machineFileShape = shape({
       ratio: finite().min(0),
       hallSpacing: number().strict().oneOf([60, 120]),
       lineResistance: quantity,
+      fitted: list(oneOf(FITTINGS)).optional(),
     }),
   ),
   pack: shape({

@@ -1,6 +1,7 @@
-import { type DriveUnit, fileVolts, type MachineFile } from '../machine'
+import { type DriveUnit, fileVolts, type Fitting, FITTINGS, type MachineFile } from '../machine'
 import { CATALOGUES } from './catalogues'
 import { assembled, type Draft, type TestDraft } from './catalogues/draft'
+import { fittingsOf } from './fittings'
 import { isKnown, type KnownDrive } from './symptoms'
 import type { Action, Catalogue, Test } from './types'
 
@@ -9,14 +10,19 @@ import type { Action, Catalogue, Test } from './types'
  * @param taken tests that were taken: what they showed counts, though they would not be offered
  */
 export function catalogueFor(
-  drive: Pick<DriveUnit, 'kind' | 'lineResistance'>,
+  drive: Pick<DriveUnit, 'kind' | 'lineResistance' | 'fitted'>,
   file: Pick<MachineFile, 'pack' | 'drives' | 'energy'>,
   taken: ReadonlySet<string> = new Set(),
 ): Catalogue | null {
   const volts = fileVolts(file)
   if (!isKnown(drive.kind) || volts === null) return null
   const twins = file.drives.filter((d) => d.kind === drive.kind).length > 1
-  return catalogueFitted(drive.kind, volts, { twins, lineResistance: drive.lineResistance !== undefined, sensors: true }, taken)
+  return catalogueFitted(
+    drive.kind,
+    volts,
+    { twins, lineResistance: drive.lineResistance !== undefined, has: fittingsOf(drive, file) },
+    taken,
+  )
 }
 
 /** What a machine has of what not every one of its kind has. */
@@ -25,8 +31,7 @@ export interface Fitted {
   readonly twins: boolean
   /** Its file says what a pair of phases measures. */
   readonly lineResistance: boolean
-  /** Thin wires to a rotor sensor, beside the phases. */
-  readonly sensors: boolean
+  readonly has: readonly Fitting[]
 }
 
 /**
@@ -36,26 +41,24 @@ export interface Fitted {
 export function catalogueFitted(
   kind: KnownDrive,
   volts: number,
-  { twins, lineResistance, sensors }: Fitted,
+  { twins, lineResistance, has }: Fitted,
   taken: ReadonlySet<string>,
 ): Catalogue {
-  const catalogue = catalogueOf(kind, volts, sensors)
-  const has = (t: Test): boolean =>
-    (twins || !t.twin) && (t.needs !== 'line resistance' || lineResistance) && (t.needs !== 'sensor wires' || sensors)
-  return { ...catalogue, tests: catalogue.tests.filter((t) => has(t) || taken.has(t.id)) }
+  const catalogue = catalogueOf(kind, volts, has)
+  const met = ({ needs }: Test): boolean => needs === undefined || (needs === 'line resistance' ? lineResistance : has.includes(needs))
+  return { ...catalogue, tests: catalogue.tests.filter((t) => ((twins || !t.twin) && met(t)) || taken.has(t.id)) }
 }
 
 /**
  * All that is known of a kind of drive, with how likely each answer is.
  * @param fullVolts pack at full charge, V
- * @param sensors false for one without wires to a rotor sensor: their faults are left out
+ * @param has what it has of what not every one of its kind has: faults of the rest are left out
  * @throws RangeError for a voltage of 0 or less
  */
-export function catalogueOf(kind: KnownDrive, fullVolts: number, sensors = true): Catalogue {
+export function catalogueOf(kind: KnownDrive, fullVolts: number, has: readonly Fitting[] = FITTINGS): Catalogue {
   if (!(fullVolts > 0)) throw new RangeError(`full charge must be above 0 V, got ${fullVolts}`)
   const draft = CATALOGUES[kind].draft(fullVolts)
-  if (sensors) return assembled(draft, CATALOGUES[kind].table)
-  const faults = draft.faults.filter((f) => f.of !== 'sensors')
+  const faults = draft.faults.filter((f) => f.of === undefined || has.includes(f.of))
   const left = new Set(faults.map((f) => f.id))
   return assembled({ ...draft, faults, pairs: draft.pairs.filter((p) => p.faults.every((f) => left.has(f))) }, CATALOGUES[kind].table)
 }

@@ -36,6 +36,33 @@ describe('the shop’s own past', () => {
   )
 })
 
+describe('age and batch', () => {
+  it.each(all)('%s: what wears grows with the way, what was made wrong shows early, the rest does not care', (_, catalogue) => {
+    const at = (value: number, unit: 'km' | 'h' = 'km'): Record<string, number> =>
+      leaningsOf(catalogue, { called: {}, daysSince: null, used: { value, unit } })
+    const [young, middle, old, hours] = [at(20), at(4000), at(12_000), at(800, 'h')]
+    for (const { id, ages } of catalogue.faults) {
+      if (ages === 'early') expect(young[id]!).toBeGreaterThan(2 * middle[id]!)
+      else if (ages === 'wears') {
+        expect(young[id]!).toBeLessThan(0.3)
+        expect(middle[id]!).toBeCloseTo(1, 9)
+        expect(old[id]!).toBe(3)
+      } else for (const x of [young[id], middle[id], old[id]]) expect(x).toBeCloseTo(1, 9)
+      // Eight hundred hours are as good as twelve thousand kilometres.
+      expect(hours[id]).toBeCloseTo(old[id]!, 9)
+    }
+    expect(catalogue.faults.some((f) => f.ages === 'early') && catalogue.faults.some((f) => f.ages === 'wears')).toBe(true)
+  })
+
+  it('a call of the batch says three times as much as one of the model', () => {
+    const [first] = geared.faults
+    const of = (called: number, near: number): number =>
+      leaningsOf(geared, { called: { [first!.id]: called }, near: { [first!.id]: near }, daysSince: null })[first!.id]!
+    expect(of(1, 1)).toBeCloseTo(of(3, 0), 12)
+    expect(of(1, 1)).toBeGreaterThan(of(1, 0))
+  })
+})
+
 describe('still not right after a repair', () => {
   it.each(all)('%s: of every pair the other comes first of those that were not mended, and the shares are shares', (_, catalogue) => {
     for (const { faults } of catalogue.pairs)

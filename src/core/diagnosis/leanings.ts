@@ -1,11 +1,22 @@
 import { beliefs } from './belief'
 import { candidates, faultsOf, type Leanings } from './hypotheses'
-import { type Catalogue, type Evidence, NONE } from './types'
+import { type Catalogue, type Evidence, type Fault, NONE } from './types'
+import { LIFE, YOUNG } from './weigh'
+
+/** What a machine’s counter shows, from 0. */
+interface Used {
+  readonly value: number
+  readonly unit: 'km' | 'h'
+}
 
 /** What a shop knows of a machine from jobs before this one. */
 export interface Past {
   /** How often each fault was called in other jobs of the same model, by its id. */
   readonly called: Readonly<Record<string, number>>
+  /** The same, of machines whose numbers are near this one’s: they came from one batch. */
+  readonly near?: Readonly<Record<string, number>>
+  /** What its counter showed at the door; null where nobody read it. */
+  readonly used?: Used | null
   /** Whole days since the same machine left this shop; null where it was never here, or nobody said which one it is. */
   readonly daysSince: number | null
 }
@@ -15,19 +26,39 @@ const WORTH = 20
 /** For so many days what was touched here stays a suspect, as a decay. Estimated. */
 const TOUCHED_DAYS = 30
 
+/** Of a batch a call says so many times as much of this machine as one of its model. Estimated. */
+const BATCH = 3
+/** A machine whose counter shows hours does so many kilometres in each. Estimated. */
+const KM_AN_HOUR = 15
+
+/**
+ * How many times as usual a fault is at an age: what was made wrong shows early, what wears grows with the way (Weibull, shape 2).
+ * Estimated.
+ */
+function ageFactor(ages: Fault['ages'], { value, unit }: Used): number {
+  const km = unit === 'h' ? value * KM_AN_HOUR : value
+  if (ages === 'early') return 0.8 + 2 * Math.exp(-km / YOUNG)
+  return ages === 'wears' ? Math.min(3, Math.max(0.25, km / (LIFE / 2))) : 1
+}
+
 /**
  * How many times as usual each fault is, from the shop’s own past: what it called on this model before (as so many more machines beside
  * `WORTH` of the estimate; Dirichlet prior), and what its own hands touched last (`afterWork`, fading). 1 for all where nothing is known.
  */
-export function leaningsOf(catalogue: Pick<Catalogue, 'faults' | 'pairs' | 'noneUsual'>, { called, daysSince }: Past): Leanings {
+export function leaningsOf(
+  catalogue: Pick<Catalogue, 'faults' | 'pairs' | 'noneUsual'>,
+  { called, near = {}, used = null, daysSince }: Past,
+): Leanings {
   const total = [...catalogue.faults, ...catalogue.pairs].reduce((sum, f) => sum + f.usual, catalogue.noneUsual)
-  const counted = catalogue.faults.reduce((sum, f) => sum + (called[f.id] ?? 0), 0)
+  // What was called of the batch is among what was called of the model.
+  const calls = (id: string): number => (called[id] ?? 0) + (BATCH - 1) * (near[id] ?? 0)
+  const counted = catalogue.faults.reduce((sum, f) => sum + calls(f.id), 0)
   const fresh = daysSince === null ? 0 : Math.exp(-Math.max(0, daysSince) / TOUCHED_DAYS)
   return Object.fromEntries(
     catalogue.faults.map((f) => {
       const share = f.usual / total
-      const known = (WORTH * share + (called[f.id] ?? 0)) / (WORTH + counted) / share
-      return [f.id, known * (1 + ((f.afterWork ?? 1) - 1) * fresh)]
+      const known = (WORTH * share + calls(f.id)) / (WORTH + counted) / share
+      return [f.id, known * (used ? ageFactor(f.ages, used) : 1) * (1 + ((f.afterWork ?? 1) - 1) * fresh)]
     }),
   )
 }

@@ -1,3 +1,4 @@
+import type { Fitting } from '../machine'
 import type { Mode, UnitId } from '../units'
 
 /** The candidate that is always there: something that is not in the list. */
@@ -35,8 +36,10 @@ export interface Fault {
   readonly comesAndGoes?: number
   /** How many times as usual it is where somebody has just worked at the drive; 1 when left out. */
   readonly afterWork?: number
+  /** It comes of how a machine was made, and shows in its first kilometres; or of wear. Without: at any age alike. */
+  readonly ages?: 'early' | 'wears'
   /** Of a part that not every machine of its kind has. */
-  readonly of?: 'sensors'
+  readonly of?: Fitting
 }
 
 /** Two faults that occur together: one brought the other about, or one blow both. */
@@ -109,7 +112,7 @@ export type Compute = 'single' | 'first less second' | 'imbalance' | 'first over
 export type Reach = 'outside' | 'plugs' | 'hall' | 'phases'
 
 /** What a test cannot do without. */
-export type Need = 'line resistance' | 'sensor wires'
+export type Need = 'line resistance' | Fitting
 
 export interface Test {
   readonly id: string

@@ -44,7 +44,7 @@ describe('a machine without a file', () => {
 
   it('suspects no sensor where there are no wires to one, in no pair either, and asks for none', () => {
     const [all, less] = [of({ drive: 'wheel' })!.catalogue, of({ drive: 'wheel', sensors: 'none' })!.catalogue]
-    const gone = all.faults.filter((f) => f.of === 'sensors').map((f) => f.id)
+    const gone = all.faults.filter((f) => f.of === 'rotor sensors').map((f) => f.id)
     expect(gone).toContain('hall-wire')
     expect(less.faults.map((f) => f.id)).toEqual(all.faults.map((f) => f.id).filter((f) => !gone.includes(f)))
     expect(less.pairs.some((p) => p.faults.some((f) => gone.includes(f)))).toBe(false)

@@ -1,3 +1,5 @@
+import type { Fitting } from '../machine'
+import { usualFittings } from './fittings'
 import { catalogueFitted } from './kinds'
 import type { Leanings } from './hypotheses'
 import type { KnownDrive } from './symptoms'
@@ -61,7 +63,7 @@ const REACHED = { 'in-reach': 3, 'under-cover': 12, 'in-motor': 60, 'not-seen': 
 export interface Unknown {
   readonly kind: KnownDrive
   readonly catalogue: Catalogue
-  readonly sensors: boolean
+  readonly has: readonly Fitting[]
   readonly twins: boolean
   /** Minutes to each place. */
   readonly minutes: (reach: Reach) => number
@@ -76,15 +78,16 @@ export interface Unknown {
 export function unknownMachine(answers: Answers, volts: number, taken: ReadonlySet<string> = new Set()): Unknown | null {
   const kind = kindOf(answers)
   if (!kind) return null
-  const sensors = answers.sensors !== 'none'
+  const usual = usualFittings(kind, kind !== 'actuator')
+  const has = answers.sensors === 'none' ? usual.filter((f) => f !== 'rotor sensors') : usual
   // What sits with its plugs inside the motor is not measured at plugs.
   const inside = answers.controller === 'in-motor'
-  const catalogue = catalogueFitted(kind, volts, { twins: answers.motors === 'two', lineResistance: false, sensors }, taken)
+  const catalogue = catalogueFitted(kind, volts, { twins: answers.motors === 'two', lineResistance: false, has }, taken)
   const offered = (t: Test): boolean => taken.has(t.id) || !inside || t.reach === 'outside'
   const touched = answers.work === 'wheel-or-motor' || answers.work === 'electrics'
   return {
     kind,
-    sensors,
+    has,
     twins: answers.motors === 'two',
     catalogue: { ...catalogue, tests: catalogue.tests.filter(offered) },
     minutes: (reach) => (reach === 'outside' ? 0 : REACHED[answers.controller ?? 'not-seen']),

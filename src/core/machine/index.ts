@@ -6,13 +6,15 @@ export type { Doing, Looks, Minutes, Mode, Pass, Substitute, Use, WaitKind } fro
 export { CONNECTOR_ROLES, CRITICAL, isReusedIfSound, JOINT_KINDS, rolesOf } from './joint'
 export type { Connection, ConnectorRole, Driver, Joint, JointKind, Lock } from './joint'
 export { OPENED, PART_ROLES } from './opened'
+export { nearSerials } from './serial'
 export type { Opened } from './opened'
-export { DRIVE_KINDS, KV_OF, MACHINE_CLASSES, PROVED_AS } from './types'
+export { DRIVE_KINDS, FITTINGS, KV_OF, MACHINE_CLASSES, PROVED_AS } from './types'
 export type { MachineClass, ProvedAs } from './types'
 export type {
   Cable,
   Consumable,
   DriveKind,
+  Fitting,
   DriveUnit,
   FileStep,
   Goal,

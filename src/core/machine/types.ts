@@ -16,6 +16,10 @@ export type ProvedAs = (typeof PROVED_AS)[number]
 export const DRIVE_KINDS = ['hub direct', 'hub geared', 'mid-drive', 'gearbox brushed', 'traction', 'steering assist', 'actuator'] as const
 export type DriveKind = (typeof DRIVE_KINDS)[number]
 
+/** What a drive has that not every one of its kind has. */
+export const FITTINGS = ['rotor sensors', 'contactor', 'park brake', 'oil bath', 'wound field', 'belt', 'battery', 'adaptor'] as const
+export type Fitting = (typeof FITTINGS)[number]
+
 /** Whose speed constant it is. */
 export const KV_OF = ['rotor', 'wheel', 'crank'] as const
 export type KvOf = (typeof KV_OF)[number]
@@ -45,6 +49,8 @@ export interface DriveUnit {
   readonly ratio?: number
   readonly hallSpacing?: 60 | 120
   readonly lineResistance?: Quantity
+  /** What it has, where that is other than usual for its kind (`fittingsOf`). */
+  readonly fitted?: readonly Fitting[]
 }
 
 export interface Pack {

@@ -30,12 +30,26 @@ interface BrushedUnit {
   readonly shorted: boolean
   readonly crossed: boolean
   readonly charger: readonly [number, number]
+  /** Ω of a wound field, and the resistor that fills the capacitor across the contactor. */
+  readonly field: number
+  readonly fills: boolean
+  readonly belt: Belt
+}
+
+/** A belt after the motor, where there is one. */
+interface Belt {
+  /** How far it gives against a sixty-fourth of its span; it slips above 3 under load. */
+  readonly gives: number
+  readonly look: 'true' | 'off' | 'worn'
+  readonly pulley: 'fast' | 'loose'
+  readonly idler: number
 }
 
 const FULL = 29.4
 
 const path = (u: BrushedUnit, more: number): BrushedUnit => ({ ...u, drive: { ...u.drive, pathOhms: u.drive.pathOhms + more } })
 const armature = (u: BrushedUnit, more: number): BrushedUnit => ({ ...u, drive: { ...u.drive, armatureOhms: u.drive.armatureOhms + more } })
+const belt = (u: BrushedUnit, change: Partial<Belt>): BrushedUnit => ({ ...u, belt: { ...u.belt, ...change } })
 /** What is asked of the motor at full command. */
 function duty(u: BrushedUnit): number {
   const [rest, full] = u.command
@@ -84,6 +98,9 @@ export const gearboxBrushed = {
       shorted: false,
       crossed: false,
       charger: [about(chance, 1, 0.01), about(chance, 0.95, 0.04)],
+      field: about(chance, 0.35, 0.08),
+      fills: true,
+      belt: { gives: between(chance, 0.75, 1.3), look: 'true', pulley: 'fast', idler: 0.15 * chance() },
     }
   },
   faults: {
@@ -140,6 +157,20 @@ export const gearboxBrushed = {
     locked: (u) => ({ ...u, waits: true }),
     drags: (u, s) => ({ ...u, drag: grows(s, 0.4, 3) }),
     charger: (u, s, c) => ({ ...u, charger: s > 0.4 ? [between(c, 0, 0.3), 0] : [between(c, 0.8, 0.95), between(c, 0, 0.6)] }),
+    'precharge-open': (u) => ({ ...u, fills: false, contactor: 'dead' }),
+    adaptor: (u, s, c) => ({
+      ...u,
+      drive: s > 0.5 ? { ...u.drive, emf: between(c, 0, 2) } : { ...u.drive, sourceOhms: u.drive.sourceOhms * grows(s * 2, 4, 30) },
+    }),
+    'field-open': (u) => ({ ...path(u, Infinity), field: 99_999 }),
+    'belt-slack': (u, s, c) => belt(u, { gives: grows(s, 1.7, 6), look: c() < 0.3 + 0.5 * s ? 'worn' : 'true' }),
+    'belt-off-line': (u, s) => ({
+      ...belt(u, { look: 'off', gives: u.belt.gives * (1 + 0.2 * s) }),
+      noise: Math.max(u.noise, grows(s, 0.25, 0.7)),
+      drive: { ...u.drive, friction: u.drive.friction * (1 + 0.5 * s) },
+    }),
+    'pulley-loose': (u) => belt(u, { pulley: 'loose' }),
+    'idler-bearing': (u, s) => ({ ...belt(u, { idler: grows(s, 0.3, 1) }), noise: grows(s, 0.35, 0.9) }),
   } satisfies SimulatedKind<BrushedUnit>['faults'],
   figures: {
     'pack-rest': (u) => [u.drive.emf],
@@ -159,6 +190,8 @@ export const gearboxBrushed = {
     command: (u) => [u.command[1], u.command[0]],
     'charger-volts': (u) => [u.charger[0] * FULL, FULL],
     'charge-amps': (u) => [u.charger[1] * 8, 8],
+    'field-ohms': (u) => [u.field],
+    'belt-deflection': (u, c) => [4 * u.belt.gives * about(c, 1, 0.05), 4],
   } satisfies SimulatedKind<BrushedUnit>['figures'],
   words: {
     'turn-motor': (u, c) => (u.rough + between(c, -0.1, 0.1) > 0.35 ? 'rough' : u.drive.friction > 0.55 && c() < 0.85 ? 'stiff' : 'free'),
@@ -202,5 +235,13 @@ export const gearboxBrushed = {
     direction: (u, c) => (u.direction === c() < 0.97 ? 'closes' : 'open'),
     way: (u, c) => (free(u).amps === 0 ? 'stands' : u.crossed === c() < 0.97 ? 'backward' : 'right'),
     'drives-itself': (u, c) => (u.contactor === 'welded' && duty({ ...u, command: [0.5, 4] }) > 0 && c() < 0.9 ? 'drives' : 'stands'),
+    'precharge-volts': (u, c) => {
+      if (u.drive.emf < 3 || u.waits || !u.breaker) return 'none'
+      if (!u.fills || u.shorted) return c() < 0.94 ? 'stays' : 'falls'
+      return u.contactor === 'welded' ? (c() < 0.9 ? 'none' : 'falls') : c() < 0.97 ? 'falls' : 'stays'
+    },
+    'belt-look': (u, c) => (c() < 0.95 ? u.belt.look : oneOf(c, ['true', 'off', 'worn'] as const)),
+    'pulley-marked': (u, c) => (free(u).speed === 0 ? 'stood' : (u.belt.pulley === 'loose') === c() < 0.95 ? 'apart' : 'together'),
+    'idler-spin': (u, c) => (u.belt.idler + between(c, -0.1, 0.1) > 0.25 ? 'rough' : 'quiet'),
   } satisfies SimulatedKind<BrushedUnit>['words'],
 } as const satisfies SimulatedKind<BrushedUnit>

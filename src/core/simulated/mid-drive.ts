@@ -1,4 +1,4 @@
-import { type Figures, midDriveMotor, pointAt, startsFrom } from '../drive'
+import { crankSeconds, type Cranks, type Figures, midDriveMotor, pointAt, startsFrom, torqueVolts } from '../drive'
 import { about, between, type Chance, grows, oneOf } from './chance'
 import { PM_FAULTS } from './pm-faults'
 import { dutyOf, pulled } from './pm-figures'
@@ -9,14 +9,11 @@ import type { SimulatedKind } from './types'
 interface MidUnit extends PmUnit {
   /** From the speed magnet to its sensor, mm; none where it is lost. */
   readonly gap: number | null
-  /** Pulses of the cadence sensor for a turn of the cranks. */
-  readonly pulses: number
-  /** Torque sensor: V at rest, V for each N·m at the spindle, and by how much its second channel differs. */
-  readonly torqueRest: number
-  readonly torqueSlope: number
+  /** Cranks with the sensors for cadence and torque, as they turn with the chain off and the motor out of its seat. */
+  readonly cranks: Cranks
+  /** V by which the second channel for torque differs. */
   readonly channels: number
-  /** N·m to turn the cranks with the chain off; and what its seat adds once it is bolted. */
-  readonly spindle: number
+  /** N·m that its seat adds to the drag of the cranks once it is bolted. */
   readonly seat: number
   /** Sounds when one stands on the pedals. */
   readonly knocks: number
@@ -34,8 +31,6 @@ interface MidUnit extends PmUnit {
 
 const FIGURES: Figures = { volts: 48, kv: 75, polePairs: 8, ratio: 21.9, lineOhms: 0.075, spacing: 120 }
 const FULL = 54.6
-/** Of cranks and chain ring, kg·m². */
-const CRANKS = 0.05
 /** A mass of 10 kg on a pedal of 170 mm, N·m. */
 const PEDAL = 10 * 9.81 * 0.17
 
@@ -45,8 +40,14 @@ const gear = (u: MidUnit, change: Partial<MidUnit['drive']['gear']>): MidUnit =>
 })
 /** Speed is seen up to a gap; beyond, help ends after some metres. */
 const seesSpeed = (u: MidUnit): boolean => u.gap !== null && u.gap < 19
-/** Seconds from a turn a second to a standstill, drag about the same at any speed. */
-const seconds = (newtonMetres: number): number => (CRANKS * 2 * Math.PI) / newtonMetres
+const cranks = (u: MidUnit, change: Partial<Cranks>): MidUnit => ({ ...u, cranks: { ...u.cranks, ...change } })
+const dragging = (u: MidUnit, more: number): Cranks => ({ ...u.cranks, drag: u.cranks.drag + more })
+/** Pulses of one turn by hand. */
+const pulses = ({ cranks: { magnets, gone } }: MidUnit): number => magnets - gone
+/** With too few pulses it believes that nobody pedals. */
+const pedals = (u: MidUnit): boolean => pulses(u) > 12
+/** Seconds from a turn a second to a standstill. */
+const seconds = (of: Cranks): number => crankSeconds(of, 1)
 
 export const midDrive = {
   kind: 'mid-drive',
@@ -57,11 +58,15 @@ export const midDrive = {
     return {
       ...soundUnit(of(), of(), FIGURES, FULL, charge, chance),
       gap: between(chance, 5, 15),
-      pulses: 24,
-      torqueRest: oneOf(chance, [0.8, 1.5]) + 0.03 * (chance() - 0.5),
-      torqueSlope: about(chance, 0.016, 0.06),
+      cranks: {
+        inertia: about(chance, 0.05, 0.04),
+        drag: about(chance, 0.16, 0.12),
+        magnets: 24,
+        gone: 0,
+        rest: oneOf(chance, [0.8, 1.5]) + 0.03 * (chance() - 0.5),
+        slope: about(chance, 0.016, 0.06),
+      },
       channels: 0.02 * (chance() - 0.5),
-      spindle: about(chance, 0.16, 0.12),
       seat: 0.015 * chance(),
       knocks: 0.2 * chance(),
       creaks: 0.25 * chance(),
@@ -75,13 +80,10 @@ export const midDrive = {
   faults: {
     'speed-magnet': (u, s, c) => ({ ...u, gap: s > 0.55 ? null : between(c, 20, 45), stopsAfter: between(c, 5, 40) }),
     'speed-sensor': (u, _, c) => ({ ...u, stopsAfter: between(c, 5, 40) }),
-    cadence: (u, s, c) => ({ ...u, pulses: s > 0.5 ? 0 : Math.round(between(c, 6, 20)) }),
-    'torque-drift': (u, s, c) => ({
-      ...u,
-      torqueRest: u.torqueRest + oneOf(c, [-1, 1]) * grows(s, 0.12, 0.7),
-      torqueSlope: u.torqueSlope * between(c, 0.5, 1.1),
-    }),
-    'torque-zero': (u, s, c) => ({ ...u, torqueRest: u.torqueRest + grows(s, 0.08, 0.35) * oneOf(c, [-1, 1]) }),
+    cadence: (u, s, c) => cranks(u, { gone: s > 0.5 ? 24 : Math.round(between(c, 4, 18)) }),
+    'torque-drift': (u, s, c) =>
+      cranks(u, { rest: u.cranks.rest + oneOf(c, [-1, 1]) * grows(s, 0.12, 0.7), slope: u.cranks.slope * between(c, 0.5, 1.1) }),
+    'torque-zero': (u, s, c) => cranks(u, { rest: u.cranks.rest + grows(s, 0.08, 0.35) * oneOf(c, [-1, 1]) }),
     channels: (u, s, c) => ({ ...u, channels: grows(s, 0.1, 1) * oneOf(c, [-1, 1]) }),
     'display-loom': (u) => u,
     cutoff: (u) => ({ ...u, waits: 'brake' }),
@@ -89,7 +91,7 @@ export const midDrive = {
     asleep: (u) => ({ ...u, asleep: true }),
     'nylon-gear': (u, s, c) => ({ ...gear(u, { slipsAt: s > 0.45 ? between(c, 0, 3) : between(c, 3, 50) }), knocks: between(c, 0.2, 0.7) }),
     'clutch-slips': (u, s) => gear(u, { slipsAt: grows(1 - s, 3, 60) }),
-    'clutch-seized': (u, s) => ({ ...u, spindle: u.spindle + grows(s, 0.5, 3) }),
+    'clutch-seized': (u, s) => ({ ...u, cranks: dragging(u, grows(s, 0.5, 3)) }),
     'freehub-seized': (u) => ({ ...u, hubSeized: true }),
     'controller-wet': (u, s, c) => (s > 0.4 ? { ...u, waits: 'lock' } : { ...u, help: between(c, 0.2, 0.7) }),
     winding: (u, s) => ({ ...u, help: u.help * (1 - 0.6 * s) }),
@@ -102,7 +104,7 @@ export const midDrive = {
     'pack-weak': (u, s, c) => PM_FAULTS['pack-weak']!(u, s, c),
     'spindle-bearing': (u, s, c) => ({
       ...u,
-      spindle: u.spindle + grows(s, 0.04, 0.8),
+      cranks: dragging(u, grows(s, 0.04, 0.8)),
       rough: grows(s, 0.2, 1),
       play: u.play + (c() < 0.6 ? grows(s, 0.3, 2.5) : 0),
     }),
@@ -121,25 +123,22 @@ export const midDrive = {
       u.asleep ? between(c, 0, 0.6) : u.drive.supply.joints[0] === Infinity && c() < 0.5 ? between(c, 0, 0.6) : u.drive.supply.emf,
     ],
     'pack-sag': (u, c) => {
-      const { rest, under } = pulled({ ...u, waits: u.pulses > 12 ? u.waits : 'lock' }, c)
+      const { rest, under } = pulled({ ...u, waits: pedals(u) ? u.waits : 'lock' }, c)
       return [rest, rest - (rest - under) * u.help]
     },
     'joint-drop': (u, c) => {
-      const { amps } = pulled({ ...u, waits: u.pulses > 12 ? u.waits : 'lock' }, c)
+      const { amps } = pulled({ ...u, waits: pedals(u) ? u.waits : 'lock' }, c)
       return [1000 * Math.min(u.drive.supply.emf, amps === 0 ? 0 : u.help * amps * u.drive.supply.joints.reduce((a, b) => a + b, 0))]
     },
-    'torque-rest': (u) => [u.asleep ? 0 : u.torqueRest],
-    'torque-mass': (u, c) => {
-      const more = PEDAL * u.torqueSlope * about(c, 1, 0.03)
-      return u.asleep ? [0, 0] : [u.torqueRest + more, u.torqueRest]
-    },
+    'torque-rest': (u) => [u.asleep ? 0 : u.cranks.rest],
+    'torque-mass': (u, c) => (u.asleep ? [0, 0] : [torqueVolts(u.cranks, PEDAL * about(c, 1, 0.03)), u.cranks.rest]),
     channels: (u, c) => {
-      const v = u.torqueRest + PEDAL * u.torqueSlope
+      const v = torqueVolts(u.cranks, PEDAL)
       return u.asleep ? [0, 0] : [v, v + u.channels * about(c, 1, 0.05)]
     },
     'speed-gap': (u) => [u.gap ?? 99],
-    'spindle-time': (u, c) => [about(c, seconds(u.spindle + u.seat), 0.07)],
-    'spindle-out': (u, c) => [about(c, seconds(u.spindle + u.seat), 0.07), about(c, seconds(u.spindle), 0.07)],
+    'spindle-time': (u, c) => [about(c, seconds(dragging(u, u.seat)), 0.07)],
+    'spindle-out': (u, c) => [about(c, seconds(dragging(u, u.seat)), 0.07), about(c, seconds(u.cranks), 0.07)],
     'spindle-play': (u) => [u.play],
     'charger-volts': (u) => [u.charger[0] * u.fullVolts, u.fullVolts],
     'charge-amps': (u) => [u.charger[1] * 2, 2],
@@ -157,7 +156,7 @@ export const midDrive = {
     },
     cranks: (u, c) => {
       if (u.rough + between(c, -0.12, 0.12) > 0.35) return 'rough'
-      return ((u.spindle + u.seat) / 0.17) * about(c, 1, 0.15) > 1.9 ? 'stiff' : 'free'
+      return ((u.cranks.drag + u.seat) / 0.17) * about(c, 1, 0.15) > 1.9 ? 'stiff' : 'free'
     },
     'pushed-forward': (u, c) => (u.hubSeized === c() < 0.97 ? 'turn' : 'stand'),
     'stood-on': (u, c) => {
@@ -166,9 +165,9 @@ export const midDrive = {
     },
     'bolts-read': (u, c) => (u.tight === c() < 0.96 ? 'tight' : 'loose'),
     'cadence-pulses': (u, c) =>
-      u.asleep ? 'none' : u.pulses === 0 ? 'none' : u.pulses < 22 ? (c() < 0.85 ? 'some' : 'all') : c() < 0.97 ? 'all' : 'some',
+      u.asleep || pulses(u) === 0 ? 'none' : pulses(u) < 22 ? (c() < 0.85 ? 'some' : 'all') : c() < 0.97 ? 'all' : 'some',
     'stops-after': (u, c) => {
-      const helps = dutyOf(u) > 0 && u.pulses > 12
+      const helps = dutyOf(u) > 0 && pedals(u)
       if (!helps) return c() < 0.97 ? 'never' : 'on'
       return Number.isFinite(u.stopsAfter) || !seesSpeed(u) ? (c() < 0.95 ? 'metres' : 'on') : c() < 0.97 ? 'on' : 'metres'
     },

@@ -1,17 +1,15 @@
-import { brushedPoint, type BrushedDrive } from '../drive'
+import { type Column, helped } from '../drive'
 import { about, between, type Chance, grows, oneOf } from './chance'
 import type { SimulatedKind } from './types'
 
 /** A column assist: brushed motor on a worm, a torque sensor of two channels, a converter from the pack. */
 interface SteeringUnit {
-  readonly drive: BrushedDrive
+  readonly column: Column
   /** V of both channels at the centre, V for each N·m, and what crossed channels do to their sum. */
   readonly first: number
   readonly second: number
   readonly slope: number
   readonly crossed: boolean
-  /** N at the rim without help, with the wheels on the ground; more where something else is heavy. */
-  readonly heavy: number
   /** mm of play at the rim. */
   readonly play: number
   readonly converter: number
@@ -20,45 +18,59 @@ interface SteeringUnit {
   readonly speed: boolean
   readonly relay: boolean
   readonly tyres: number
+  /** N·m that dry king pins or joints add at the column. */
+  readonly pins: number
   readonly controller: boolean
 }
 
 const torqueWanted = 5
 
-/** Share of its help that it gives, 0 … 1: none where a channel is implausible or the relay is out. */
-function help(u: SteeringUnit): number {
+/** What its unit allows of its help, 0 … 1: nothing where a channel is implausible or the relay is out. */
+function asked(u: SteeringUnit): number {
   const sum = u.first + u.second
   if (!u.controller || !u.relay || Math.abs(sum - 5) > 0.5 || u.crossed || u.converter < 9) return 0
-  const at = brushedPoint({ ...u.drive, emf: u.converter, load: 0.8 }, 1)
-  return Math.min(1, (at.amps * u.drive.ke) / (0.8 + u.drive.friction)) * (at.speed > 0 ? 1 : 0.4) * (u.converter < 11 ? 0.6 : 1)
+  return u.converter < 11 ? 0.4 : 1
 }
+const working = (u: SteeringUnit) =>
+  helped({ ...u.column, heavy: u.column.heavy + u.pins, motor: { ...u.column.motor, emf: u.converter } }, asked(u))
 /** N at the rim to a side: the centre that is lost helps one side more. */
 function rim(u: SteeringUnit, side: 1 | -1): number {
+  const { rim: newtons, share } = working(u)
   const lean = ((u.first - 2.5) / 0.1) * 0.15 * side
-  return Math.max(6, (95 + u.heavy) * (1 - 0.7 * help(u)) * (1 + (help(u) > 0 ? lean : 0)))
+  return Math.max(6, newtons * (1 + (share > 0 ? lean : 0)))
 }
+/** N·m more of what the column turns. */
+const heavier = (u: SteeringUnit, more: number): Column => ({ ...u.column, heavy: u.column.heavy + more })
+const motor = (u: SteeringUnit, change: Partial<Column['motor']>): Column => ({ ...u.column, motor: { ...u.column.motor, ...change } })
 
 export const steeringAssist = {
   kind: 'steering assist',
   unit: (chance: Chance): SteeringUnit => {
     const off = 0.03 * (chance() - 0.5)
     return {
-      drive: {
-        emf: 12.5,
-        sourceOhms: about(chance, 0.03, 0.1),
-        pathOhms: about(chance, 0.01, 0.2),
-        armatureOhms: about(chance, 0.06, 0.06),
-        brushVolts: 0.9,
-        field: 'magnets',
-        ke: about(chance, 0.05, 0.03),
-        friction: about(chance, 0.12, 0.1),
-        load: 0,
+      column: {
+        motor: {
+          emf: 12.5,
+          sourceOhms: about(chance, 0.03, 0.1),
+          pathOhms: about(chance, 0.01, 0.2),
+          armatureOhms: about(chance, 0.06, 0.06),
+          brushVolts: 0.9,
+          field: 'magnets',
+          ke: about(chance, 0.05, 0.03),
+          friction: about(chance, 0.12, 0.1),
+          load: 0,
+        },
+        worm: { lead: 0.0137, diameter: 0.012, friction: between(chance, 0.05, 0.08) },
+        ratio: 17,
+        rim: 0.19,
+        heavy: about(chance, 14.5, 0.06),
+        bearing: about(chance, 0.4, 0.2),
+        gain: about(chance, 2, 0.05),
       },
       first: 2.5 + off,
       second: 2.5 - off + 0.02 * (chance() - 0.5),
       slope: 0.24,
       crossed: false,
-      heavy: 0,
       play: between(chance, 3, 11),
       converter: about(chance, 12.6, 0.015),
       rough: 0.1 * chance(),
@@ -66,6 +78,7 @@ export const steeringAssist = {
       speed: true,
       relay: true,
       tyres: about(chance, 1, 0.06),
+      pins: 0,
       controller: true,
     }
   },
@@ -80,26 +93,27 @@ export const steeringAssist = {
     converter: (u, s) => ({
       ...u,
       converter: u.converter * (1 - grows(s, 0.1, 0.45)),
-      drive: { ...u.drive, sourceOhms: u.drive.sourceOhms * grows(s, 2, 8) },
+      column: motor(u, { sourceOhms: u.column.motor.sourceOhms * grows(s, 2, 8) }),
     }),
     relay: (u) => ({ ...u, relay: false }),
     motor: (u, s, c) => ({
       ...u,
-      drive: { ...u.drive, armatureOhms: s > 0.6 ? (c() < 0.6 ? Infinity : 3) : u.drive.armatureOhms + grows(s / 0.6, 0.1, 1) },
+      column: motor(u, { armatureOhms: s > 0.6 ? (c() < 0.6 ? Infinity : 3) : u.column.motor.armatureOhms + grows(s / 0.6, 0.3, 2) }),
     }),
     worm: (u, s) => ({ ...u, play: u.play + grows(s, 8, 40), joint: 0.3 * s }),
     coupling: (u, s) => ({ ...u, play: u.play + grows(s, 6, 30), joint: grows(s, 0.4, 0.9) }),
-    bearing: (u, s) => ({ ...u, rough: grows(s, 0.25, 1), heavy: grows(s, 6, 50) }),
+    bearing: (u, s) => ({ ...u, rough: grows(s, 0.25, 1), column: { ...u.column, bearing: u.column.bearing + grows(s, 1, 9) } }),
     'joint-bolt': (u, s) => ({ ...u, play: u.play + grows(s, 10, 60), joint: grows(s, 0.5, 1) }),
     'speed-signal': (u) => ({ ...u, speed: false }),
     controller: (u) => ({ ...u, controller: false }),
-    'tyres-low': (u, s) => ({ ...u, tyres: 1 - grows(s, 0.15, 0.6), heavy: grows(s, 15, 60) }),
-    'pins-dry': (u, s) => ({ ...u, heavy: grows(s, 15, 90), rough: Math.max(u.rough, 0.25 * s) }),
+    'tyres-low': (u, s) => ({ ...u, tyres: 1 - grows(s, 0.15, 0.6), column: heavier(u, grows(s, 3, 12)) }),
+    'pins-dry': (u, s) => ({ ...u, pins: grows(s, 3, 17), rough: Math.max(u.rough, 0.25 * s) }),
   } satisfies SimulatedKind<SteeringUnit>['faults'],
   figures: {
     'rim-left': (u, c) => [about(c, rim(u, 1), 0.06)],
     'rim-sides': (u, c) => [about(c, rim(u, 1), 0.06), about(c, rim(u, -1), 0.06)],
-    'rim-off-ground': (u, c) => [about(c, 12 + 0.35 * u.heavy * (u.tyres < 0.9 ? 0 : 1) + 22 * u.rough, 0.08)],
+    // Off the ground the tyres no longer rub: its own bearing, the pins, and whatever help is asked.
+    'rim-off-ground': (u, c) => [about(c, Math.max(4, helped({ ...u.column, heavy: 1.6 + u.pins }, 0).rim * 0.7), 0.08)],
     'rim-play': (u) => [u.play],
     'channel-first': (u) => [u.converter < 6 ? 0 : u.first],
     'channel-sum': (u) => {
@@ -109,11 +123,11 @@ export const steeringAssist = {
     },
     'unit-volts': (u) => [u.converter],
     'unit-sag': (u) => {
-      const { amps } = brushedPoint({ ...u.drive, emf: u.converter, load: 0.8 }, help(u) > 0 ? 1 : 0)
-      return [u.converter, u.converter - amps * u.drive.sourceOhms]
+      const { amps } = working(u)
+      return [u.converter, u.converter - amps * u.column.motor.sourceOhms]
     },
-    'still-amps': (u) => [help(u) > 0 ? brushedPoint({ ...u.drive, emf: u.converter, load: 0.8 }, 1).amps : 0.2],
-    'motor-ohms': (u) => [Math.min(99_999, 1000 * u.drive.armatureOhms)],
+    'still-amps': (u) => [0.2 + working(u).amps],
+    'motor-ohms': (u) => [Math.min(99_999, 1000 * u.column.motor.armatureOhms)],
     'tyre-pressure': (u) => [100 * u.tyres, 100],
   } satisfies SimulatedKind<SteeringUnit>['figures'],
   words: {
@@ -123,12 +137,12 @@ export const steeringAssist = {
       if (Math.abs(sum - 5) > 0.4 || u.crossed) return c() < 0.82 ? 'torque' : 'none'
       if (u.converter < 10.5) return c() < 0.7 ? 'volts' : 'none'
       if (!u.relay) return c() < 0.65 ? 'unit' : 'none'
-      if (u.drive.armatureOhms === Infinity) return c() < 0.7 ? 'motor' : 'none'
+      if (u.column.motor.armatureOhms === Infinity) return c() < 0.7 ? 'motor' : 'none'
       if (!u.speed) return c() < 0.75 ? 'speed' : 'none'
       return c() < 0.95 ? 'none' : 'unit'
     },
     'hands-off': (u, c) =>
-      help(u) === 0
+      working(u).share === 0
         ? 'dead'
         : u.crossed || Math.abs(u.first - 2.5) > 0.22
           ? c() < 0.9
@@ -142,6 +156,7 @@ export const steeringAssist = {
     'feel-centre': (u, c) =>
       u.rough + between(c, -0.1, 0.1) > 0.35 ? 'rough' : u.joint + between(c, -0.12, 0.12) > 0.42 ? 'clunks' : 'smooth',
     'joint-marks': (u, c) => (u.joint > 0.48 ? (c() < 0.9 ? 'moved' : 'fast') : c() < 0.96 ? 'fast' : 'moved'),
-    'lighter-moving': (u, c) => (help(u) === 0 ? 'same' : u.speed ? (c() < 0.95 ? 'heavier' : 'same') : c() < 0.9 ? 'same' : 'heavier'),
+    'lighter-moving': (u, c) =>
+      working(u).share === 0 ? 'same' : u.speed ? (c() < 0.95 ? 'heavier' : 'same') : c() < 0.9 ? 'same' : 'heavier',
   } satisfies SimulatedKind<SteeringUnit>['words'],
 } as const satisfies SimulatedKind<SteeringUnit>

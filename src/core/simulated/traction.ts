@@ -1,4 +1,4 @@
-import { chargedAfter, type Figures, type PmDrive, pairOhms, tractionMotor } from '../drive'
+import { angleOff, chargedAfter, type Figures, type PmDrive, pairOhms, pointAt, type Resolver, resolverOhms, tractionMotor } from '../drive'
 import { about, between, type Chance, grows, oneOf } from './chance'
 import { PM_FAULTS } from './pm-faults'
 import { backEmf, dutyOf } from './pm-figures'
@@ -7,11 +7,11 @@ import type { SimulatedKind } from './types'
 
 /** A liquid-cooled traction drive above 60 V: resolver, inverter, pre-charge, interlock, coolant. Taken by the qualified person. */
 interface TractionUnit extends PmUnit {
-  /** Ω of excitation, sine and cosine winding; and of the worst of them to the frame, MΩ. */
-  readonly resolver: readonly [number, number, number]
+  readonly resolver: Resolver
+  /** Of the worst of its windings to the frame, MΩ. */
   readonly resolverToFrame: number
-  /** Electrical degrees by which the angle was taught wrong; none where it was not taught. */
-  readonly taughtOff: number
+  /** Electrical degrees by which a current sensor that is off turns its field. */
+  readonly fieldOff: number
   /** V of the 12 V side at rest and under load, and out of its converter. */
   readonly low: readonly [number, number]
   readonly converter: number
@@ -36,16 +36,31 @@ const FIGURES: Figures = { volts: 350, kv: 14, polePairs: 4, ratio: 24, lineOhms
 const FULL = 403.2
 const also = (u: TractionUnit, change: Partial<TractionUnit>): TractionUnit => ({ ...u, ...change })
 
+/** One winding of the resolver changed: 0 the fed one, 1 sine, 2 cosine. */
+function winding(u: TractionUnit, what: 'ohms' | 'shorted', k: number, to: (x: number) => number): TractionUnit {
+  const [a, b, d] = u.resolver[what]
+  const list = [k === 0 ? to(a) : a, k === 1 ? to(b) : b, k === 2 ? to(d) : d] as const
+  return { ...u, resolver: { ...u.resolver, [what]: list } }
+}
+/** Ω of one winding, as a meter shows it. */
+const ohms = (u: TractionUnit, k: 0 | 1 | 2): number => Math.min(99_999, resolverOhms(u.resolver)[k])
+
+/** Electrical degrees by which it feeds its motor beside the best place; null where it is not told where the rotor is. */
+function offBy(u: TractionUnit): number | null {
+  const angle = angleOff(u.resolver)
+  return angle === null || angle > 120 ? null : angle + u.fieldOff
+}
+
 /** Is it ready to drive, and how much of its torque does it give? */
 function gives(u: TractionUnit): number {
-  const resolver = Math.max(...u.resolver) < 500 && Math.min(...u.resolver) > 2
+  const off = offBy(u)
   if (
     dutyOf(u) === 0 ||
     u.low[1] < 10.5 ||
     u.interlock > 20 ||
     u.relay !== 'right' ||
     !u.service ||
-    !resolver ||
+    off === null ||
     u.bus > 90 ||
     u.bus < 40 ||
     u.alone < 0.3
@@ -53,13 +68,9 @@ function gives(u: TractionUnit): number {
     return 0
   if (u.drive.motor.leadOhms.includes(Infinity) || [...u.drive.inverter.high, ...u.drive.inverter.low].some((s) => s !== 'sound'))
     return 0.05
-  const flux = u.drive.motor.ke.reduce((a, b) => a + b, 0) / u.twin.motor.ke.reduce((a, b) => a + b, 0)
-  return (
-    Math.max(0.05, Math.cos((u.taughtOff * Math.PI) / 180)) *
-    flux *
-    (u.drive.motor.shorted.some((x) => x > 0) ? 0.75 : 1) *
-    (u.pump ? 1 : 0.45)
-  )
+  const pull = (drive: PmDrive): number => pointAt(drive, 0.5, 0).torque
+  const torque = pull({ ...u.drive, halls: { ...u.drive.halls, ahead: off } }) / pull(u.twin)
+  return Math.max(0.05, torque) * (u.drive.motor.shorted.some((x) => x > 0) ? 0.75 : 1) * (u.pump ? 1 : 0.45)
 }
 
 export const traction = {
@@ -70,9 +81,13 @@ export const traction = {
     const of = (): PmDrive => ofSeries(tractionMotor({ ...FIGURES, volts: emf }), emf, celsius + between(chance, 0, 10), chance)
     return {
       ...soundUnit(of(), of(), FIGURES, FULL, charge, chance),
-      resolver: [about(chance, 24, 0.04), about(chance, 48, 0.015), about(chance, 48, 0.015)],
+      resolver: {
+        ohms: [about(chance, 24, 0.04), about(chance, 48, 0.012), about(chance, 48, 0.012)],
+        shorted: [0, 0, 0],
+        taught: 2 * (chance() - 0.5),
+      },
       resolverToFrame: 10 ** between(chance, 1.5, 4),
-      taughtOff: 2 * (chance() - 0.5),
+      fieldOff: 0,
       low: [about(chance, 12.7, 0.01), about(chance, 12.2, 0.012)],
       converter: about(chance, 14, 0.012),
       interlock: between(chance, 0.4, 3),
@@ -90,28 +105,26 @@ export const traction = {
     }
   },
   faults: {
-    'resolver-open': (u, _, c) => {
-      const hit = Math.floor(c() * 3)
-      return also(u, {
-        resolver: [0, 1, 2].map((i) => (i === hit ? 99_999 : u.resolver[i]!)) as unknown as TractionUnit['resolver'],
-        code: 'angle',
-      })
-    },
-    'resolver-short': (u, s, c) => {
-      const hit = Math.floor(c() * 3)
-      return also(u, {
-        resolver: [0, 1, 2].map((i) =>
-          i === hit ? u.resolver[i]! * (1 - grows(s, 0.12, 0.9)) : u.resolver[i]!,
-        ) as unknown as TractionUnit['resolver'],
-        resolverToFrame: c() < 0.4 ? grows(1 - s, 0.001, 1) : u.resolverToFrame,
-        code: 'angle',
-      })
-    },
+    'resolver-open': (u, _, c) =>
+      also(
+        winding(u, 'ohms', Math.floor(c() * 3), () => Infinity),
+        { code: 'angle' },
+      ),
+    'resolver-short': (u, s, c) =>
+      also(
+        winding(u, 'shorted', Math.floor(c() * 3), () => grows(s, 0.12, 0.9)),
+        {
+          resolverToFrame: c() < 0.4 ? grows(1 - s, 0.001, 1) : u.resolverToFrame,
+          code: 'angle',
+        },
+      ),
     'resolver-plug': (u, s, c) =>
-      s > 0.5
-        ? also(u, { resolver: [u.resolver[0], 99_999, u.resolver[2]], code: 'angle' })
-        : also(u, { resolver: [u.resolver[0] + between(c, 5, 60), u.resolver[1], u.resolver[2]], code: 'angle' }),
-    'angle-off': (u, s, c) => also(u, { taughtOff: oneOf(c, [-1, 1]) * grows(s, 15, 95), code: s > 0.6 ? 'angle' : 'none' }),
+      also(
+        winding(u, 'ohms', s > 0.5 ? 1 : 0, (x) => (s > 0.5 ? Infinity : x + between(c, 5, 60))),
+        { code: 'angle' },
+      ),
+    'angle-off': (u, s, c) =>
+      also(u, { resolver: { ...u.resolver, taught: oneOf(c, [-1, 1]) * grows(s, 15, 95) }, code: s > 0.6 ? 'angle' : 'none' }),
     'phase-lug': (u, s, c) => also(PM_FAULTS['phase-plug']!(u, Math.min(0.9, s), c), { code: s > 0.8 ? 'phase' : 'none' }),
     winding: (u, s, c) =>
       also(PM_FAULTS.winding!(u, s, c), { code: s > 0.5 ? 'phase' : 'none', alone: c() < 0.4 ? grows(1 - s, 0.05, 60) : u.alone }),
@@ -121,7 +134,7 @@ export const traction = {
     bearing: (u, s, c) => PM_FAULTS.bearing!(u, s, c),
     spline: (u, s) => also(u, { play: u.play + grows(s, 0.8, 5), rough: Math.max(u.rough, 0.3 * s) }),
     'temp-sensor': (u, s, c) => also(PM_FAULTS['temp-sensor']!(u, s, c), { code: 'hot' }),
-    'current-offset': (u, s) => also(u, { code: 'phase', taughtOff: 4 + 10 * s }),
+    'current-offset': (u, s) => also(u, { code: 'phase', fieldOff: 4 + 10 * s }),
     'switch-open': (u, s, c) => also(PM_FAULTS.gate!(u, s, c), { code: 'phase' }),
     'switch-shorted': (u, s, c) => also(PM_FAULTS.bridge!(u, s, c), { code: 'phase' }),
     interlock: (u, s) => also(u, { interlock: s > 0.4 ? 99_999 : grows(s / 0.4, 8, 200), code: 'interlock' }),
@@ -145,8 +158,8 @@ export const traction = {
     'low-load': (u) => [u.low[1]],
     'converter-volts': (u) => [u.converter],
     'interlock-ohms': (u) => [u.interlock],
-    'resolver-excitation': (u) => [u.resolver[0]],
-    'resolver-balance': (u) => [u.resolver[1], u.resolver[2]],
+    'resolver-excitation': (u) => [ohms(u, 0)],
+    'resolver-balance': (u) => [ohms(u, 1), ohms(u, 2)],
     'resolver-frame': (u) => [u.resolverToFrame],
     phases: (u) => pairOhms(u.drive.motor).map((x) => Math.min(99_999, 1000 * x)),
     'winding-by-file': (u) => [Math.min(99_999, 1000 * pairOhms(u.drive.motor)[0]), 1000 * u.figures.lineOhms],
@@ -170,7 +183,7 @@ export const traction = {
     drives: (u, c) => {
       const g = gives(u)
       if (g === 0) return c() < 0.97 ? 'nothing' : 'weak'
-      if (Math.abs(u.taughtOff) > 12 || g < 0.3) return c() < 0.75 ? 'jerks' : 'weak'
+      if ((offBy(u) ?? 0) > 12 || g < 0.3) return c() < 0.75 ? 'jerks' : 'weak'
       return g < 0.85 ? (c() < 0.85 ? 'weak' : 'drives') : c() < 0.97 ? 'drives' : 'weak'
     },
     'relay-sound': (u, c) =>

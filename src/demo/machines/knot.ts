@@ -81,6 +81,7 @@ export function knot(): MachineFile {
         carriedBy: 'frame',
         ratio: 3.2,
         lineResistance: q(0.5, 'ohm'),
+        fitted: ['belt'],
       },
     ],
     mass: q(64, 'kg'),

@@ -76,11 +76,15 @@ const FORGOTTEN_DAYS = 90
 
 /** What moves the suspects beside the readings: what was mended, the shop’s own past, its own hands. */
 function Leans({ diagnosis: { catalogue, mended, daysSince } }: { readonly diagnosis: Diagnosis }) {
-  const { past } = useJob()
+  const { past, state } = useJob()
+  const nearBy = catalogue.faults.reduce((sum, f) => sum + (past.near[f.id] ?? 0), 0)
+  const used = state.usedAtDoor
   const calls = catalogue.faults.reduce((sum, f) => sum + (past.called[f.id] ?? 0), 0)
   const said = [
     ...(mended ? [say.afterMending(mended.faults.map((f) => faultName(catalogue, f)).join(', '))] : []),
     ...(calls > 0 ? [say.leansOnShop(calls, past.jobs)] : []),
+    ...(nearBy > 0 ? [say.leansOnBatch(nearBy)] : []),
+    ...(used ? [say.leansOnAge(used.value, used.unit)] : []),
     ...(daysSince !== null && daysSince <= FORGOTTEN_DAYS ? [say.leansOnWork(daysSince)] : []),
   ]
   return said.map((text) => (

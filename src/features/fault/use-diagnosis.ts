@@ -9,6 +9,8 @@ import {
   beliefTrail,
   type Catalogue,
   catalogueFor,
+  fittingsOf,
+  usualFittings,
   goalOf,
   isKnown,
   type KnownDrive,
@@ -112,7 +114,7 @@ export function useDiagnosis(): Diagnosis | null {
     const everything = evidenceOf(state, catalogue, drive.id)
     const mended = mendedOn(state, drive.id)
     const known = mended ? everything.filter((k) => k.mark.at >= mended.since) : everything
-    const shop = leaningsOf(catalogue, { called: past.called, daysSince })
+    const shop = leaningsOf(catalogue, { called: past.called, near: past.near, used: state.usedAtDoor ?? null, daysSince })
     const own = unknown ? Object.fromEntries(Object.entries(shop).map(([id, x]) => [id, x * (unknown.leanings[id] ?? 1)])) : shop
     const before = mended ? everything.filter((k) => k.mark.at < mended.since).map((k) => k.evidence) : []
     const leanings = mended ? leaningsAfter(catalogue, before, mended.faults, own) : own
@@ -152,7 +154,7 @@ export function useDiagnosis(): Diagnosis | null {
       question: {
         kind: drive.kind as KnownDrive,
         fullVolts,
-        sensors: unknown?.sensors ?? true,
+        has: unknown?.has ?? (file && inFile ? fittingsOf(inFile, file) : usualFittings(drive.kind)),
         tests: catalogue.tests.map((t) => t.id),
         evidence,
         leanings,
@@ -161,7 +163,7 @@ export function useDiagnosis(): Diagnosis | null {
         skip: [...skipped],
       } satisfies NextTestQuestion,
     }
-  }, [catalogue, drive, drives, state, far, dead, live, fullVolts, past, daysSince, unknown, inFile])
+  }, [catalogue, drive, drives, state, far, dead, live, fullVolts, past, daysSince, unknown, inFile, file])
   const deep = useTwoDeep(found?.ready ? found.question : null)
   return useMemo(() => {
     if (!found) return null

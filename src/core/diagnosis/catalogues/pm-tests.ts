@@ -132,7 +132,7 @@ function firstTwoMinutes(full: number): TestDraft[] {
       minutes: 2,
       reach: 'hall',
       power: 'live',
-      needs: 'sensor wires',
+      needs: 'rotor sensors',
       settled: true,
       first: true,
       cautions: ['H64'],
@@ -499,7 +499,7 @@ function phases(): TestDraft[] {
       minutes: 4,
       reach: 'phases',
       power: 'dead',
-      needs: 'sensor wires',
+      needs: 'rotor sensors',
       cautions: ['H67'],
       trap: 'Before any new controller: a phase on a Hall wire kills the next one too.',
       answer: measured({
@@ -525,7 +525,7 @@ function halls(): TestDraft[] {
       minutes: 4,
       reach: 'hall',
       power: 'live',
-      needs: 'sensor wires',
+      needs: 'rotor sensors',
       cautions: ['H31', 'H64'],
       trap: 'Will not tell a broken wire from a dead sensor: both read the same at the plug.',
       answer: seen(
@@ -557,7 +557,7 @@ function halls(): TestDraft[] {
       minutes: 4,
       reach: 'hall',
       power: 'dead',
-      needs: 'sensor wires',
+      needs: 'rotor sensors',
       trap: 'Compare with the good ones; the figure itself differs by make.',
       answer: seen({ equal: 'All alike', open: 'One open', low: 'One far off' }, [97, 1, 2], {
         'hall-wire': [12, 85, 3],

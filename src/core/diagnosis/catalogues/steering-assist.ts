@@ -19,21 +19,21 @@ const ACTIONS: readonly Action[] = [
 ]
 
 const FAULTS: readonly Fault[] = [
-  { id: 'channel-drift', name: 'A channel of the torque sensor drifted', usual: 5, action: 'column', comesAndGoes: 0.15 },
+  { id: 'channel-drift', name: 'A channel of the torque sensor drifted', usual: 5, action: 'column', comesAndGoes: 0.15, ages: 'early' },
   { id: 'channels-swapped', name: 'Channels changed over', usual: 0.8, action: 'order', afterWork: 20 },
-  { id: 'centre-lost', name: 'Centre lost', usual: 6, action: 'centre', afterWork: 8 },
+  { id: 'centre-lost', name: 'Centre lost', usual: 6, action: 'centre', afterWork: 8, ages: 'early' },
   { id: 'supply', name: 'Feed or earth of the unit', usual: 7, action: 'supply', comesAndGoes: 0.3, afterWork: 3 },
   { id: 'converter', name: 'Converter sags', usual: 5, action: 'converter' },
   { id: 'relay', name: 'Main relay of the unit', usual: 3, action: 'controller', comesAndGoes: 0.2 },
   { id: 'motor', name: 'Brushes or winding of its motor', usual: 5, action: 'motor', comesAndGoes: 0.2 },
-  { id: 'worm', name: 'Play in the worm', usual: 4, action: 'column' },
-  { id: 'coupling', name: 'Coupling star worn', usual: 3, action: 'coupling' },
-  { id: 'bearing', name: 'Bearing of the column', usual: 3, action: 'column' },
-  { id: 'joint-bolt', name: 'Bolt of the joint loose', usual: 3, action: 'joint', afterWork: 5 },
+  { id: 'worm', name: 'Play in the worm', usual: 4, action: 'column', ages: 'wears' },
+  { id: 'coupling', name: 'Coupling star worn', usual: 3, action: 'coupling', ages: 'wears' },
+  { id: 'bearing', name: 'Bearing of the column', usual: 3, action: 'column', ages: 'wears' },
+  { id: 'joint-bolt', name: 'Bolt of the joint loose', usual: 3, action: 'joint', afterWork: 5, ages: 'early' },
   { id: 'speed-signal', name: 'Speed signal missing', usual: 3, action: 'speed', comesAndGoes: 0.2 },
   { id: 'controller', name: 'Steering unit dead', usual: 4, action: 'controller' },
   { id: 'tyres-low', name: 'Heavy for another reason: tyres low', usual: 6, action: 'axle' },
-  { id: 'pins-dry', name: 'Heavy for another reason: pins and joints dry', usual: 5, action: 'axle' },
+  { id: 'pins-dry', name: 'Heavy for another reason: pins and joints dry', usual: 5, action: 'axle', ages: 'wears' },
 ]
 
 const PAIRS: readonly Pair[] = [

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '7b791751f2be5af0',
+  made: '7c6c2b64c0ebe1e9',
   words: {
     codes: {
       healthy: [96.9, 0.796, 0.796, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184],
@@ -84,6 +84,8 @@ export const table: Table = {
         'resolver-open/1': [0.186, 3.91, 0.186, 95.7],
         'resolver-open/2': [0.186, 4.53, 0.186, 95.1],
         'resolver-open/3': [0.186, 1.43, 0.186, 98.2],
+        'resolver-short/2': [64.1, 12, 23.8, 0.186],
+        'resolver-short/3': [33.1, 19.4, 47.3, 0.186],
         'resolver-plug/2': [48, 5.15, 0.186, 46.7],
         'resolver-plug/3': [0.186, 3.91, 0.186, 95.7],
         'angle-off/1': [0.186, 21.3, 78.3, 0.186],
@@ -98,7 +100,7 @@ export const table: Table = {
         'cable-wet/3': [48, 2.67, 0.186, 49.2],
         'magnets/2': [39.3, 60.4, 0.186, 0.186],
         'magnets/3': [15.7, 83.9, 0.186, 0.186],
-        'current-offset/3': [38.6, 20, 41.1, 0.186],
+        'current-offset/3': [25.6, 21.9, 52.3, 0.186],
         'switch-open/1': [0.186, 30, 69.7, 0.186],
         'switch-open/2': [0.186, 25.6, 74, 0.186],
         'switch-open/3': [0.186, 30.6, 69, 0.186],
@@ -459,7 +461,7 @@ export const table: Table = {
       },
     },
     'resolver-balance': {
-      healthy: [{ mean: 99.9, sd: 1.03, log: true }],
+      healthy: [{ mean: 100, sd: 1.02, log: true }],
       given: {
         'resolver-open/1': [
           { mean: 0.272, sd: 1.97, log: true, share: 0.362 },
@@ -468,72 +470,85 @@ export const table: Table = {
         ],
         'resolver-open/2': [
           { mean: 0.247, sd: 2.06, log: true, share: 0.381 },
-          { mean: 99.2, sd: 1.02, log: true, share: 0.294 },
+          { mean: 99.4, sd: 1.02, log: true, share: 0.294 },
           { mean: 209000, sd: 1.02, log: true, share: 0.325 },
         ],
         'resolver-open/3': [
           { mean: 0.234, sd: 1.97, log: true, share: 0.356 },
-          { mean: 99.4, sd: 1.03, log: true, share: 0.281 },
+          { mean: 99.5, sd: 1.02, log: true, share: 0.281 },
           { mean: 208000, sd: 1.02, log: true, share: 0.362 },
         ],
         'resolver-short/1': [
           { mean: 82.7, sd: 1.05, log: true, share: 0.344 },
-          { mean: 100, sd: 1.02, log: true, share: 0.33 },
-          { mean: 120, sd: 1.05, log: true, share: 0.326 },
+          { mean: 100, sd: 1.02, log: true, share: 0.331 },
+          { mean: 121, sd: 1.05, log: true, share: 0.325 },
         ],
         'resolver-short/2': [
-          { mean: 66.4, sd: 1.11, log: true, share: 0.288 },
+          { mean: 66.4, sd: 1.1, log: true, share: 0.288 },
           { mean: 99.8, sd: 1.02, log: true, share: 0.35 },
           { mean: 152, sd: 1.11, log: true, share: 0.363 },
         ],
         'resolver-short/3': [
-          { mean: 34.1, sd: 1.52, log: true, share: 0.27 },
+          { mean: 34, sd: 1.51, log: true, share: 0.27 },
           { mean: 99.9, sd: 1.02, log: true, share: 0.341 },
-          { mean: 324, sd: 1.58, log: true, share: 0.39 },
+          { mean: 325, sd: 1.58, log: true, share: 0.389 },
         ],
         'resolver-plug/2': [
           { mean: 100, sd: 1.02, log: true, share: 0.5 },
-          { mean: 208000, sd: 1.02, log: true, share: 0.5 },
+          { mean: 209000, sd: 1.02, log: true, share: 0.5 },
         ],
-        'resolver-plug/3': [{ mean: 209000, sd: 1.02, log: true }],
+        'resolver-plug/3': [{ mean: 208000, sd: 1.02, log: true }],
         'temp-sensor/2': [{ mean: 100, sd: 1.02, log: true }],
-        'locked/1': [{ mean: 100, sd: 1.02, log: true }],
         'pump+temp-sensor': [{ mean: 100, sd: 1.02, log: true }],
-        'cable-wet+earth-strap': [{ mean: 100, sd: 1.02, log: true }],
       },
     },
     'resolver-frame': {
       healthy: [
-        { mean: 152, sd: 2.29, log: true, share: 0.512 },
-        { mean: 2260, sd: 2.42, log: true, share: 0.488 },
+        { mean: 99.7, sd: 2.05, log: true, share: 0.369 },
+        { mean: 1400, sd: 2.86, log: true, share: 0.631 },
       ],
       given: {
         'resolver-short/1': [
           { mean: 0.294, sd: 1.88, log: true, share: 0.425 },
-          { mean: 642, sd: 4.57, log: true, share: 0.575 },
+          { mean: 687, sd: 5.01, log: true, share: 0.575 },
         ],
         'resolver-short/2': [
-          { mean: 0.0366, sd: 1.96, log: true, share: 0.387 },
-          { mean: 528, sd: 4.92, log: true, share: 0.613 },
+          { mean: 0.0366, sd: 1.96, log: true, share: 0.388 },
+          { mean: 101, sd: 1.92, log: true, share: 0.266 },
+          { mean: 1470, sd: 2.67, log: true, share: 0.347 },
         ],
         'resolver-short/3': [
           { mean: 0.00299, sd: 2.28, log: true, share: 0.438 },
-          { mean: 79.5, sd: 2.05, log: true, share: 0.196 },
-          { mean: 1770, sd: 3.12, log: true, share: 0.366 },
+          { mean: 262, sd: 2.91, log: true, share: 0.393 },
+          { mean: 4750, sd: 1.66, log: true, share: 0.169 },
         ],
-        'cable-wet/2': [
-          { mean: 53.8, sd: 1.41, log: true, share: 0.262 },
-          { mean: 216, sd: 1.99, log: true, share: 0.31 },
-          { mean: 2740, sd: 2.08, log: true, share: 0.428 },
+        'insulation-low/2': [
+          { mean: 48.2, sd: 1.3, log: true, share: 0.127 },
+          { mean: 505, sd: 3.14, log: true, share: 0.521 },
+          { mean: 4230, sd: 1.81, log: true, share: 0.351 },
         ],
-        'interlock/3': [
-          { mean: 123, sd: 2.33, log: true, share: 0.383 },
-          { mean: 2090, sd: 2.07, log: true, share: 0.492 },
-          { mean: 8220, sd: 1.16, log: true, share: 0.125 },
+        'temp-sensor/2': [
+          { mean: 194, sd: 2.81, log: true, share: 0.532 },
+          { mean: 2840, sd: 2.02, log: true, share: 0.468 },
         ],
-        'command-pot/1': [
-          { mean: 260, sd: 2.53, log: true, share: 0.545 },
-          { mean: 2650, sd: 2.04, log: true, share: 0.455 },
+        'low-volts/1': [{ mean: 488, sd: 4.6, log: true }],
+        'coolant-air/2': [
+          { mean: 64.3, sd: 1.53, log: true, share: 0.205 },
+          { mean: 703, sd: 2.88, log: true, share: 0.519 },
+          { mean: 4860, sd: 1.69, log: true, share: 0.276 },
+        ],
+        'earth-strap/2': [
+          { mean: 164, sd: 2.62, log: true, share: 0.492 },
+          { mean: 2780, sd: 2.21, log: true, share: 0.508 },
+        ],
+        'command-pot/2': [
+          { mean: 105, sd: 2.06, log: true, share: 0.405 },
+          { mean: 1760, sd: 2.03, log: true, share: 0.422 },
+          { mean: 7360, sd: 1.22, log: true, share: 0.173 },
+        ],
+        'cable-wet+earth-strap': [
+          { mean: 267, sd: 3.43, log: true, share: 0.639 },
+          { mean: 3930, sd: 1.68, log: true, share: 0.361 },
         ],
       },
     },

@@ -141,6 +141,9 @@ export const pullsHere = (times: number): string => `${timesWord(times)} for thi
 export const pullsThere = (times: number): string => `${timesWord(1 / times)} for the other`
 export const leansOnShop = (calls: number, jobs: number): string =>
   `Leans on this shop’s own past: ${calls} fault${calls === 1 ? '' : 's'} called in ${jobs} job${jobs === 1 ? '' : 's'} of this model.`
+export const leansOnBatch = (calls: number): string => `${calls} of them on numbers near this one’s: that counts threefold.`
+export const leansOnAge = (value: number, unit: string): string =>
+  `${value.toLocaleString('en')} ${unit} on its counter: what shows early and what wears are weighed by it.`
 export const leansOnWork = (days: number): string =>
   `It left here ${days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`}: what was touched then counts for more.`
 export const afterMending = (mended: string): string =>
