@@ -44,7 +44,7 @@ export function particlesOf(kind: Kind, catalogue: Catalogue, count: number): re
         const c = seeded(`reference ${kind} ${id}`, n)
         const unit = machine(
           kind,
-          faults.map((f, i) => ({ id: f, severity: faults.length > 1 ? c() : (n + 0.5 + 0 * i) / count })),
+          faults.map((f) => ({ id: f, severity: faults.length > 1 ? c() : (n + 0.5) / count })),
           c,
         )
         for (const { id: test, answer } of numbers)
@@ -129,14 +129,25 @@ export function theReference(catalogue: Catalogue, particles: readonly Particles
       }),
     ),
   }
+  // Asked again and again as evidence comes: each piece is weighed once. The last few are kept.
+  const weighed = new Map<Evidence, readonly Float64Array[]>()
+  const rowsOf = (e: Evidence): readonly Float64Array[] => {
+    const had = weighed.get(e)
+    if (had) return had
+    if (weighed.size > 40) weighed.clear()
+    const made = particles.map((p) => explained(p, e, catalogue, hypothesisOf(p)))
+    weighed.set(e, made)
+    return made
+  }
   const tests = new Map(catalogue.tests.map((t) => [t.id, t]))
   const symptoms = new Map(catalogue.symptoms.map((s) => [s.id, s]))
   return {
     next: (evidence, cost) => {
-      const rows = particles.map((p) => {
+      const known = evidence.map(rowsOf)
+      const rows = particles.map((p, k) => {
         const w = new Float64Array(p.count).fill(p.prior / p.count)
-        for (const e of evidence) {
-          const x = explained(p, e, catalogue, hypothesisOf(p))
+        for (const all of known) {
+          const x = all[k]!
           for (let n = 0; n < p.count; n++) w[n]! *= x[n]!
         }
         return w

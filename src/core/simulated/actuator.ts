@@ -120,7 +120,11 @@ export const actuator = {
       if (out && back) return c() < 0.97 ? 'both' : 'none'
       return out || back ? 'one' : moved(u, 'out').speed > 1 && c() < 0.9 ? 'heard' : 'none'
     },
-    'end-diodes': (u, c) => (u.rod.out && u.rod.in ? (c() < 0.96 ? 'right' : 'open') : c() < 0.94 ? 'open' : 'right'),
+    'end-diodes': (u, c) => {
+      // Measured through the motor: without a brush nothing passes either way.
+      const shown = u.rod.motor.armatureOhms === Infinity ? 'both' : u.rod.out && u.rod.in ? 'right' : 'open'
+      return c() < 0.96 ? shown : oneOf(c, ['right', 'open', 'both'] as const)
+    },
     lamp: (u, c) => (u.adaptor > 5 === c() < 0.97 ? 'lit' : 'dark'),
     listen: (u, c) =>
       moved(u, 'out').speed < 1 && moved(u, 'in').speed < 1 ? 'silent' : u.noise + between(c, -0.12, 0.12) > 0.42 ? 'grinds' : 'even',

@@ -40,7 +40,7 @@ export function knot(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'knot',
-    revision: '2027-01',
+    revision: '2027-02',
     name: 'Knot',
     class: 'indoor machine',
     variants: [

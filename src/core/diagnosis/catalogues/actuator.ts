@@ -270,7 +270,7 @@ const TESTS: readonly TestDraft[] = [
     reach: 'plugs',
     power: 'dead',
     trap: 'At the stop one way is open, and right so.',
-    answer: felt({ right: 'Lets through both ways in the middle', open: 'Open one way' }),
+    answer: felt({ right: 'Lets through both ways in the middle', open: 'Open one way', both: 'Open both ways' }),
   },
   {
     id: 'insulation',

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '46c7f6947a09cd83',
+  made: 'd646e5a17bf00b56',
   words: {
     lamp: { healthy: [94.2, 5.79], given: { 'adaptor/2': [50.6, 49.4], 'adaptor/3': [2.05, 97.9] } },
     moves: {
@@ -112,8 +112,15 @@ export const table: Table = {
       },
     },
     'end-diodes': {
-      healthy: [93.6, 6.41],
-      given: { 'end-switch/1': [7.66, 92.3], 'end-switch/2': [5.79, 94.2], 'end-switch/3': [3.92, 96.1], 'load-heavy/3': [99.2, 0.809] },
+      healthy: [94.7, 2.05, 3.29],
+      given: {
+        'end-switch/1': [1.43, 97.1, 1.43],
+        'end-switch/2': [0.808, 96.5, 2.67],
+        'end-switch/3': [0.808, 98.4, 0.808],
+        'brushes/2': [48.7, 0.808, 50.5],
+        'brushes/3': [1.43, 4.54, 94],
+        'screw-dry+brushes': [52.4, 0.808, 46.8],
+      },
     },
   },
   numbers: {
@@ -449,45 +456,48 @@ export const table: Table = {
     },
     insulation: {
       healthy: [
-        { mean: 74.4, sd: 2.06, log: true, share: 0.441 },
-        { mean: 838, sd: 2.17, log: true, share: 0.417 },
-        { mean: 5990, sd: 1.35, log: true, share: 0.142 },
+        { mean: 73.5, sd: 2.05, log: true, share: 0.436 },
+        { mean: 842, sd: 2.24, log: true, share: 0.428 },
+        { mean: 6100, sd: 1.33, log: true, share: 0.137 },
       ],
       given: {
         'adaptor/1': [
-          { mean: 197, sd: 3.88, log: true, share: 0.677 },
-          { mean: 4190, sd: 1.71, log: true, share: 0.323 },
+          { mean: 196, sd: 3.87, log: true, share: 0.675 },
+          { mean: 4170, sd: 1.71, log: true, share: 0.325 },
         ],
         'end-switch/2': [
-          { mean: 49.2, sd: 1.62, log: true, share: 0.213 },
-          { mean: 930, sd: 3.61, log: true, share: 0.787 },
+          { mean: 49.2, sd: 1.62, log: true, share: 0.214 },
+          { mean: 937, sd: 3.6, log: true, share: 0.786 },
         ],
         'nut-stripped/3': [
-          { mean: 30.9, sd: 1.3, log: true, share: 0.153 },
-          { mean: 429, sd: 3.59, log: true, share: 0.599 },
-          { mean: 4870, sd: 1.63, log: true, share: 0.248 },
+          { mean: 30.9, sd: 1.3, log: true, share: 0.154 },
+          { mean: 442, sd: 3.63, log: true, share: 0.608 },
+          { mean: 5030, sd: 1.6, log: true, share: 0.239 },
         ],
         'pin-bent/1': [
-          { mean: 284, sd: 4.3, log: true, share: 0.758 },
-          { mean: 5000, sd: 1.47, log: true, share: 0.242 },
+          { mean: 282, sd: 4.29, log: true, share: 0.755 },
+          { mean: 4990, sd: 1.48, log: true, share: 0.245 },
         ],
         'brushes/3': [
           { mean: 116, sd: 3.04, log: true, share: 0.582 },
-          { mean: 3160, sd: 2.16, log: true, share: 0.418 },
+          { mean: 3160, sd: 2.15, log: true, share: 0.418 },
         ],
         'screw-in-winding/1': [
-          { mean: 0.0483, sd: 1.42, log: true, share: 0.552 },
-          { mean: 0.125, sd: 1.35, log: true, share: 0.448 },
+          { mean: 0.0478, sd: 1.41, log: true, share: 0.541 },
+          { mean: 0.124, sd: 1.36, log: true, share: 0.459 },
         ],
-        'screw-in-winding/2': [{ mean: 0.0101, sd: 1.82, log: true }],
+        'screw-in-winding/2': [
+          { mean: 0.00718, sd: 1.56, log: true, share: 0.639 },
+          { mean: 0.0186, sd: 1.3, log: true, share: 0.361 },
+        ],
         'screw-in-winding/3': [
-          { mean: 0.000252, sd: 1.05, log: true, share: 0.159 },
-          { mean: 0.0011, sd: 1.69, log: true, share: 0.467 },
-          { mean: 0.00269, sd: 1.33, log: true, share: 0.374 },
+          { mean: 0.000252, sd: 1.05, log: true, share: 0.172 },
+          { mean: 0.00107, sd: 1.73, log: true, share: 0.465 },
+          { mean: 0.00268, sd: 1.33, log: true, share: 0.364 },
         ],
         'controller/1': [
-          { mean: 268, sd: 4.33, log: true, share: 0.749 },
-          { mean: 4470, sd: 1.63, log: true, share: 0.251 },
+          { mean: 269, sd: 4.34, log: true, share: 0.75 },
+          { mean: 4490, sd: 1.63, log: true, share: 0.25 },
         ],
         'controller/3': [
           { mean: 108, sd: 2.54, log: true, share: 0.497 },
