@@ -11,7 +11,7 @@ import type { Action, Catalogue, Test } from './types'
  */
 export function catalogueFor(
   drive: Pick<DriveUnit, 'kind' | 'lineResistance' | 'fitted'>,
-  file: Pick<MachineFile, 'pack' | 'drives' | 'energy'>,
+  file: Pick<MachineFile, 'pack' | 'drives' | 'energy' | 'connections'>,
   taken: ReadonlySet<string> = new Set(),
 ): Catalogue | null {
   const volts = fileVolts(file)

@@ -1,4 +1,5 @@
 import type { Fitting } from '../machine'
+import type { Probing } from '../harness'
 import type { Mode, UnitId } from '../units'
 
 /** The candidate that is always there: something that is not in the list. */
@@ -124,6 +125,8 @@ export interface Test {
   readonly power: 'live' | 'dead' | 'either'
   /** How the instrument is set, where direct voltage or current, or plain ohms, are not what is read. */
   readonly modes?: readonly Mode[]
+  /** Where the probes go, or the clamp; without: not at a plug. */
+  readonly probe?: Probing
   /** Only a value that stands still says anything. */
   readonly settled?: true
   /** It turns the rotor with its phases parted: the volts that it makes are meant. */

@@ -17,7 +17,17 @@ export const DRIVE_KINDS = ['hub direct', 'hub geared', 'mid-drive', 'gearbox br
 export type DriveKind = (typeof DRIVE_KINDS)[number]
 
 /** What a drive has that not every one of its kind has. */
-export const FITTINGS = ['rotor sensors', 'contactor', 'park brake', 'oil bath', 'wound field', 'belt', 'battery', 'adaptor'] as const
+export const FITTINGS = [
+  'rotor sensors',
+  'winding sensor',
+  'contactor',
+  'park brake',
+  'oil bath',
+  'wound field',
+  'belt',
+  'battery',
+  'adaptor',
+] as const
 export type Fitting = (typeof FITTINGS)[number]
 
 /** Whose speed constant it is. */

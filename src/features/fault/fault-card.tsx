@@ -1,18 +1,20 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { BELIEF_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/fault'
-import { driveConnections, goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
+import { goalOf, type Meaning, meanings, type RankedTest } from '../../core/diagnosis'
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { inside } from '../../words/en/inside'
 import { useJob } from '../shared/context'
-import { ConnectorFace } from '../shared/connector-face'
 import { powerAgainst } from './power-against'
 import { PowerGuard } from './power-guard'
 import { TestCautions } from './test-cautions'
 import { logWord } from './test-sheet'
 import { type Diagnosis, useDiagnosis } from './use-diagnosis'
 import { actionOf, beliefWord, costWords, faultName, percent } from '../../words/en/suspects'
+
+const Probes = dynamic(() => import('./probes'))
 
 /** The next best test with what each answer would mean; or the word that it is time to act. */
 export function FaultCard() {
@@ -33,15 +35,12 @@ export function FaultCard() {
 
 function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readonly ranked: RankedTest }) {
   const job = useJob()
-  const { open, mayWork, file } = job
-  const { catalogue, drive, inFile } = diagnosis
+  const { open, mayWork } = job
+  const { catalogue, drive } = diagnosis
   const { test } = ranked
   const against = powerAgainst(job, test)
   const list = meanings(catalogue, ranked)
   const words = test.answer.kind === 'words' ? test.answer : null
-  const places = file && inFile ? driveConnections(file, inFile) : null
-  const face = test.reach === 'hall' ? places?.hall : test.reach === 'phases' ? places?.phases : null
-  const connection = file?.connections.find((c) => c.id === face)
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel">
@@ -53,7 +52,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       <WayIn ranked={ranked} diagnosis={diagnosis} />
       <TestCautions test={test} />
       <PowerGuard test={test} />
-      {connection && ranked.cost.access < 0.5 ? <ConnectorFace connection={connection} /> : null}
+      <Probes test={test} drive={drive} />
       {words ? (
         <div className="grid grid-cols-2 gap-2" role="group" aria-label={say.whatItShowed}>
           {words.outcomes.map((o) => (

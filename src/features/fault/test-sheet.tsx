@@ -1,8 +1,10 @@
 'use client'
+import dynamic from 'next/dynamic'
 import * as say from '../../words/en/screens/fault'
 import { useMemo, useState } from 'react'
-import { answersIn, catalogueFor, computeValue, type NumberAnswer, type Test, unknownMachine } from '../../core/diagnosis'
+import { answersIn, catalogueFor, computeValue, isKnown, type NumberAnswer, type Test, unknownMachine } from '../../core/diagnosis'
 import { chargeOf, SKIPPED_WHY, type SkippedWhy } from '../../core/job'
+import type { DriveKind } from '../../core/machine'
 import { formatNumber, readValue, type Result, unitLabel, UNITS } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
@@ -20,18 +22,22 @@ import { powerAgainst } from './power-against'
 import { PowerGuard } from './power-guard'
 import { TestCautions } from './test-cautions'
 
-function useTest(id: string): Test | undefined {
+const Probes = dynamic(() => import('./probes'))
+
+/** A test of one drive: the same id may be another test of another kind. */
+function useTest(id: string, drive: string): { readonly test: Test; readonly kind: DriveKind } | null {
   const { file, state } = useJob()
   const { variants } = state
   const volts = chargeOf(state).volts ?? 0
   return useMemo(() => {
-    const tests = file
-      ? file.drives.flatMap((d) => catalogueFor(d, file)?.tests ?? [])
-      : volts > 0
-        ? (unknownMachine(answersIn(variants), volts, new Set([id]))?.catalogue.tests ?? [])
-        : []
-    return tests.find((t) => t.id === id)
-  }, [file, variants, volts, id])
+    const taken = new Set([id])
+    const unit = file?.drives.find((d) => d.id === drive) ?? file?.drives.find((d) => isKnown(d.kind))
+    const unknown = !file && volts > 0 ? unknownMachine(answersIn(variants), volts, taken) : null
+    const kind = unit?.kind ?? unknown?.kind
+    const catalogue = file && unit ? catalogueFor(unit, file, taken) : unknown?.catalogue
+    const test = catalogue?.tests.find((t) => t.id === id)
+    return test && kind ? { test, kind } : null
+  }, [file, drive, variants, volts, id])
 }
 
 /** Logs what a test showed in words. */
@@ -44,8 +50,9 @@ export function logWord(job: JobContext, test: Test, outcome: string, drive: str
 /** The reading pad: one test, its figures or its words. What is computed from several figures is never typed. */
 export function TestSheet({ test: id, drive, onClose }: { readonly test: string; readonly drive: string; readonly onClose: () => void }) {
   const job = useJob()
-  const test = useTest(id)
-  if (!test) return null
+  const found = useTest(id, drive)
+  if (!found) return null
+  const { test, kind } = found
   const against = powerAgainst(job, test)
   return (
     <Sheet open onClose={onClose} title={test.title} note={test.how}>
@@ -66,7 +73,7 @@ export function TestSheet({ test: id, drive, onClose }: { readonly test: string;
             ))}
           </div>
         ) : (
-          <Pad test={test} answer={test.answer} drive={drive} blocked={against} onClose={onClose} />
+          <Pad test={test} kind={kind} answer={test.answer} drive={drive} blocked={against} onClose={onClose} />
         )}
         <Button weight="quiet" onClick={() => job.open({ kind: 'skip test', test: test.id, drive })}>
           {say.cantDoThisOne}
@@ -78,12 +85,14 @@ export function TestSheet({ test: id, drive, onClose }: { readonly test: string;
 
 function Pad({
   test,
+  kind,
   answer,
   drive,
   blocked,
   onClose,
 }: {
   readonly test: Test
+  readonly kind: DriveKind
   readonly answer: NumberAnswer
   readonly drive: string
   readonly blocked: string | null
@@ -151,6 +160,7 @@ function Pad({
           ))}
         </div>
       ) : null}
+      <Probes test={test} drive={{ id: drive, kind }} at={at} beside />
       <LiveRow
         about={`${test.id} ${at}`}
         asked={askedBy(test, answer, state.power.state === 'live')}
@@ -218,7 +228,7 @@ function conditionOf(test: Test, quantity: string, came: Taken['condition']): Pi
 /** A test that cannot be done: the next best takes its place. */
 export function SkipSheet({ test: id, drive, onClose }: { readonly test: string; readonly drive: string; readonly onClose: () => void }) {
   const { log } = useJob()
-  const test = useTest(id)
+  const test = useTest(id, drive)?.test
   const [why, setWhy] = useState<SkippedWhy>(SKIPPED_WHY[0])
   const [text, setText] = useState('')
   return (

@@ -7,12 +7,18 @@ export function Board({
   children,
   viewBox,
 }: {
-  readonly label: string
+  /** Null where what stands round it says it already. */
+  readonly label: string | null
   readonly children: React.ReactNode
   readonly viewBox: string
 }) {
   return (
-    <svg role="img" aria-label={label} viewBox={viewBox} className="w-full rounded-lg bg-[#26313b]" style={{ maxHeight: 200 }}>
+    <svg
+      {...(label === null ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+      viewBox={viewBox}
+      className="w-full rounded-lg bg-[#26313b]"
+      style={{ maxHeight: 200 }}
+    >
       {children}
     </svg>
   )

@@ -1,55 +1,37 @@
+'use client'
+import { useState } from 'react'
 import * as say from '../../words/en/screens/shared'
+import { faceOf, type Plug, type Side } from '../../core/harness'
 import type { Connection } from '../../core/machine'
-import { Board, INK } from './board'
+import { Board } from './board'
+import { PlugFace } from './plug-face'
 
-const WIRE: Readonly<Record<string, string>> = {
-  red: '#c7362b',
-  black: '#15181b',
-  yellow: '#f0c534',
-  green: '#2e9b57',
-  blue: '#2f6fc0',
-  white: '#f6f4ee',
-  grey: '#8b949c',
-  orange: '#e08430',
-}
-
-/** A connector's face seen from the wire side: pins by number, in their wires' own colours. */
-export function ConnectorFace({ connection }: { readonly connection: Connection }) {
-  const rows = connection.pins.length > 3 ? 2 : 1
-  const per = Math.ceil(connection.pins.length / rows)
+/** A connector’s face, pins by number in their own wires’ colours: from the wire side, and at a tap into its mouth. */
+export function ConnectorFace({ connection }: { readonly connection: Plug & Pick<Connection, 'releaseHow'> }) {
+  const [side, setSide] = useState<Side>('wire')
+  const face = faceOf(connection, side)
+  const by = Math.min(372 / face.width, 126 / face.height, 1.7)
+  const said = connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; ')
+  // On a circle words would lie over each other: they stand below.
+  const round = face.body === 'circle'
+  const words = (n: number): string | null => (round ? null : (connection.pins.find((p) => p.n === n)?.function ?? null))
   return (
     <figure>
-      <Board
-        label={say.seenFromTheWire(connection.name, connection.pins.map((p) => `${p.n} ${p.colour}, ${p.function}`).join('; '))}
-        viewBox={`0 0 420 ${rows === 2 ? 164 : 124}`}
+      <button
+        type="button"
+        aria-pressed={side === 'mating'}
+        aria-label={side === 'wire' ? say.seenFromTheWire(connection.name, said) : say.seenIntoTheMouth(connection.name, said)}
+        onClick={() => setSide(side === 'wire' ? 'mating' : 'wire')}
+        className="block w-full rounded-lg"
       >
-        <rect
-          x="50"
-          y="20"
-          width="320"
-          height={rows === 2 ? 136 : 94}
-          rx="12"
-          className="fill-[#3a4650] stroke-[#cfd6db]"
-          strokeWidth="2"
-        />
-        {connection.keying ? <rect x="180" y="10" width="60" height="12" rx="3" className="fill-[#cfd6db]" /> : null}
-        {connection.pins.map((pin, i) => {
-          const cx = 54 + (316 / per) * ((i % per) + 0.5)
-          const cy = 56 + Math.floor(i / per) * 60
-          return (
-            <g key={pin.n}>
-              <circle cx={cx} cy={cy} r="17" fill={WIRE[pin.colour] ?? '#8b949c'} stroke="#f4f0e8" strokeWidth="2.5" />
-              <text x={cx - 25} y={cy - 12} textAnchor="middle" className={`${INK.text} text-[13px]`}>
-                {pin.n}
-              </text>
-              <text x={cx} y={cy + 33} textAnchor="middle" className={`${INK.text} text-[13.5px]`}>
-                {pin.function}
-              </text>
-            </g>
-          )
-        })}
-      </Board>
-      <figcaption className="mt-1 text-[14px] text-steel">{say.fromTheWireSide(connection.keying, connection.releaseHow)}</figcaption>
+        <Board label={null} viewBox={`0 0 420 ${face.height * by + 36}`}>
+          <PlugFace plug={connection} face={face} side={side} x={(420 - face.width * by) / 2} y={20} by={by} words={words} />
+        </Board>
+      </button>
+      {round ? <p className="narrow mt-1 text-[14px]">{connection.pins.map((p) => `${p.n} ${p.function}`).join(' · ')}</p> : null}
+      <figcaption className="mt-1 text-[14px] text-steel">
+        {side === 'wire' ? say.fromTheWireSide(connection.keying, connection.releaseHow) : say.intoItsMouth}
+      </figcaption>
     </figure>
   )
 }

@@ -80,7 +80,10 @@ export interface JobContext {
   readonly pages: readonly { readonly seq: number; readonly body: Report }[]
   /** What logs of earlier rides of the same machine said, when the page was opened, the last one first. */
   readonly earlier: readonly { readonly job: string; readonly at: number; readonly findings: readonly Finding[] }[]
-  /** What other jobs said when the page was opened: faults called on this model and on numbers near this one’s, in so many jobs, and when this machine last left. */
+  /**
+   * What other jobs said when the page was opened: faults called on this model and on numbers near this one’s, in so many jobs, and
+   * when this machine last left.
+   */
   readonly past: {
     readonly called: Readonly<Record<string, number>>
     readonly near: Readonly<Record<string, number>>

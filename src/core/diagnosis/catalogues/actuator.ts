@@ -1,3 +1,4 @@
+import { clampRound, joined, parted } from '../../harness'
 import type { SymptomOf } from '../symptoms'
 import type { Action, Fault, Pair, Told } from '../types'
 import { type Draft, felt, measured, seen, type TestDraft, toldBy } from './draft'
@@ -87,7 +88,7 @@ const TESTS: readonly TestDraft[] = [
     reach: 'outside',
     power: 'live',
     first: true,
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: felt({ both: 'Moves both ways', one: 'One way only', heard: 'Heard, the rod stands', none: 'Nothing' }),
   },
   {
@@ -104,6 +105,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Volts of the supply, at rest',
     how: 'At the controller’s feed, meter on DC.',
     minutes: 2,
+    probe: joined(['+24 V'], ['0 V']),
     reach: 'outside',
     power: 'live',
     settled: true,
@@ -122,11 +124,12 @@ const TESTS: readonly TestDraft[] = [
   {
     id: 'supply-moving',
     title: 'Volts of the supply, moving',
-    how: 'The same while it moves: rest less moving.',
+    how: 'At the controller’s feed: at rest, then while it moves.',
     minutes: 2,
+    probe: joined(['+24 V'], ['0 V']),
     reach: 'outside',
     power: 'live',
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: measured({
       quantity: 'sag of the supply',
       unit: 'V',
@@ -143,9 +146,10 @@ const TESTS: readonly TestDraft[] = [
     title: 'Amps on the way out',
     how: 'Clamp or meter in one motor lead, nothing to lift.',
     minutes: 3,
+    probe: clampRound('motor A'),
     reach: 'outside',
     power: 'live',
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: measured({
       quantity: 'amps out',
       unit: 'A',
@@ -160,11 +164,12 @@ const TESTS: readonly TestDraft[] = [
   {
     id: 'amps-in',
     title: 'Amps on the way in',
-    how: 'The same, the other way.',
+    how: 'Clamp or meter in one motor lead, the way in, nothing to lift.',
     minutes: 2,
+    probe: clampRound('motor A'),
     reach: 'outside',
     power: 'live',
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: measured({
       quantity: 'amps in',
       unit: 'A',
@@ -183,7 +188,7 @@ const TESTS: readonly TestDraft[] = [
     minutes: 2,
     reach: 'outside',
     power: 'live',
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: measured({
       quantity: 'stroke',
       unit: 's',
@@ -202,7 +207,7 @@ const TESTS: readonly TestDraft[] = [
     minutes: 8,
     reach: 'outside',
     power: 'live',
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: felt({ better: 'Better', same: 'No change' }),
   },
   {
@@ -210,6 +215,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Feedback at two places of the rod',
     how: 'Signal against minus, at 60 mm and at 20 mm by the rule.',
     minutes: 4,
+    probe: joined(['position'], ['0 V']),
     reach: 'plugs',
     power: 'live',
     answer: measured({
@@ -247,6 +253,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Ohms of its motor',
     how: 'Its plug apart, rod in the middle; turned a little between readings, the lowest.',
     minutes: 3,
+    probe: parted(['motor A'], ['motor B']),
     reach: 'plugs',
     power: 'dead',
     settled: true,
@@ -267,6 +274,8 @@ const TESTS: readonly TestDraft[] = [
     title: 'End switches with their diodes, both ways round',
     how: 'Plug apart, rod in the middle, meter on diode, both polarities.',
     minutes: 4,
+    probe: parted(['motor A', 'motor B'], ['motor B', 'motor A']),
+    modes: ['diode'],
     reach: 'plugs',
     power: 'dead',
     trap: 'At the stop one way is open, and right so.',
@@ -277,6 +286,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Motor’s leads to its housing',
     how: 'Plug apart, meter on MΩ.',
     minutes: 2,
+    probe: parted(['motor A'], ['frame']),
     reach: 'plugs',
     power: 'dead',
     answer: measured({
@@ -306,7 +316,7 @@ const TESTS: readonly TestDraft[] = [
     minutes: 5,
     reach: 'plugs',
     power: 'dead',
-    cautions: ['H44'],
+    cautions: ['H31'],
     answer: seen({ runs: 'It runs', stands: 'It stands' }, [97, 3], { brushes: [25, 75], 'screw-in-winding': [40, 60], winding: [70, 30] }),
   },
 ]

@@ -1,3 +1,4 @@
+import { clampRound, joined, parted } from '../../harness'
 import type { SymptomOf } from '../symptoms'
 import type { Action, Fault, Pair, Told } from '../types'
 import { chosen, type Draft, felt, heardOf, measured, seen, type TestDraft, toldBy } from './draft'
@@ -255,6 +256,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Volts at the motor’s posts, commanded',
       how: 'Driven wheels off the ground or chocked on the belt, full command for a second, leads clipped on first. It splits the drive in two.',
       minutes: 4,
+      probe: joined(['motor A'], ['motor B']),
       reach: 'outside',
       power: 'live',
       first: true,
@@ -348,6 +350,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Command, rest and full',
       how: 'Its wiper against minus, key on, contactor out.',
       minutes: 3,
+      probe: joined(['throttle'], ['0 V']),
       reach: 'outside',
       power: 'live',
       cautions: ['H44'],
@@ -387,6 +390,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Amps with the wheels in the air',
       how: 'Clamp round one motor lead, full command until steady. A series motor never above 12 V without load.',
       minutes: 4,
+      probe: clampRound('motor A'),
       reach: 'outside',
       power: 'live',
       cautions: ['H31', 'H44'],
@@ -495,6 +499,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Motor’s posts to the frame, 100 V',
       how: 'Both leads off the motor; 100 V at the most below 60 V.',
       minutes: 4,
+      probe: parted(['motor A'], ['frame']),
       reach: 'outside',
       power: 'dead',
       modes: ['insulation', 'ohm'],

@@ -328,8 +328,8 @@ function tests(full: number): readonly TestDraft[] {
     },
     {
       id: 'spindle-out',
-      title: 'The same with its mount slackened',
-      how: 'Bolts of the mount a turn loose, then tight again: seconds of both.',
+      title: 'Cranks spun, mount tight and slack',
+      how: 'Chain off, from a turn a second: bolts of the mount a turn loose, then tight again; seconds of both.',
       minutes: 12,
       reach: 'outside',
       power: 'either',

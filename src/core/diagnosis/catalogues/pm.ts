@@ -80,7 +80,7 @@ export const PM_FAULTS: readonly Fault[] = [
   { id: 'bearing-seat', name: 'Bearing loose in its seat', usual: 1, action: 'motor', ages: 'early' },
   { id: 'cover-cracked', name: 'Cover or flange cracked', usual: 0.8, action: 'motor' },
   { id: 'disc-threads', name: 'Threads of the disc stripped', usual: 0.8, action: 'motor', afterWork: 3 },
-  { id: 'temp-sensor', name: 'Temperature sensor dead', usual: 1.2, action: 'motor' },
+  { id: 'temp-sensor', name: 'Temperature sensor dead', usual: 1.2, action: 'motor', of: 'winding sensor' },
   { id: 'bridge', name: 'Controller bridge shorted', usual: 6, action: 'controller' },
   { id: 'gate', name: 'Controller drives one phase no more', usual: 5, action: 'controller', ages: 'early' },
   { id: 'rail', name: '5 V feed lost in the controller', usual: 3, action: 'controller', of: 'rotor sensors' },

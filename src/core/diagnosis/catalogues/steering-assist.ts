@@ -1,3 +1,4 @@
+import { clampRound, joined, parted } from '../../harness'
 import type { SymptomOf } from '../symptoms'
 import type { Action, Fault, Pair, Told } from '../types'
 import { type Draft, felt, measured, seen, type TestDraft, toldBy } from './draft'
@@ -184,8 +185,8 @@ const TESTS: readonly TestDraft[] = [
   },
   {
     id: 'rim-sides',
-    title: 'The same, left against right',
-    how: 'Within 15 % is usual.',
+    title: 'Effort at the rim, left against right',
+    how: 'On its wheels, key on, spring scale at the rim, slowly; within 15 % is usual.',
     minutes: 3,
     reach: 'outside',
     power: 'live',
@@ -234,6 +235,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Volts at the unit’s feed',
     how: 'Plus and earth at its own plug, back-probed, key on.',
     minutes: 3,
+    probe: joined(['pack +'], ['pack −'], { redAt: 'feed', blackAt: 'feed' }),
     reach: 'plugs',
     power: 'live',
     answer: measured({
@@ -249,9 +251,10 @@ const TESTS: readonly TestDraft[] = [
   },
   {
     id: 'unit-sag',
-    title: 'The same, against the lock',
-    how: 'Two seconds: rest less then. Weaker after ten seconds at a lock is normal.',
+    title: 'Volts of its feed, against the lock',
+    how: 'Back-probed, at rest, then two seconds against a lock. Weaker after ten seconds at a lock is normal.',
     minutes: 2,
+    probe: joined(['pack +'], ['pack −'], { redAt: 'feed', blackAt: 'feed' }),
     reach: 'plugs',
     power: 'live',
     cautions: ['H44'],
@@ -271,6 +274,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Amps against the lock',
     how: 'Clamp round the motor’s lead, two seconds.',
     minutes: 3,
+    probe: clampRound('motor A'),
     reach: 'plugs',
     power: 'live',
     cautions: ['H44'],
@@ -290,6 +294,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'First channel, hands off',
     how: 'At the sensor’s plug, back-probed, key on.',
     minutes: 4,
+    probe: joined(['torque 1'], ['0 V']),
     reach: 'plugs',
     power: 'live',
     trap: '2.5 V ± 0.1 at the centre, usual.',
@@ -309,6 +314,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'Both channels added, turned a little',
     how: 'Rim held a little to one side: what the two make together.',
     minutes: 4,
+    probe: joined(['torque 1', 'torque 2'], ['0 V']),
     reach: 'plugs',
     power: 'live',
     trap: 'Crossed channels make 5 V ± 0.2 together.',
@@ -328,6 +334,7 @@ const TESTS: readonly TestDraft[] = [
     title: 'mΩ of its motor',
     how: 'Its two posts, leads off, by four wires; turned a little between readings, the lowest.',
     minutes: 5,
+    probe: parted(['motor A'], ['motor B']),
     reach: 'plugs',
     power: 'dead',
     answer: measured({

@@ -1,3 +1,4 @@
+import { joined, parted } from '../../harness'
 import type { SymptomOf } from '../symptoms'
 import type { Action, Fault, Pair, Told } from '../types'
 import { chosen, type Draft, felt, measured, seen, type TestDraft, toldBy } from './draft'
@@ -35,7 +36,7 @@ const FAULTS: readonly Fault[] = [
   { id: 'magnets', name: 'Magnets weak from heat', usual: 1, action: 'motor' },
   { id: 'bearing', name: 'Motor bearing worn', usual: 3, action: 'motor', ages: 'wears' },
   { id: 'spline', name: 'Spline worn', usual: 2, action: 'motor', ages: 'wears' },
-  { id: 'temp-sensor', name: 'Temperature sensor dead', usual: 2.5, action: 'motor' },
+  { id: 'temp-sensor', name: 'Temperature sensor dead', usual: 2.5, action: 'motor', of: 'winding sensor' },
   { id: 'current-offset', name: 'Current sensor off its zero', usual: 1.5, action: 'inverter', ages: 'early' },
   { id: 'switch-open', name: 'One switch of the inverter open', usual: 1.5, action: 'inverter' },
   { id: 'switch-shorted', name: 'One switch of the inverter shorted', usual: 2, action: 'inverter' },
@@ -323,6 +324,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Ohms between the bus’s two wires',
       how: 'Key off a minute, at any plug of it: 60 Ω; 120: an end is missing.',
       minutes: 4,
+      probe: joined(['data up'], ['data down']),
       reach: 'plugs',
       power: 'dead',
       answer: measured({
@@ -341,6 +343,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Command, rest and full',
       how: 'At its plug, back-probed, key on, not ready.',
       minutes: 4,
+      probe: joined(['throttle 1', 'throttle 2'], ['0 V']),
       reach: 'plugs',
       power: 'live',
       answer: measured({
@@ -359,6 +362,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Ohms of the interlock loop',
       how: 'At the inverter’s plug, all lids and plugs on: at most 5 Ω. Open: key in 99999.',
       minutes: 5,
+      probe: parted(['interlock'], ['interlock return'], { half: 'supply’s' }),
       reach: 'plugs',
       power: 'dead',
       settled: true,
@@ -378,6 +382,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Ohms of the resolver’s excitation',
       how: 'At its plug, motor’s side; against the file, 8 to 60 Ω is usual. Open: key in 99999.',
       minutes: 4,
+      probe: parted(['drive +'], ['drive −']),
       reach: 'hall',
       power: 'dead',
       settled: true,
@@ -397,6 +402,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Resolver: sine against cosine',
       how: 'Both windings at the plug: within 5 %.',
       minutes: 3,
+      probe: parted(['sine +', 'cosine +'], ['sine −', 'cosine −']),
       reach: 'hall',
       power: 'dead',
       settled: true,
@@ -416,6 +422,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Resolver to the frame',
       how: 'Each winding; a meter’s MΩ range, the lowest of the three.',
       minutes: 3,
+      probe: parted(['drive +', 'sine +', 'cosine +'], ['frame']),
       reach: 'hall',
       power: 'dead',
       answer: measured({
@@ -463,6 +470,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Voltage for its speed, against the file',
       how: 'One pair and the rpm beside it: volts now, volts by the file’s Kv at that speed.',
       minutes: 6,
+      probe: parted(['phase A'], ['phase B']),
       reach: 'phases',
       power: 'dead',
       modes: ['V AC'],
@@ -484,6 +492,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Motor and cable alone to the frame, 500 V for 60 s',
       how: 'Before the lugs are joined: the maker’s method first. Discharged after.',
       minutes: 8,
+      probe: parted(['phase A', 'phase B', 'phase C'], ['frame']),
       reach: 'phases',
       power: 'dead',
       modes: ['insulation'],
