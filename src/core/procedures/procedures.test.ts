@@ -4,10 +4,10 @@ import { hallCode, hubDirectDrive } from '../drive'
 import { electricalTurns, hallFinding, halved, kvFromSpin, rollOut, speedOff } from './formulas'
 import { PROCEDURES, type Finding, type Values } from './index'
 
-const of = (id: string, values: Values, codes: readonly number[] = []): readonly Finding[] => {
+const of = (id: string, values: Values, codes: readonly number[] = [], said: Readonly<Record<string, string>> = {}): readonly Finding[] => {
   const p = PROCEDURES.find((x) => x.id === id)
   if (!p) throw new Error(id)
-  return p.work(values, codes) ?? []
+  return p.work(values, codes, said) ?? []
 }
 const mark = (id: string, values: Values): Finding['mark'] => of(id, values)[0]?.mark
 
@@ -73,7 +73,7 @@ describe('guided measurements', () => {
     expect(new Set(PROCEDURES.map((p) => p.id)).size).toBe(PROCEDURES.length)
     for (const p of PROCEDURES) {
       expect(p.steps.length).toBeGreaterThan(1)
-      expect(p.work({}, [])).toBeNull()
+      expect(p.work({}, [], {})).toBeNull()
       for (const f of p.fields) expect(f.range[0]).toBeLessThan(f.range[1])
     }
   })
@@ -98,5 +98,55 @@ describe('guided measurements', () => {
     expect(of('kv', { volts: 10, rpm: 141.42 })[0]?.value).toBeCloseTo(10, 2)
     expect(of('hall-codes', {}, [5, 4, 6, 2, 3, 1, 5]).map((f) => f.text)).toEqual(['All six of 120°.', 'They come in their order.'])
     expect(of('hall-codes', {}, [4, 6, 2, 0, 4])[0]?.mark).toBe('stop')
+  })
+
+  it('a good side lent: what moves with it is it, and nothing is joined to a phase on a Hall wire', () => {
+    const lent = (before: string, after: string, between = 50): Finding | undefined =>
+      of('good-side', { between }, [], { before, after })[0]
+    expect(lent('left', 'right', 0.4)).toMatchObject({ mark: 'stop', text: expect.stringContaining('touches a Hall wire') })
+    for (const side of ['left', 'right']) {
+      expect(lent(side, side)!.text).toContain('stayed with the motor')
+      expect(lent(side, side === 'left' ? 'right' : 'left')!.text).toContain('stayed with the controller')
+    }
+    expect(lent('left', 'both')!.mark).toBe('look')
+    expect(lent('left', 'none')!.text).toContain('plugs')
+    expect(of('good-side', { between: 50 })[0]!.mark).toBe('ok')
+  })
+  it('wiggled: by how much it moved, against what it did by itself', () => {
+    const swing = (least: number, most: number): Finding | undefined => of('wiggle', { still: 5, least, most })[0]
+    expect(swing(4.98, 5.02)).toMatchObject({ value: expect.closeTo(0.8, 9), mark: 'ok' })
+    expect(swing(4.8, 5)!.mark).toBe('look')
+    expect(swing(0, 5)!.mark).toBe('stop')
+    expect(swing(5, 4)).toMatchObject({ mark: 'look', text: expect.stringContaining('change them over') })
+  })
+  it('dragged by a scale: N·m at the axle, and a ratio that alone it does not have', () => {
+    const dragged = of('drag', { force: 20, radius: 125, good: 8 })
+    expect(dragged[0]).toMatchObject({ value: 2.5, unit: 'Nm' })
+    expect(dragged[1]).toMatchObject({ value: 2.5, mark: 'stop' })
+    expect(of('drag', { force: 10, radius: 125, good: 8 })[1]!.mark).toBe('ok')
+    expect(of('drag', { force: 12, radius: 125, good: 8 })[1]!.mark).toBe('look')
+    expect(of('drag', { force: 20, radius: 125, good: 0 })[1]!.value).toBeUndefined()
+  })
+  it('will not charge: the first that is wrong, charger, port, pack, groups', () => {
+    const says = (values: Values, polarity = 'right'): string =>
+      of('charging', values, [], { polarity })
+        .map((f) => f.text)
+        .join(' ')
+    const charger = { open: 42, label: 42 }
+    const none = { ...charger, pack: 36, amps: 0, rated: 2 }
+    expect(says(charger, 'turned')).toContain('Polarity turned round')
+    expect(says({ open: 3, label: 42 })).toContain('gives nothing')
+    expect(says({ open: 40, label: 42 })).toContain('off its label')
+    expect(says(charger)).toBe('The charger is right.')
+    expect(says(none)).toContain('read behind the port')
+    expect(says({ ...none, behind: 36.1 })).toContain('do not get past the port')
+    expect(says({ ...none, behind: 41.9 })).toContain('the pack refuses')
+    expect(says({ ...none, pack: 2, behind: 41.9 })).toContain('asleep')
+    const takes = { ...charger, pack: 36, rated: 2, behind: 41 }
+    expect(says({ ...takes, amps: 1.95 })).toContain('charges as its label says')
+    expect(says({ ...takes, amps: 0.7 })).toContain('less than it should')
+    expect(says({ ...takes, pack: 41.5, amps: 0.3 })).toContain('few amps are right')
+    expect([20, 60, 300].map((spread) => of('charging', { ...takes, amps: 1.9, spread }).at(-1)!.mark)).toEqual(['ok', 'look', 'stop'])
+    expect(of('charging', { ...takes, amps: 1.9, spread: 0 })).toHaveLength(2)
   })
 })

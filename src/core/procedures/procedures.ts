@@ -1,9 +1,14 @@
 import { copperCelsius } from '../drive'
 import { electricalTurns, hallFinding, kvFromSpin, rollOut, speedOff } from './formulas'
-import type { Field, Procedure, Values } from './types'
+import type { Choice, Field, Finding, Procedure, Values } from './types'
 
 const field = (id: string, label: string, unit: Field['unit'], from: number, to: number): Field => ({ id, label, unit, range: [from, to] })
 const have = (values: Values, ids: readonly string[]): boolean => ids.every((id) => values[id] !== undefined)
+const choice = (id: string, label: string, options: Readonly<Record<string, string>>): Choice => ({
+  id,
+  label,
+  options: Object.entries(options).map(([o, text]) => ({ id: o, label: text })),
+})
 const whole = (x: number): boolean => Math.abs(x - Math.round(x)) < 0.09
 
 /** Guided measurements, one entry each: usable in a job and outside of one. */
@@ -50,7 +55,10 @@ export const PROCEDURES: readonly Procedure[] = [
       'Turn the wheel or shaft by a drill at one speed; stay below 30 V. A geared hub never by a drill backward.',
       'Read volts and turns a minute at the same moment. Then the other two pairs: within 2 %.',
     ],
-    fields: [field('volts', 'Between two phases, V AC', 'V', 0.05, 60), field('rpm', 'Turns a minute', 'rpm', 5, 20_000)],
+    fields: [
+      { ...field('volts', 'Between two phases, V AC', 'V', 0.05, 60), modes: ['V AC'] },
+      field('rpm', 'Turns a minute', 'rpm', 5, 20_000),
+    ],
     work: (v) =>
       have(v, ['volts', 'rpm'])
         ? [
@@ -146,7 +154,10 @@ export const PROCEDURES: readonly Procedure[] = [
       'Below 60 V at most 100 V; above it 500 V. One lead on a phase, one on bare frame.',
       'Read at 15 s and at 60 s without letting go. Discharge for as long as it was tested.',
     ],
-    fields: [field('early', 'At 15 s', 'Mohm', 0, 100_000), field('late', 'At 60 s', 'Mohm', 0, 100_000)],
+    fields: [
+      { ...field('early', 'At 15 s', 'Mohm', 0, 100_000), modes: ['insulation', 'ohm'] },
+      { ...field('late', 'At 60 s', 'Mohm', 0, 100_000), modes: ['insulation', 'ohm'] },
+    ],
     work: (v) => {
       if (!have(v, ['early', 'late'])) return null
       const [early, late] = [v['early']!, v['late']!]
@@ -204,4 +215,183 @@ export const PROCEDURES: readonly Procedure[] = [
     },
     source: 'Within 3 % counts as right.',
   },
+  {
+    id: 'good-side',
+    title: 'The good side lent: motor or controller?',
+    tells: 'On a machine with two drives: whether a fault goes with the motor or stays with the controller.',
+    power: 'dead',
+    cautions: ['H67'],
+    steps: [
+      'First each phase to each Hall wire of the bad motor, and its 5 V to minus: a phase on a Hall wire kills the good controller too. Below 1 MΩ: stop here.',
+      'Isolated and proved. Phase and Hall plugs of both motors parted, each end marked with its side.',
+      'Motors changed over at the plugs, phases and Halls both: nothing else moved.',
+      'Wheels off the ground, pack in through pre-charge and a 7.5 A fuse, a breath of throttle, at most three seconds each. Then everything back where it was.',
+    ],
+    fields: [field('between', 'Lowest, a phase to a Hall wire', 'Mohm', 0, 100_000)],
+    choices: [
+      choice('before', 'Before: which motor runs badly?', { left: 'the left or front one', right: 'the right or rear one' }),
+      choice('after', 'Changed over: which motor runs badly?', {
+        left: 'the left or front one',
+        right: 'the right or rear one',
+        both: 'both',
+        none: 'none',
+      }),
+    ],
+    work: (v, _, { before, after }) => {
+      const between = v['between']
+      if (between === undefined) return null
+      if (between < 1)
+        return [
+          {
+            text: 'A phase touches a Hall wire: nothing is joined to it. The motor or its lead, and then the controller that fed it.',
+            mark: 'stop',
+          },
+        ]
+      if (!before || !after) return [{ text: 'No phase on a Hall wire: it may be changed over.', mark: 'ok' }]
+      if (after === 'both')
+        return [{ text: 'What both share: pack, throttle, brake switch; or the plugs as they were changed over.', mark: 'look' }]
+      if (after === 'none')
+        return [
+          {
+            text: 'It went away with the plugs: a contact that was not home, or wet. Look at them; it comes back if it is only pushed.',
+            mark: 'look',
+          },
+        ]
+      return [
+        after === before
+          ? { text: 'It stayed with the motor: motor or its lead.', mark: 'ok' }
+          : { text: 'The other motor now runs badly: it stayed with the controller, its feed or its loom.', mark: 'ok' },
+      ]
+    },
+    source: 'One thing changed at a time; what moves with it is it.',
+  },
+  {
+    id: 'wiggle',
+    title: 'Wiggle with least and most',
+    tells: 'A contact or wire that comes and goes, by the place where moving it moves the figure.',
+    power: 'either',
+    cautions: ['H64'],
+    steps: [
+      'Meter on what fails: volts at a feed that is live, ohms of a lead that is dead. Leads clipped on, least and most on.',
+      'Ten seconds with nothing moved: that is what it does by itself.',
+      'Then one place at a time: body of the plug, each wire at its back, the bend at the axle, the clip at the frame. Bodies, not wires, are pulled.',
+      'The place that moves it: once more, to be sure.',
+    ],
+    fields: [
+      field('still', 'Nothing moved', null, 0.0001, 1_000_000),
+      field('least', 'Least while moved', null, 0, 1_000_000),
+      field('most', 'Most while moved', null, 0, 1_000_000),
+    ],
+    work: (v) => {
+      if (!have(v, ['still', 'least', 'most'])) return null
+      if (v['most']! < v['least']!) return [{ text: 'The most is below the least: change them over.', mark: 'look' }]
+      const swing = (100 * (v['most']! - v['least']!)) / v['still']!
+      return [
+        { text: 'It moves by', value: swing, unit: '%', mark: swing > 10 ? 'stop' : swing > 2 ? 'look' : 'ok' },
+        {
+          text:
+            swing > 10
+              ? 'That is the place: part it, look, tug every wire.'
+              : swing > 2
+                ? 'Something there: warm it, wet it a little, once more.'
+                : 'Not here: the next place.',
+        },
+      ]
+    },
+    source: 'Usual, estimated: a good contact holds within 2 %.',
+  },
+  {
+    id: 'drag',
+    title: 'Drag by a spring scale',
+    tells: 'How hard a wheel turns, in a figure that stays the same from bench to bench.',
+    power: 'either',
+    cautions: [],
+    steps: [
+      'Wheel off the ground, brake free, chain or belt off. A geared hub is turned backward, or its clutch hides the motor.',
+      'Cord round the tyre, scale in it, pulled away evenly: a turn in about two seconds. Three times, the middle one.',
+      'The same with the phases parted, if they were joined; and on the good wheel of its kind, if there is one.',
+    ],
+    fields: [
+      field('force', 'At the tyre', 'N', 0, 1000),
+      field('radius', 'Radius of the tyre', 'mm', 20, 1000),
+      field('good', 'The good one, or with the phases parted, N; 0: none', 'N', 0, 1000),
+    ],
+    work: (v) => {
+      if (!have(v, ['force', 'radius', 'good'])) return null
+      const torque = (v['force']! * v['radius']!) / 1000
+      const by = v['good']! > 0 ? v['force']! / v['good']! : null
+      return [
+        { text: 'At the axle', value: torque, unit: 'Nm' },
+        ...(by === null
+          ? [{ text: 'Alone it says little: hold it against the good one, or take one thing out and pull again.', mark: 'look' as const }]
+          : [{ text: 'Times the other', value: by, mark: by > 2 ? ('stop' as const) : by > 1.4 ? ('look' as const) : ('ok' as const) }]),
+      ]
+    },
+    source: 'Drag is judged as a ratio: usual, estimated, up to 1.4.',
+  },
+  {
+    id: 'charging',
+    title: 'It will not charge',
+    tells: 'Charger, port, fuse, or a pack that does not want to.',
+    power: 'live',
+    cautions: ['H64'],
+    steps: [
+      'Charger alone in the wall, its plug in the air: volts and polarity against its label.',
+      'The pack’s own volts, at its plug. Asleep it gives nothing: it is woken as its maker says, never by a bridge.',
+      'Charger in the port: amps in one lead, and volts behind the port and its fuse.',
+      'Warmer than 5 °C? A cold pack refuses, and is right.',
+      'By its app or display, rested an hour: highest less lowest group.',
+    ],
+    fields: [
+      field('open', 'Charger, its plug in the air', 'V', 0, 500),
+      field('label', 'By its label', 'V', 1, 500),
+      field('pack', 'Pack at rest', 'V', 0, 500),
+      field('amps', 'Amps in', 'A', 0, 100),
+      field('rated', 'Amps by its label', 'A', 0.1, 100),
+      field('behind', 'Behind port and fuse, charger in', 'V', 0, 500),
+      field('spread', 'Groups, highest less lowest, mV; 0: not known', 'mV', 0, 5000),
+    ],
+    choices: [choice('polarity', 'Polarity at the charger’s plug', { right: 'as the port has it', turned: 'turned round' })],
+    work: (v, _, { polarity }) => charging(v, polarity),
+    source: 'Groups at rest: up to 30 mV good, 50 look, 100 bad. Usual, estimated.',
+  },
 ]
+
+/** What the charging side says, as far as it was read: the first that is wrong ends it. */
+function charging(v: Values, polarity: string | undefined): readonly Finding[] | null {
+  const [open, label, pack, amps, rated, behind, spread] = ['open', 'label', 'pack', 'amps', 'rated', 'behind', 'spread'].map((id) => v[id])
+  if (polarity === 'turned') return [{ text: 'Polarity turned round: this charger goes into nothing here.', mark: 'stop' }]
+  if (open === undefined || label === undefined) return null
+  if (open < 0.5 * label) return [{ text: 'The charger gives nothing: its fuse, its lead, or it is dead.', mark: 'stop' }]
+  if (Math.abs(open / label - 1) > 0.02) return [{ text: 'The charger is off its label: not this one.', mark: 'stop' }]
+  const good: Finding = { text: 'The charger is right.', mark: 'ok' }
+  if (pack === undefined || amps === undefined || rated === undefined) return [good]
+  const unequal: readonly Finding[] =
+    spread === undefined || spread === 0
+      ? []
+      : spread > 100
+        ? [{ text: 'Its groups are far apart: the board ends it early. The pack, not the charger.', mark: 'stop' }]
+        : spread > 30
+          ? [{ text: 'Its groups are apart: leave it on the charger until it has levelled, then again.', mark: 'look' }]
+          : [{ text: 'Its groups are level.', mark: 'ok' }]
+  if (amps >= 0.05 * rated)
+    return [
+      good,
+      pack > 0.97 * label
+        ? { text: 'Nearly full: few amps are right.', mark: 'ok' }
+        : amps < 0.6 * rated
+          ? { text: 'It takes less than it should: a hot joint, a warm or cold pack, or the charger weakens under load.', mark: 'look' }
+          : { text: 'It charges as its label says.', mark: 'ok' },
+      ...unequal,
+    ]
+  if (behind === undefined) return [good, { text: 'No amps: read behind the port and its fuse.' }]
+  return [
+    good,
+    behind < open - 0.03 * label && Math.abs(behind - pack) < 0.03 * label
+      ? { text: 'The charger’s volts do not get past the port: its pin, its fuse, its lead.', mark: 'stop' }
+      : pack < 0.2 * label
+        ? { text: 'It gets there, and the pack is asleep or its board has let go: wake it as its maker says.', mark: 'look' }
+        : { text: 'It gets there, and the pack refuses: full, too cold, an inhibit line, or a group too high.', mark: 'look' },
+    ...unequal,
+  ]
+}

@@ -1,4 +1,4 @@
-import type { UnitId } from '../units'
+import type { Mode, UnitId } from '../units'
 
 /** A figure that a procedure asks for. */
 export interface Field {
@@ -8,6 +8,8 @@ export interface Field {
   readonly unit: UnitId | null
   /** What it may be, in `unit`. */
   readonly range: readonly [number, number]
+  /** How the instrument is set, where plain volts, amps or ohms are not what is read. */
+  readonly modes?: readonly Mode[]
 }
 
 /** What comes out: a figure with its unit, or a finding in words. */
@@ -17,6 +19,13 @@ export interface Finding {
   readonly unit?: UnitId
   /** `look`: measure again, or look closer; `stop`: go no further with it. */
   readonly mark?: 'ok' | 'look' | 'stop'
+}
+
+/** Something that is seen, not read: one of a few answers. */
+export interface Choice {
+  readonly id: string
+  readonly label: string
+  readonly options: readonly { readonly id: string; readonly label: string }[]
 }
 
 export type Values = Readonly<Record<string, number>>
@@ -32,10 +41,11 @@ export interface Procedure {
   readonly cautions: readonly string[]
   readonly steps: readonly string[]
   readonly fields: readonly Field[]
+  readonly choices?: readonly Choice[]
   /** Codes of the Halls in the order in which they came, beside the figures. */
   readonly codes?: true
   /** What the figures say; null while one is missing. */
-  readonly work: (values: Values, codes: readonly number[]) => readonly Finding[] | null
+  readonly work: (values: Values, codes: readonly number[], said: Readonly<Record<string, string>>) => readonly Finding[] | null
   /** Where its formula or limit comes from. */
   readonly source: string
 }

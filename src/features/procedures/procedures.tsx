@@ -2,14 +2,17 @@
 import { useState } from 'react'
 import * as say from '../../words/en/screens/procedures'
 import { type Finding, PROCEDURES, type Procedure, type Values } from '../../core/procedures'
-import { formatNumber, readValue, unitLabel } from '../../core/units'
-import { TextField } from '../../ui/field'
+import { formatNumber, readValue, unitLabel, UNITS } from '../../core/units'
+import { TextField, Tiles } from '../../ui/field'
 import { Fault } from '../../ui/fault'
 import { cautionsOf } from '../../words/en/cautions'
 import { readFaultWords } from '../../words/en/read-errors'
+import { figureTaken, LiveRow } from '../shared/live-row'
 import { Halves } from './halves'
+import { WireMatching } from './wire-matching'
 
 const HALVES = 'halves'
+const WIRES = 'wires'
 const LOOK = { ok: 'text-ok', look: 'text-look', stop: 'text-stop' } as const
 
 /** Guided measurements: the list, and the one that is done. They need no job. */
@@ -37,21 +40,29 @@ export function Procedures() {
         <ul>
           {PROCEDURES.map((p) => item(p.id, p.title, p.tells))}
           {item(HALVES, say.halves, say.halvesTells)}
+          {item(WIRES, say.wires, say.wiresTells)}
         </ul>
       </div>
-      {one ? <One key={one.id} procedure={one} /> : <Halves />}
+      {one ? <One key={one.id} procedure={one} /> : chosen === HALVES ? <Halves /> : <WireMatching />}
     </main>
   )
 }
 
-function One({ procedure: { title, power, cautions, steps, fields, codes, work, source } }: { readonly procedure: Procedure }) {
+function One({
+  procedure: { id, title, power, cautions, steps, fields, choices, codes, work, source },
+}: {
+  readonly procedure: Procedure
+}) {
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
   const [row, setRow] = useState('')
+  const [said, setSaid] = useState<Readonly<Record<string, string>>>({})
+  const [at, setAt] = useState(fields[0]?.id)
+  const asked = fields.find((f) => f.id === at)
   const reads = fields.map((f) => ({ f, read: readValue(typed[f.id] ?? '', f.unit ?? '', f.range) }))
   const values: Values = Object.fromEntries(reads.flatMap(({ f, read }) => (read.ok ? [[f.id, read.value]] : [])))
   const words = row.split(/[^0-9A-Za-z]+/).filter((w) => w !== '')
   const bad = words.find((w) => !/^[0-7]$/.test(w))
-  const found = bad === undefined ? work(values, words.map(Number)) : null
+  const found = bad === undefined ? work(values, words.map(Number), said) : null
   return (
     <article className="grid content-start gap-3 py-4" aria-labelledby="procedure">
       <h2 id="procedure" className="title text-[26px]">
@@ -77,18 +88,46 @@ function One({ procedure: { title, power, cautions, steps, fields, codes, work, 
           <li key={s}>{s}</li>
         ))}
       </ol>
+      {asked?.unit ? (
+        <LiveRow
+          about={`${id} ${asked.id}`}
+          asked={{
+            quantity: UNITS[asked.unit].dimension,
+            unit: asked.unit,
+            range: asked.range,
+            live: power === 'live',
+            ...(asked.modes ? { modes: asked.modes } : {}),
+          }}
+          onTake={(taken) => {
+            setTyped({ ...typed, [asked.id]: figureTaken(taken).text })
+            const left = fields.find((f) => f.id !== asked.id && !typed[f.id])
+            if (left) setAt(left.id)
+          }}
+        />
+      ) : null}
       <div className="grid gap-3 sm:grid-cols-2">
         {reads.map(({ f, read }) => (
           <div key={f.id}>
             <TextField
-              label={f.unit ? `${f.label}${f.label.includes(',') ? '' : `, ${unitLabel(f.unit)}`}` : f.label}
+              label={f.unit && !f.label.includes(`, ${unitLabel(f.unit)}`) ? `${f.label}, ${unitLabel(f.unit)}` : f.label}
               value={typed[f.id] ?? ''}
               onChange={(e) => setTyped({ ...typed, [f.id]: e.target.value })}
+              onFocus={() => setAt(f.id)}
               inputMode="decimal"
               autoComplete="off"
             />
             <Fault text={typed[f.id] && !read.ok ? readFaultWords(typed[f.id]!, f.unit ?? '', read.error) : undefined} />
           </div>
+        ))}
+        {(choices ?? []).map((c) => (
+          <Tiles
+            key={c.id}
+            legend={c.label}
+            name={c.id}
+            {...(said[c.id] === undefined ? {} : { value: said[c.id] })}
+            options={c.options.map((o) => ({ value: o.id, label: o.label }))}
+            onChange={(v) => setSaid({ ...said, [c.id]: v })}
+          />
         ))}
         {codes ? (
           <div>

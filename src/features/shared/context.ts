@@ -110,6 +110,9 @@ export interface JobContext {
 
 export const JobContextProvider = createContext<JobContext | null>(null)
 
+/** Instruments on the shop’s list, as the job has them; none outside a job. */
+export const useListed = (): readonly Instrument[] => useContext(JobContextProvider)?.instruments ?? []
+
 export function useJob(): JobContext {
   const context = useContext(JobContextProvider)
   if (!context) throw new RangeError('useJob is used outside a job screen')

@@ -8,7 +8,7 @@ import { MINUTE, type Seen } from '../../instruments/live'
 import { Button } from '../../ui/button'
 import { SelectField } from '../../ui/field'
 import { type AtBench, askRelay, useBench } from './bench'
-import { useJob } from './context'
+import { useListed } from './context'
 import type { Hold, LiveRowProps } from './live-row'
 
 const DEAF_MS = 400
@@ -47,7 +47,7 @@ function Row({
   readonly hold: Hold | undefined
   readonly onTake: (taken: Taken, used: InstrumentUsed) => void
 }) {
-  const { instruments } = useJob()
+  const instruments = useListed()
   const [pick, setPick] = useState(fit[0]!.id)
   const one = fit.find((f) => f.id === pick) ?? fit[0]!
   const { live, gone, standIn } = one

@@ -26,3 +26,35 @@ export const again = 'From the beginning'
 export const noDrop = 'All of it drops no more than good joints do: look elsewhere.'
 export const isNoFigure = (text: string): string => `“${text}” is not a figure that can stand here.`
 export const marks = { ok: '● ', look: '◆ ', stop: '▲ ' } as const
+
+export const wires = 'Wires of a foreign motor, by trial'
+export const wiresTells = 'Which phase and which Hall goes where, of 36 ways, in a few short trials.'
+export const wiresSteps = [
+  'First each phase to each Hall wire, and 5 V to minus: a phase on a Hall wire kills the controller at the first trial.',
+  'Plus and minus of the Halls by the loom, never by trial. Wheel off the ground, nobody in its plane.',
+  'A supply of the pack’s volts that is limited to 5 A, a diode in its plus; or the pack through its pre-charge and a 5 to 7.5 A fuse.',
+  'A breath of throttle, three seconds at the most. Between trials: power off, wait until the capacitor is down, change the plugs.',
+] as const
+export const coloursAlike = 'Colours of motor and controller'
+export const coloursAre = 'the same three'
+export const coloursAreNot = 'others, or all alike'
+export const trialIs = (n: number): string => `Trial ${n}`
+export const runsRight = (chance: number): string => `likeliest of those left: ${Math.round(100 * chance)} %`
+export const whatItDid = 'What it did'
+export const shown = {
+  right: 'Smooth, the right way, few amps',
+  backward: 'Smooth, but backward',
+  rough: 'Rough, loud, or many amps',
+  stands: 'Stands, twitches or hums',
+} as const
+export const thisWay = 'This way. Mark every wire before the plugs are closed.'
+export const thenFree =
+  'Then its free amps and its speed under the limit: more than twice the amps of its kind is a half-right order, however smooth.'
+export const nothingFits =
+  'No order explains this: a Hall is dead, its spacing is not the controller’s, or a trial was told wrong. Read the Hall codes first.'
+export const triedAs = (phases: string, halls: string): string => `phases ${phases}, Halls ${halls}`
+export const joinedAs = (phases: string, halls: string): string =>
+  `On the controller’s yellow, green and blue: of the motor’s phases ${phases}; of its Halls ${halls}`
+export const thickWires = 'Phases: controller left, motor right'
+export const thinWires = 'Halls: controller left, motor right'
+export const lastWrong = 'Take the last one back'
