@@ -22,9 +22,10 @@ export function planAside(
   )
 }
 
-/** What it takes to get at places, and to do whole jobs; null where there is no way. */
+/** What it takes to get at places, to prove it dead, and to do whole jobs; null where there is no way. */
 export interface Distances {
   readonly reach: readonly (Way | null)[]
+  readonly dead: Way | null
   readonly jobs: readonly (Way | null)[]
 }
 
@@ -42,14 +43,7 @@ export function distancesAside(
   const key = JSON.stringify([file.id, file.revision, from, guards, goals, options])
   return distances.ask(
     key,
-    (stop) =>
-      ask(
-        async (planner) => ({
-          reach: await planner.reach(file, from, guards, options),
-          jobs: await planner.jobs(file, from, goals, options),
-        }),
-        stop,
-      ),
+    (stop) => ask((planner) => planner.distances(file, from, guards, goals, options) as Promise<Distances>, stop),
     signal,
   )
 }

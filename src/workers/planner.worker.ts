@@ -49,6 +49,19 @@ function jobs(file: MachineFile, from: PlanStart | 'untouched', goals: readonly 
   })
 }
 
+/** The ways to places, to a proof of dead, and of whole jobs: one question. */
+function distances(
+  file: MachineFile,
+  from: PlanStart | 'untouched',
+  guards: readonly Guard[],
+  goals: readonly string[],
+  options: PlanOptions,
+): { readonly reach: (Way | null)[]; readonly dead: Way | null; readonly jobs: (Way | null)[] } {
+  const proves = file.steps.some((s) => s.gives?.some((g) => g.fact === 'proved' && g.of === 'dead'))
+  const [dead = null] = proves ? reach(file, from, [{ fact: 'proved', of: 'dead' }], options) : []
+  return { reach: reach(file, from, guards, options), dead, jobs: jobs(file, from, goals, options) }
+}
+
 /** A machine from the outside in, and what is wrong inside its file. */
 function look(file: MachineFile, variants: Variants): MachineLook {
   return { ...layersOf(file, variants), faults: checkIntegrity(file, KNOWN_IDS) }
@@ -81,7 +94,7 @@ function planned(
 }
 
 /** The planner, off the main thread. */
-const api = { plan: planned, reach, jobs, look, inspect, alike, kit: smallestKit, worths: toolWorths }
+const api = { plan: planned, distances, look, inspect, alike, kit: smallestKit, worths: toolWorths }
 export type PlannerApi = typeof api
 
 expose(api)

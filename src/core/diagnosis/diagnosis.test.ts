@@ -13,6 +13,7 @@ import {
   candidates,
   catalogueFor,
   computeValue,
+  costOf,
   driveConnections,
   entropy,
   type Evidence,
@@ -25,6 +26,8 @@ import {
   sharedMinutes,
   suspectsLeft,
   unexplained,
+  type Reach,
+  type Test,
 } from './index'
 import { density, shareBeyond } from './likelihood'
 import type { Catalogue } from './types'
@@ -534,6 +537,29 @@ describe('with the deck shut and the Halls suspected', () => {
     const way = { minutes: 16, steps: { mat: 2, screws: 9, lid: 3, turn: 2 } }
     expect(sharedMinutes(way, { minutes: 123, steps: { mat: 2, screws: 9, lid: 3, pack: 1 } })).toBe(14)
     expect(sharedMinutes({ ...way, minutes: 10 }, { minutes: 123, steps: { mat: 2, screws: 9, lid: 3 } })).toBe(10)
+  })
+  describe('what a test costs where the machine stands', () => {
+    const dead = { minutes: 6, steps: { unplug: 1, wait: 2, prove: 3 } }
+    const throughDead = { minutes: 20, steps: { unplug: 1, wait: 2, prove: 3, lid: 14 } }
+    const lidOnly = { minutes: 14, steps: { lid: 14 } }
+    const job = { minutes: 90, steps: { unplug: 1, wait: 2, prove: 3, lid: 14, motor: 70 } }
+    const at = { reach: { phases: throughDead, plugs: lidOnly }, dead, jobs: { motor: job }, isDead: false, isLive: false }
+    const cost = (reach: Reach, power: Test['power'], more: object = {}) => costOf({ reach, power }, { ...at, ...more }, () => 33)
+    it('a proof that lies on the way in is paid once, and both are shared with the job to come', () => {
+      expect(cost('phases', 'dead')).toEqual({ access: 20, power: 0, shared: { motor: 20 } })
+      expect(cost('plugs', 'dead')).toEqual({ access: 14, power: 6, shared: { motor: 20 } })
+      expect(cost('outside', 'dead')).toEqual({ access: 0, power: 6, shared: { motor: 6 } })
+      expect(cost('outside', 'dead', { isDead: true }).power).toBe(0)
+    })
+    it('a live test behind a way that is made dead has to be made live again, even where it is live now', () => {
+      expect(cost('phases', 'live', { isLive: true }).power).toBeGreaterThan(0)
+      expect(cost('plugs', 'live', { isLive: true }).power).toBe(0)
+      expect(cost('outside', 'live').power).toBeGreaterThan(0)
+      expect(cost('outside', 'either')).toMatchObject({ access: 0, power: 0 })
+    })
+    it('without a plan: minutes as they were told, and a usual proof', () => {
+      expect(cost('hall', 'dead', { dead: undefined, jobs: {} })).toEqual({ access: 33, power: 5, shared: {} })
+    })
   })
 })
 

@@ -9,6 +9,7 @@ import {
   beliefTrail,
   type Catalogue,
   catalogueFor,
+  costOf,
   fittingsOf,
   usualFittings,
   goalOf,
@@ -18,7 +19,6 @@ import {
   leaningsAfter,
   leaningsOf,
   type Reach,
-  sharedMinutes,
   type Test,
   type TestCost,
   answersIn,
@@ -76,9 +76,6 @@ export interface Diagnosis {
 
 const DAY = 86_400_000
 
-/** Minutes that a change of power takes beside the test: isolating and proving dead; plugging back. Estimated. */
-const TO_DEAD = 5
-const TO_LIVE = 4
 /** Minutes to a place until the planner has answered. */
 const NOT_YET = 20
 const REACHES: readonly Reach[] = ['hall', 'phases', 'plugs']
@@ -121,18 +118,8 @@ export function useDiagnosis(): Diagnosis | null {
     const evidence = known.map((k) => k.evidence)
     const trail = beliefTrail(catalogue, evidence, leanings)
     const skipped = new Set(state.skipped.filter((s) => s.drive === undefined || s.drive === drive.id).map((s) => s.test))
-    const cost = (test: Test): TestCost => {
-      const way = test.reach === 'outside' ? undefined : far.reach[test.reach]
-      const toDead = test.power === 'dead' && !dead
-      return {
-        access: test.reach === 'outside' ? 0 : (way?.minutes ?? unknown?.minutes(test.reach) ?? NOT_YET),
-        power: toDead ? TO_DEAD : test.power === 'live' && !live ? TO_LIVE : 0,
-        // Every job of the machine begins dead, so what a test makes dead is no loss.
-        shared: Object.fromEntries(
-          Object.entries(far.jobs).map(([action, job]) => [action, (way ? sharedMinutes(way, job) : 0) + (toDead ? TO_DEAD : 0)]),
-        ),
-      }
-    }
+    const standing = { ...far, isDead: dead, isLive: live }
+    const cost = (test: Test): TestCost => costOf(test, standing, (reach) => unknown?.minutes(reach) ?? NOT_YET)
     const minutes = Object.fromEntries(Object.entries(far.jobs).map(([action, job]) => [action, job.minutes]))
     return {
       catalogue,
@@ -202,6 +189,7 @@ function useTwoDeep(question: NextTestQuestion | null): { readonly advice: Advic
 
 interface Far {
   readonly reach: { readonly [K in Reach]?: Way }
+  readonly dead?: Way
   readonly jobs: Readonly<Record<string, Way>>
   readonly ready: boolean
 }
@@ -240,7 +228,12 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
         if (asking.signal.aborted) return
         const some = (list: readonly (Way | null)[], name: (i: number) => string): Record<string, Way> =>
           Object.fromEntries(list.flatMap((way, i) => (way === null ? [] : [[name(i), way]])))
-        setFar({ reach: some(d.reach, (i) => places[i]!.reach), jobs: some(d.jobs, (i) => jobs[i]!.action), of: asked })
+        setFar({
+          reach: some(d.reach, (i) => places[i]!.reach),
+          jobs: some(d.jobs, (i) => jobs[i]!.action),
+          ...(d.dead ? { dead: d.dead } : {}),
+          of: asked,
+        })
       },
       () => asking.signal.aborted || setFar((before) => ({ ...before, of: asked })),
     )
