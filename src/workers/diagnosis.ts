@@ -1,5 +1,6 @@
 import { type Remote, wrap } from 'comlink'
 import type { Advice } from '../core/diagnosis'
+import { tellTime } from './timed'
 import type { DiagnosisApi, NextTestQuestion } from './diagnosis.worker'
 
 export type { NextTestQuestion } from './diagnosis.worker'
@@ -19,6 +20,7 @@ export async function nextTestAside(question: NextTestQuestion, signal: AbortSig
     running = { worker, api: wrap<DiagnosisApi>(worker) }
   }
   const { worker, api } = running
+  const from = performance.now()
   let given: (() => void) | undefined
   try {
     return await new Promise<Advice>((resolve, reject) => {
@@ -31,7 +33,10 @@ export async function nextTestAside(question: NextTestQuestion, signal: AbortSig
         ended()
         reject(new Error('The worker stopped'))
       }
-      ;(api.nextTest(question) as Promise<Advice>).then(resolve, reject)
+      ;(api.nextTest(question) as Promise<Advice>).then((advice) => {
+        tellTime('next test, two steps', from)
+        resolve(advice)
+      }, reject)
     })
   } finally {
     // Once it has answered, giving up ends nothing.

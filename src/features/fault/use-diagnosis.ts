@@ -30,6 +30,7 @@ import {
 import { chargeOf, deadAt } from '../../core/job'
 import { type DriveUnit, fileVolts, type Guard } from '../../core/machine'
 import { nextTestAside, type NextTestQuestion } from '../../workers/diagnosis'
+import { timed } from '../../workers/timed'
 import { type Distances, distancesAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
@@ -116,7 +117,7 @@ export function useDiagnosis(): Diagnosis | null {
     const before = mended ? everything.filter((k) => k.mark.at < mended.since).map((k) => k.evidence) : []
     const leanings = mended ? leaningsAfter(catalogue, before, mended.faults, own) : own
     const evidence = known.map((k) => k.evidence)
-    const trail = beliefTrail(catalogue, evidence, leanings)
+    const trail = timed('beliefs', () => beliefTrail(catalogue, evidence, leanings))
     const skipped = new Set(state.skipped.filter((s) => s.drive === undefined || s.drive === drive.id).map((s) => s.test))
     const standing = { ...far, isDead: dead, isLive: live }
     const cost = (test: Test): TestCost => costOf(test, standing, (reach) => unknown?.minutes(reach) ?? NOT_YET)
@@ -133,7 +134,7 @@ export function useDiagnosis(): Diagnosis | null {
       daysSince,
       trail,
       now: trail.at(-1)!,
-      advice: advise(catalogue, evidence, cost, minutes, skipped, { leanings }),
+      advice: timed('next test, one step', () => advise(catalogue, evidence, cost, minutes, skipped, { leanings })),
       minutes,
       skipped,
       odd: new Set(unexplained(catalogue, evidence, leanings).map((i) => known[i]!.mark.entry)),
