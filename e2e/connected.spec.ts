@@ -50,6 +50,7 @@ test('readings come through the shop’s computer: a wrong mode and ohms on a li
     // The test says what the meter has to be on; its dial is turned with the sheet open.
     await page.getByRole('button', { name: 'Key it in' }).click()
     await expect(live(page).getByText('Stand-in multimeter shows amps. This wants volts.')).toBeVisible()
+    await expect(sheet(page).getByRole('img', { name: /^Red on pin 1, red \(pack \+\), at the pack plug/ })).toBeVisible()
     await turn(page, 'V AC')
     await expect(live(page).getByText('Stand-in multimeter is on volts AC. This wants volts DC.')).toBeVisible()
     await page.keyboard.press('PageDown')

@@ -62,13 +62,18 @@ export async function seeded(page: Page, machine: string, goal: string, until: (
       book.log('check-passed', { check: s.check as never, shown: 'looked at', step: s.id, ...wellRead(s, notedDown(now())) })
     else for (const _ of s.passes ?? ['done']) book.log('step-done', { ...expectedDone(now(), s), ...wellRead(s, notedDown(now())) })
   }
+  return sent(page, book)
+}
+
+/** Sends a journal as the tablet of whoever is signed in would have. @returns the id of its job */
+export async function sent(page: Page, book: Logbook): Promise<string> {
   const jobId = randomUUID()
   const device = (await page.context().cookies()).find((c) => c.name === 'nailsmith-device')!.value
   const first = Date.now() - (book.entries.length + 5) * MINUTE
   for (const [i, { kind, v, body }] of book.entries.entries()) {
     const draft = { id: randomUUID(), jobId, base: i, at: first + i * MINUTE, by: ME, device, kind, v, body }
-    const sent = await page.request.post(`/api/jobs/${jobId}/entries`, { data: [draft], headers: { ...SAID, origin: BENCH.url } })
-    const { answers } = (await sent.json()) as { answers: { status: string; reason?: string }[] }
+    const answer = await page.request.post(`/api/jobs/${jobId}/entries`, { data: [draft], headers: { ...SAID, origin: BENCH.url } })
+    const { answers } = (await answer.json()) as { answers: { status: string; reason?: string }[] }
     expect(answers[0]?.status, `${kind}: ${answers[0]?.reason ?? ''}`).toBe('stored')
   }
   return jobId

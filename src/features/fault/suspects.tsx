@@ -19,7 +19,7 @@ export function Suspects({ diagnosis }: { readonly diagnosis: Diagnosis }) {
   const rest = 1 - shown.reduce((s, b) => s + b.p, 0)
   const most = Math.max(...now.map((b) => b.p))
   return (
-    <ul>
+    <ul aria-label={say.suspects}>
       {shown.map((b) => {
         const action = actionOf(catalogue, b.fault)
         const word = beliefWord(b.p)

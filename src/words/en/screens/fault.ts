@@ -158,3 +158,5 @@ export const theFrontDrive = 'front or left motor'
 export const theRearDrive = 'rear or right motor'
 export const noFileYet =
   'Say beside this where its drive is: then its suspects and the next best test stand here. Until then, is it merely not allowed to run?'
+
+export const suspects = 'Suspects'
