@@ -139,6 +139,26 @@ export function theReference(catalogue: Catalogue, particles: readonly Particles
     weighed.set(e, made)
     return made
   }
+  /** Without those that explain next to nothing of what was read: a thousandth of the belief in all. */
+  const those = (now: Float64Array): { readonly left: Prepared; readonly weights: Float64Array } => {
+    const order = Array.from(now, (_, i) => i).sort((a, b) => now[b]! - now[a]!)
+    const kept: number[] = []
+    for (let sum = 0; sum < 0.999 && kept.length < order.length;) {
+      const i = order[kept.length]!
+      kept.push(i)
+      sum += now[i]!
+    }
+    if (!kept.includes(now.length - 1)) kept.push(now.length - 1)
+    const sum = kept.reduce((s, i) => s + now[i]!, 0)
+    return {
+      left: {
+        of: kept.map((i) => prepared.of[i]!),
+        action: Int16Array.from(kept, (i) => prepared.action[i]!),
+        sight: new Map([...prepared.sight].map(([id, s]) => [id, { ...s, chances: kept.map((i) => s.chances[i]!) }])),
+      },
+      weights: Float64Array.from(kept, (i) => now[i]! / sum),
+    }
+  }
   const tests = new Map(catalogue.tests.map((t) => [t.id, t]))
   const symptoms = new Map(catalogue.symptoms.map((s) => [s.id, s]))
   return {
@@ -166,7 +186,8 @@ export function theReference(catalogue: Catalogue, particles: readonly Particles
       })
       now[few.length] = belief.at(-1)!
       const done = new Set(evidence.flatMap((e) => (e.kind === 'symptom' ? [] : [e.test])))
-      const { next } = adviseOn(catalogue, prepared, now, done, cost, {}, new Set(), 2)
+      const { left, weights } = those(now)
+      const { next } = adviseOn(catalogue, left, weights, done, cost, {}, new Set(), 2)
       const top = belief.reduce((best, p, i) => (p > belief[best]! ? i : best), 0)
       return {
         test: next?.test ?? null,
