@@ -92,7 +92,21 @@ export const SYMPTOMS = {
     'lamp-on',
     'after-work',
   ],
-  traction: ['not-ready', 'jerks', 'weak', 'hot', 'grinds', 'knocks', 'drags', 'lamp-on', 'bumps', 'wet', 'after-work'],
+  traction: [
+    'not-ready',
+    'jerks',
+    'weak',
+    'hot',
+    'grinds',
+    'knocks',
+    'drags',
+    'lamp-on',
+    'bumps',
+    'wet',
+    'no-charge',
+    'short-range',
+    'after-work',
+  ],
 } as const satisfies { readonly [K in DriveKind]?: readonly SymptomId[] }
 
 export type SymptomOf<K extends KnownDrive> = (typeof SYMPTOMS)[K][number]

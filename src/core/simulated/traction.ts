@@ -151,6 +151,9 @@ export const traction = {
     'park-lock': (u) => also(u, { lock: false, waits: 'lock' }),
     'command-pot': (u, s, c) => also(PM_FAULTS.throttle!(u, s, c), { code: 'command' }),
     locked: (u) => also(u, { waits: 'lock' }),
+    charger: (u, s, c) => PM_FAULTS.charger!(u, s, c),
+    'charge-port': (u, s, c) => PM_FAULTS['charge-port']!(u, s, c),
+    'pack-weak': (u, s, c) => PM_FAULTS['pack-weak']!(u, s, c),
     'earth-strap': (u, s) => also(u, { earth: grows(s, 15, 2000), code: s > 0.6 ? 'isolation' : 'none' }),
   } satisfies SimulatedKind<TractionUnit>['faults'],
   figures: {
@@ -177,6 +180,8 @@ export const traction = {
     'bus-ohms': (u) => [u.bus],
     command: (u) => [u.throttle[1], u.throttle[0]],
     'temp-sensor': (u) => [u.sensor],
+    'charge-amps': (u) => [u.charger[1] * 16, 16],
+    'group-spread': (u) => [u.spread],
   } satisfies SimulatedKind<TractionUnit>['figures'],
   words: {
     codes: (u, c) => (c() < 0.86 ? u.code : c() < 0.7 ? 'none' : oneOf(c, ['none', 'phase', 'low', 'angle'])),

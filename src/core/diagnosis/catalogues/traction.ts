@@ -22,6 +22,9 @@ const ACTIONS: readonly Action[] = [
   { id: 'command', name: 'new command pot', minutes: 25 },
   { id: 'park', name: 'parking lock freed', minutes: 40 },
   { id: 'unlock', name: 'free what holds it', minutes: 5 },
+  { id: 'charger', name: 'another charger', minutes: 15 },
+  { id: 'port', name: 'charging port: its pins or lock, by the maker’s method', minutes: 60 },
+  { id: 'pack', name: 'pack to its maker', minutes: 60 },
 ]
 
 const FAULTS: readonly Fault[] = [
@@ -54,6 +57,9 @@ const FAULTS: readonly Fault[] = [
   { id: 'park-lock', name: 'Parking lock does not let go', usual: 2, action: 'park' },
   { id: 'command-pot', name: 'Command pot worn or open', usual: 4, action: 'command', comesAndGoes: 0.2, ages: 'wears' },
   { id: 'locked', name: 'Not allowed: charger, seat, gear, a lock', usual: 6, action: 'unlock' },
+  { id: 'charger', name: 'Charger dead', usual: 3, action: 'charger' },
+  { id: 'charge-port', name: 'Charging port: pin, lock or fuse', usual: 3, action: 'port', comesAndGoes: 0.2 },
+  { id: 'pack-weak', name: 'Group of cells weak', usual: 3, action: 'pack', ages: 'wears' },
 ]
 
 const PAIRS: readonly Pair[] = [
@@ -108,6 +114,7 @@ const told: Readonly<Record<SymptomOf<'traction'>, Told>> = {
     given: {
       pump: 0.6,
       'coolant-air': 0.55,
+      'pack-weak': 0.4,
       magnets: 0.85,
       winding: 0.45,
       'angle-off': 0.4,
@@ -138,6 +145,8 @@ const told: Readonly<Record<SymptomOf<'traction'>, Told>> = {
   },
   bumps: { otherwise: 0.02, given: { interlock: 0.5, 'resolver-plug': 0.5, bus: 0.4, 'cable-wet': 0.2, none: 0.1 } },
   wet: { otherwise: 0.02, given: { 'cable-wet': 0.75, 'insulation-low': 0.3, 'resolver-plug': 0.3, none: 0.06 } },
+  'no-charge': { otherwise: 0.01, given: { charger: 0.95, 'charge-port': 0.9, 'pack-weak': 0.15, 'low-volts': 0.1, bus: 0.1, none: 0.08 } },
+  'short-range': { otherwise: 0.02, given: { 'pack-weak': 0.75, bearing: 0.1, none: 0.08 } },
   'after-work': {
     otherwise: 0.06,
     given: {
@@ -457,6 +466,26 @@ function tests(full: number): readonly TestDraft[] {
       power: 'dead',
       answer: seen({ home: 'All home', open: 'One was not' }, [96, 4], { 'service-plug': [10, 90], interlock: [55, 45] }),
     },
+    {
+      id: 'charge-lamp',
+      title: 'Charger in: what does it say?',
+      how: 'Its lamp and the display, a minute; the pack above 5 °C and not full.',
+      minutes: 2,
+      reach: 'outside',
+      power: 'either',
+      first: true,
+      answer: seen({ charges: 'It charges', refuses: 'It refuses, or stops at once', dark: 'Nothing lights' }, [95, 3, 2], {
+        charger: [4, 26, 70],
+        'charge-port': [8, 72, 20],
+        'pack-weak': [70, 28, 2],
+        'low-volts': [60, 35, 5],
+        bus: [60, 38, 2],
+      }),
+    },
+    ...chosen(pm, {
+      'charge-amps': { how: 'Pack below full, charger in: amps by the display, against the charger’s label. Nobody opens the port.' },
+      'group-spread': {},
+    }),
     ...chosen(pm, {
       phases: { how: 'Lugs off the inverter, rotor still, by four wires; imbalance over 2 % is too much.' },
       'winding-by-file': {},
