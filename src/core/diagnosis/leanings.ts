@@ -1,13 +1,7 @@
 import { beliefs } from './belief'
 import { candidates, faultsOf, type Leanings } from './hypotheses'
 import { type Catalogue, type Evidence, type Fault, NONE } from './types'
-import { LIFE, YOUNG } from './weigh'
-
-/** What a machine’s counter shows, from 0. */
-interface Used {
-  readonly value: number
-  readonly unit: 'km' | 'h'
-}
+import { kilometresOf, LIFE, type Used, YOUNG } from './weigh'
 
 /** What a shop knows of a machine from jobs before this one. */
 export interface Past {
@@ -28,15 +22,13 @@ const TOUCHED_DAYS = 30
 
 /** Of a batch a call says so many times as much of this machine as one of its model. Estimated. */
 const BATCH = 3
-/** A machine whose counter shows hours does so many kilometres in each. Estimated. */
-const KM_AN_HOUR = 15
 
 /**
  * How many times as usual a fault is at an age: what was made wrong shows early, what wears grows with the way (Weibull, shape 2).
  * Estimated.
  */
-function ageFactor(ages: Fault['ages'], { value, unit }: Used): number {
-  const km = unit === 'h' ? value * KM_AN_HOUR : value
+function ageFactor(ages: Fault['ages'], used: Used): number {
+  const km = kilometresOf(used)
   if (ages === 'early') return 0.8 + 2 * Math.exp(-km / YOUNG)
   return ages === 'wears' ? Math.min(3, Math.max(0.25, km / (LIFE / 2))) : 1
 }

@@ -23,6 +23,16 @@ export interface WeighedWay {
 export const WEIGH_REASONS = ['young', 'never left', 'cheaper for its kilometres', 'worn out', 'still runs'] as const
 export type WeighReason = (typeof WEIGH_REASONS)[number]
 
+/** What a machine’s counter shows, from 0. */
+export interface Used {
+  readonly value: number
+  readonly unit: 'km' | 'h'
+}
+
+/** A machine whose counter shows hours does so many kilometres in each. Estimated. */
+const KM_AN_HOUR = 15
+export const kilometresOf = ({ value, unit }: Used): number => (unit === 'h' ? value * KM_AN_HOUR : value)
+
 /** Below this many kilometres what fails was made wrong; the maker may answer for it. Estimated. */
 export const YOUNG = 300
 /** Kilometres that a hub motor of this kind runs before wear takes over. Estimated. */

@@ -1,11 +1,12 @@
 'use client'
 import * as say from '../../words/en/screens/fault'
 import { useState } from 'react'
-import { type Action, LIFE, weigh, type WeighReason, YOUNG } from '../../core/diagnosis'
+import { type Action, kilometresOf, LIFE, weigh, type WeighReason, YOUNG } from '../../core/diagnosis'
 import type { Bodies } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/number'
+import { useJob } from '../shared/context'
 
 const WHY: Readonly<Record<WeighReason, string>> = {
   young: say.underKmWhatFails(YOUNG),
@@ -30,7 +31,8 @@ export function WeighBlock({
   readonly minutes: number | undefined
   readonly onChoose: (way: string, weighed: Weighed) => void
 }) {
-  const [run, setRun] = useState('')
+  const { usedAtDoor } = useJob().state
+  const [run, setRun] = useState(usedAtDoor ? String(kilometresOf(usedAtDoor)) : '')
   const [price, setPrice] = useState('')
   const [hour, setHour] = useState('')
   const figures = [run, price, hour].map(readNumber)
