@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import * as say from '../../words/en/screens/procedures'
+import { Head } from './head'
 import { halved, type Halving } from '../../core/procedures'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
@@ -45,15 +46,7 @@ export function Halves() {
   }
   return (
     <article className="grid content-start gap-3 py-4" aria-labelledby="procedure">
-      <h2 id="procedure" className="title text-[26px]">
-        {say.halves}
-      </h2>
-      <p className="text-[16px] font-semibold text-stop">{say.isTakenLive}</p>
-      <ol className="grid list-decimal gap-1.5 pl-6 text-[17px]">
-        {say.halvesSteps.map((s) => (
-          <li key={s}>{s}</li>
-        ))}
-      </ol>
+      <Head title={say.halves} power="live" steps={say.halvesSteps} />
       <TextField
         label={say.joints}
         value={joints}

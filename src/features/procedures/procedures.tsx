@@ -1,11 +1,11 @@
 'use client'
 import { useState } from 'react'
 import * as say from '../../words/en/screens/procedures'
+import { Head } from './head'
 import { type Finding, PROCEDURES, type Procedure, type Values } from '../../core/procedures'
 import { formatNumber, readValue, unitLabel, UNITS } from '../../core/units'
 import { TextField, Tiles } from '../../ui/field'
 import { Fault } from '../../ui/fault'
-import { cautionsOf } from '../../words/en/cautions'
 import { readFaultWords } from '../../words/en/read-errors'
 import { figureTaken, LiveRow } from '../shared/live-row'
 import { Halves } from './halves'
@@ -65,29 +65,7 @@ function One({
   const found = bad === undefined ? work(values, words.map(Number), said) : null
   return (
     <article className="grid content-start gap-3 py-4" aria-labelledby="procedure">
-      <h2 id="procedure" className="title text-[26px]">
-        {title}
-      </h2>
-      {power === 'either' ? null : (
-        <p className={`text-[16px] font-semibold ${power === 'live' ? 'text-stop' : 'text-ok'}`}>
-          {power === 'live' ? say.isTakenLive : say.isTakenDead}
-        </p>
-      )}
-      {cautions.length > 0 ? (
-        <ul className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
-          {cautionsOf(cautions).map((c) => (
-            <li key={c.id}>
-              <span className="font-bold text-stop">▲ </span>
-              {c.text}
-            </li>
-          ))}
-        </ul>
-      ) : null}
-      <ol className="grid list-decimal gap-1.5 pl-6 text-[17px]">
-        {steps.map((s) => (
-          <li key={s}>{s}</li>
-        ))}
-      </ol>
+      <Head title={title} power={power} cautions={cautions} steps={steps} />
       {asked?.unit ? (
         <LiveRow
           about={`${id} ${asked.id}`}

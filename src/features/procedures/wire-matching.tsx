@@ -1,12 +1,13 @@
 'use client'
 import { useState } from 'react'
 import * as say from '../../words/en/screens/procedures'
+import { Head } from './head'
 import { matched, SHOWN, type Shown, type Trial, type Way } from '../../core/procedures'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
-import { cautionsOf } from '../../words/en/cautions'
 import { wireInks } from '../shared/wires'
 
+const WIRES_CAUTIONS = ['H31', 'H67']
 const COLOURS = ['yellow', 'green', 'blue'] as const
 
 /** Wires of a foreign motor onto a controller, in order of likelihood, by short trials from a limited supply. */
@@ -19,23 +20,7 @@ export function WireMatching() {
   }
   return (
     <article className="grid content-start gap-3 py-4" aria-labelledby="procedure">
-      <h2 id="procedure" className="title text-[26px]">
-        {say.wires}
-      </h2>
-      <p className="text-[16px] font-semibold text-stop">{say.isTakenLive}</p>
-      <ul className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
-        {cautionsOf(['H31', 'H67']).map((c) => (
-          <li key={c.id}>
-            <span className="font-bold text-stop">▲ </span>
-            {c.text}
-          </li>
-        ))}
-      </ul>
-      <ol className="grid list-decimal gap-1.5 pl-6 text-[17px]">
-        {say.wiresSteps.map((s) => (
-          <li key={s}>{s}</li>
-        ))}
-      </ol>
+      <Head title={say.wires} power="live" cautions={WIRES_CAUTIONS} steps={say.wiresSteps} />
       <Tiles
         legend={say.coloursAlike}
         name="colours"
