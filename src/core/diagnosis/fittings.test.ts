@@ -29,6 +29,11 @@ describe('what a drive has of what not every one of its kind has', () => {
     const offered = new Set([...usualFittings(kind), ...FITTINGS])
     for (const t of draftOf(kind, 48).tests) if (t.needs && t.needs !== 'line resistance') expect(offered).toContain(t.needs)
   })
+  it('what feeds it is a battery or an adaptor', () => {
+    expect(usualFittings('actuator')).toEqual(['battery'])
+    expect(usualFittings('actuator', false)).toEqual(['adaptor'])
+    expect(usualFittings('gearbox brushed', false)).toContain('contactor')
+  })
   it('a test of a fitting has a fault of it to tell', () => {
     for (const kind of DRIVE_KINDS.filter(isKnown)) {
       const { faults, tests } = draftOf(kind, 48)

@@ -95,12 +95,18 @@ describe('an actuator', () => {
     expect(strokePoint(stripped, 'out')).toMatchObject({ seconds: Infinity, amps: 0.03 / 0.06 })
     expect(stroked(stripped, 'out', HEAT, undefined, 1)).toMatchObject({ ended: 'given up', moved: 0 })
   })
+  it('a load that would run down by itself drives nothing: on the way in it takes what its friction takes', () => {
+    const steep = { ...ROD, thread: { ...THREAD, lead: 0.02, friction: 0.05 }, ratio: 5 }
+    expect(selfLocking(steep.thread)).toBe(false)
+    expect(strokePoint(steep, 'in').amps).toBeCloseTo(0.03 / 0.06, 9)
+  })
   it('one end switch open stops one way only; an open brush both; too much load stalls', () => {
     expect(stroked({ ...ROD, out: false }, 'out', HEAT).ended).toBe('not fed')
     expect(stroked({ ...ROD, out: false }, 'in', HEAT).ended).toBe('at the stop')
     expect(stroked({ ...ROD, motor: { ...MOTOR, armatureOhms: Infinity } }, 'in', HEAT).ended).toBe('not fed')
     const stalled = stroked({ ...ROD, newtons: 20_000 }, 'out', HEAT)
     expect(stalled).toMatchObject({ ended: 'stalled', moved: 0 })
+    expect(stalled.seconds).toBeLessThan(0.01)
     expect(strokePoint({ ...ROD, newtons: 20_000 }, 'out').amps).toBeCloseTo(stalled.meanAmps, 6)
   })
   it('warms its winding by the loss in it, and a second stroke from where the first left it', () => {

@@ -102,6 +102,14 @@ describe('faces', () => {
   })
 })
 
+it('a round plug of seven pins or more has its last one in the middle', () => {
+  const middle = (n: number): number => {
+    const { pins, width, height } = faceOf(plug('p', 'round', Array<string>(n).fill('spare')), 'wire')
+    return pins.filter((p) => Math.hypot(p.x - width / 2, p.y - height / 2) < 1).length
+  }
+  expect([5, 6, 7, 9].map(middle)).toEqual([0, 0, 1, 1])
+})
+
 describe('where the probes go', () => {
   it('one plug with all that is asked for; the drive’s own before any other', () => {
     const list = [
@@ -124,6 +132,13 @@ describe('where the probes go', () => {
     expect(placed(list, drop, new Set(), 'battery')!.faces.map((f) => f.plug.id)).toEqual(['pack-plug', 'feed'])
     expect(placed(list, joined(['Hall A'], ['0 V']), new Set())).toBeNull()
     expect(placed(list, clampRound('pack +', 'feed'), new Set())!.faces[0]!.plug.id).toBe('feed')
+  })
+  it('of two of the same place the drive’s own', () => {
+    const list = ['front', 'rear'].map((id) =>
+      plug(id, 'two-pole', ['pack +', 'pack −'], { roles: ['feed'], mates: [`${id}-lead`, 'deck'] }),
+    )
+    for (const id of ['front', 'rear'])
+      expect(placed(list, clampRound('pack +', 'feed'), new Set([`${id}-lead`]))!.faces[0]!.plug.id).toBe(id)
   })
   it('says how one gets at a joined pin: open, past a seal, not at all; parted always', () => {
     const of = (family: string, probing = joined(['+5 V'], ['0 V'])) =>

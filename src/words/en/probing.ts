@@ -19,7 +19,7 @@ export function probesSaid({ faces, frame, probing }: Placed): readonly string[]
   const [red, black] = [a.red, b.black]
   const two = faces.length > 1
   // As many blacks as reds go in pairs.
-  if (red.length > 1 && red.length === black.length && !frame)
+  if (red.length > 1 && red.length === black.length)
     return [
       two ? `Red at the ${a.plug.name}, black at the ${b.plug.name}.` : `At the ${a.plug.name}.`,
       ...(two && b.black.length > 1 && probing.plug === 'parted'
