@@ -6,7 +6,7 @@ import { goalOf, type Meaning, meanings, type RankedTest } from '../../core/diag
 import { formatNumber, unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
 import { inside } from '../../words/en/inside'
-import { useJob } from '../shared/context'
+import { type JobContext, useJob } from '../shared/context'
 import { powerAgainst } from './power-against'
 import { PowerGuard } from './power-guard'
 import { TestCautions } from './test-cautions'
@@ -41,6 +41,9 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const against = powerAgainst(job, test)
   const list = meanings(catalogue, ranked)
   const words = test.answer.kind === 'words' ? test.answer : null
+  const way = wayTo(job, ranked, diagnosis)
+  // A way in that is planned makes it dead as it goes: one thing to do next, not two.
+  const opens = way !== null && (job.state.planned || way.name !== undefined)
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-steel">
@@ -49,9 +52,9 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       </p>
       <h2 className="title text-[30px]">{test.title}</h2>
       <p className="text-[17px]">{test.how}</p>
-      <WayIn ranked={ranked} diagnosis={diagnosis} />
+      {way ? <WayIn way={way} /> : null}
       <TestCautions test={test} />
-      <PowerGuard test={test} />
+      {opens ? null : <PowerGuard test={test} />}
       <Probes test={test} drive={drive} />
       {words ? (
         <div className="grid grid-cols-2 gap-2" role="group" aria-label={say.whatItShowed}>
@@ -96,13 +99,21 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   )
 }
 
-/** The plugs are behind a lid: its removal is planned and logged as any other. */
-function WayIn({ ranked, diagnosis }: { readonly ranked: RankedTest; readonly diagnosis: Diagnosis }) {
-  const { file, state, log, show, mayWork } = useJob()
-  const { inFile } = diagnosis
+/** The job that opens the way to a test, where its plugs are behind a lid and nobody has opened it; null where nothing is in the way. */
+function wayTo(
+  { file, mayWork }: JobContext,
+  ranked: RankedTest,
+  { inFile }: Diagnosis,
+): { readonly goal: string | null; readonly name?: string } | null {
   if (!file || !inFile || ranked.cost.access < 0.5 || !mayWork) return null
   const goal = goalOf(file, inFile, 'inspect')
   const name = file.goals.find((g) => g.id === goal)?.name
+  return { goal, ...(name ? { name } : {}) }
+}
+
+/** The plugs are behind a lid: its removal is planned and logged as any other. */
+function WayIn({ way: { goal, name } }: { readonly way: NonNullable<ReturnType<typeof wayTo>> }) {
+  const { state, log, show } = useJob()
   const plan = (): void => {
     if (goal && name) log('goal-set', { goals: [goal], text: name })
     show('take in')

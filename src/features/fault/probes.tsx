@@ -40,6 +40,11 @@ export default function Probes({
   const tall = Math.max(...laid.map(({ face, by }) => face.height * by))
   return (
     <figure className={`grid items-start gap-x-3 gap-y-1 ${beside ? 'sm:grid-cols-2' : ''}`}>
+      {dial ? (
+        <div className={beside ? 'sm:col-span-2' : ''}>
+          <DialLine dial={dial} />
+        </div>
+      ) : null}
       <Board label={probesSaid(where).join(' ')} viewBox={`0 0 420 ${tall + 100}`}>
         {laid.map(({ on, face, by }, i) => {
           const x = room * i + (room - face.width * by) / 2
@@ -68,7 +73,6 @@ export default function Probes({
         {where.frame ? <Frame x={388} y={tall + 44} /> : null}
       </Board>
       <figcaption className="grid gap-0.5">
-        {dial ? <DialLine dial={dial} /> : null}
         {probesSaid(where).map((line) => (
           <span key={line} className="text-[15.5px] leading-snug">
             {line}
