@@ -28,7 +28,14 @@ const READS: Readonly<Partial<Record<UnitId, Dial>>> = {
 }
 
 /** What a test is read with; null where it is looked at, felt or counted. */
-export function dialOf({ answer, modes, probe, power }: Pick<Test, 'answer' | 'modes' | 'probe' | 'power'>): Dial | null {
+export function dialOf({
+  answer,
+  modes,
+  probe,
+  power,
+  display,
+}: Pick<Test, 'answer' | 'modes' | 'probe' | 'power' | 'display'>): Dial | null {
+  if (display) return null
   const [mode] = modes ?? []
   if (mode === 'insulation') return { kind: 'insulation tester', mode, fine: 'lowest volts' }
   if (answer.kind === 'number') {

@@ -127,6 +127,8 @@ export interface Test {
   readonly modes?: readonly Mode[]
   /** Where the probes go, or the clamp; without: not at a plug. */
   readonly probe?: Probing
+  /** Read off the machine’s own display or an app: by no instrument. */
+  readonly display?: true
   /** Only a value that stands still says anything. */
   readonly settled?: true
   /** It turns the rotor with its phases parted: the volts that it makes are meant. */

@@ -12,6 +12,7 @@ import {
   PIN_FUNCTIONS,
   pinFunction,
   placed,
+  placedOn,
   type Plug,
   USUAL_PLUGS,
   WIRE_COLOURS,
@@ -151,17 +152,37 @@ describe('where the probes go', () => {
     expect([faces.length, frame, faces[0]!.side, faces[0]!.black.length]).toEqual([1, true, 'mating', 0])
   })
 
+  it('of two ends the plugs of the drive’s own, never of the other', () => {
+    for (const file of files)
+      for (const drive of file.drives) {
+        const end = file.parts.find((x) => x.id === drive.part)?.end
+        if (!isKnown(drive.kind) || end === undefined) continue
+        for (const { probe } of catalogueFor(drive, file)!.tests)
+          for (const { plug: on } of (probe ? placedOn(file, drive, probe)?.faces : null) ?? []) {
+            const at = file.connections.find((c) => c.id === on.id)!.end
+            expect([undefined, end], `${file.id} ${drive.id} ${on.id}`).toContain(at)
+          }
+      }
+  })
+  it('a place that is named and not there is no other place: volts of a 12 V unit are not read at the pack', () => {
+    const curlew = files.find((f) => f.id === 'curlew')!
+    const [assist] = curlew.drives
+    const sag = catalogueFor(assist!, curlew)!.tests.find((t) => t.id === 'unit-volts')!
+    expect(placedOn(curlew, assist!, sag.probe!)).toBeNull()
+  })
+
   it('every test of every demo drive that is taken at a plug finds it, or is named here', () => {
     const nowhere = new Set<string>()
     for (const file of files)
       for (const drive of file.drives) {
         if (!isKnown(drive.kind)) continue
-        const own = new Set([drive.part, ...file.cables.filter((c) => c.of === drive.part).map((c) => c.id)])
         for (const test of catalogueFor(drive, file)?.tests ?? [])
-          if (test.probe && !placed(file.connections, test.probe, own, file.pack?.part)) nowhere.add(`${file.id} ${test.id}`)
+          if (test.probe && !placedOn(file, drive, test.probe)) nowhere.add(`${file.id} ${test.id}`)
       }
     expect([...nowhere].sort()).toMatchInlineSnapshot(`
       [
+        "curlew unit-sag",
+        "curlew unit-volts",
         "dunlin throttle",
         "godwit joint-drop",
         "knot command",
@@ -182,7 +203,7 @@ describe('where the probes go', () => {
     '%s: on a machine without a file every test at a plug finds its usual one, or is named here',
     (kind) => {
       const nowhere = draftOf(kind, 48)
-        .tests.filter((t) => t.probe && !placed(USUAL_PLUGS[kind], t.probe, new Set(['drive'])))
+        .tests.filter((t) => t.probe && !placedOn(null, { id: 'x', kind }, t.probe))
         .map((t) => t.id)
       expect(nowhere).toEqual(
         (

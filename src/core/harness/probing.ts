@@ -15,6 +15,8 @@ interface Probes {
   readonly black: readonly ProbePoint[]
   /** Joined: from the wire side, past the wires. Parted: into the mouth of the half named. */
   readonly plug: 'joined' | 'parted'
+  /** Every one of red against every one of black. */
+  readonly each?: true
   readonly half?: 'motor’s' | 'supply’s'
   readonly redAt?: ProbePlace
   readonly blackAt?: ProbePlace
@@ -64,7 +66,10 @@ export interface Placed {
 
 const carries = (plug: Plug, f: PinFunction): Pin | undefined => plug.pins.find((p) => pinFunction(p.function) === f)
 
-/** The plug that has all that is asked for: of the place named, else of the drive’s own leads, else any; the fewest pins first. */
+/**
+ * The plug that has all that is asked for: at the place named and nowhere else; where none is named of the drive’s own leads, else any.
+ * The fewest pins first.
+ */
 function plugFor(
   plugs: readonly Plug[],
   points: readonly ProbePoint[],
@@ -79,7 +84,8 @@ function plugFor(
     place === 'pack' ? plug.mates.includes(pack) : place !== undefined && (plug.roles ?? []).includes(place)
   const mine = (plug: Plug): boolean => plug.mates.some((m) => own.has(m))
   const least = (list: readonly Plug[]): Plug | null => [...list].sort((a, b) => a.pins.length - b.pins.length)[0] ?? null
-  return least(all.filter((p) => at(p) && mine(p))) ?? least(all.filter(at)) ?? least(all.filter(mine)) ?? least(all)
+  if (place !== undefined) return least(all.filter((p) => at(p) && mine(p))) ?? least(all.filter(at))
+  return least(all.filter(mine)) ?? least(all)
 }
 
 /**

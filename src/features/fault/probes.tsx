@@ -1,5 +1,5 @@
 import { type Dial, dialOf, type Test } from '../../core/diagnosis'
-import { faceOf, placed, type OnFace, USUAL_PLUGS } from '../../core/harness'
+import { faceOf, type OnFace, placedOn } from '../../core/harness'
 import type { DriveUnit } from '../../core/machine'
 import { dialSaid, dialSign, probesSaid, sideSaid, USUALLY } from '../../words/en/probing'
 import { Board, INK } from '../shared/board'
@@ -24,12 +24,8 @@ export default function Probes({
   readonly beside?: boolean
 }) {
   const { file } = useJob()
-  const plugs = file?.connections ?? USUAL_PLUGS[drive.kind]
-  const part = file?.drives.find((d) => d.id === drive.id)?.part
-  // The usual plugs of a drive are its own.
-  const own = new Set(part === undefined ? ['drive'] : [part, ...file!.cables.filter((c) => c.of === part).map((c) => c.id)])
   const dial = dialOf(test)
-  const where = test.probe ? placed(plugs, test.probe, own, file?.pack?.part) : null
+  const where = test.probe ? placedOn(file ?? null, drive, test.probe) : null
   if (!where) return dial ? <DialLine dial={dial} /> : null
   const room = 420 / where.faces.length
   const laid = where.faces.map((on) => {
@@ -66,7 +62,13 @@ export default function Probes({
                 </text>
               ) : null}
               <PlugFace plug={on.plug} face={face} side={on.side} x={x} y={y} by={by} words={words} />
-              <Touches on={on} seat={seat} first={at} bottom={tall + 66} />
+              <Touches
+                on={on}
+                seat={seat}
+                first={at}
+                each={where.probing.kind === 'probes' && where.probing.each === true}
+                bottom={tall + 66}
+              />
             </g>
           )
         })}
@@ -90,11 +92,13 @@ function Touches({
   on,
   seat,
   first,
+  each,
   bottom,
 }: {
   readonly on: OnFace
   readonly seat: (n: number) => readonly [number, number, number]
   readonly first: number
+  readonly each: boolean
   readonly bottom: number
 }) {
   const ring = (n: number, ink: string, far: number): React.ReactNode => {
@@ -105,7 +109,7 @@ function Touches({
   const black = on.black[first] ?? on.black[0]
   const [wire] = on.clamp
   // As many of each on one face go in pairs: the pair that is read now.
-  const pairs = on.red.length > 1 && on.red.length === on.black.length
+  const pairs = !each && on.red.length > 1 && on.red.length === on.black.length
   return (
     <g>
       {(pairs ? [red!] : on.red).map((p) => ring(p.n, RED, 4))}

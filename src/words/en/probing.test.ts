@@ -22,6 +22,16 @@ describe('where the probes go, said', () => {
       'Red at the phases, black at the Hall plug.',
       'Each of one against each of the other.',
     ])
+    const one = [
+      {
+        id: 'p',
+        name: 'motor plug',
+        family: 'round',
+        pins: ['phase A', 'phase B', 'phase C', 'Hall A', 'Hall B', 'Hall C'].map((f, i) => ({ n: i + 1, colour: 'red', function: f })),
+        mates: ['a', 'b'] as const,
+      },
+    ]
+    expect(probesSaid(of(test('phase-to-hall').probe!, one)).join(' ')).toMatch(/^At the motor plug, each of pin 1.* against each of pin 4/)
     expect(probesSaid(of(test('joint-drop').probe!))[0]).toBe('Red at the pack plug, black at the controller’s feed.')
   })
   it('on bare metal, and round one wire alone', () => {
@@ -66,6 +76,6 @@ describe('what it is read with', () => {
     expect([dialSaid(dial), dialSign(dial)]).toEqual([said, sign])
   })
   it('is nothing for what is looked at, felt or counted', () => {
-    for (const id of ['look-axle', 'turn', 'coast', 'tug']) expect(dialOf(test(id)), id).toBeNull()
+    for (const id of ['look-axle', 'turn', 'coast', 'tug', 'group-spread']) expect(dialOf(test(id)), id).toBeNull()
   })
 })

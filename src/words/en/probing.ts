@@ -18,13 +18,15 @@ export function probesSaid({ faces, frame, probing }: Placed): readonly string[]
   const [a, b] = [faces[0]!, faces.at(-1)!]
   const [red, black] = [a.red, b.black]
   const two = faces.length > 1
+  if (probing.each)
+    return two
+      ? [`Red at the ${a.plug.name}, black at the ${b.plug.name}.`, 'Each of one against each of the other.']
+      : [`At the ${a.plug.name}, each of ${red.map(one).join('; ')}`, `against each of ${black.map(one).join('; ')}.`]
   // As many blacks as reds go in pairs.
   if (red.length > 1 && red.length === black.length)
     return [
       two ? `Red at the ${a.plug.name}, black at the ${b.plug.name}.` : `At the ${a.plug.name}.`,
-      ...(two && b.black.length > 1 && probing.plug === 'parted'
-        ? ['Each of one against each of the other.']
-        : red.map((r, i) => `${i + 1}  Red on ${one(r)}, black on ${one(black[i]!)}.`)),
+      ...red.map((r, i) => `${i + 1}  Red on ${one(r)}, black on ${one(black[i]!)}.`),
     ]
   return [
     `Red on ${inTurn(red)}, at the ${a.plug.name}.`,

@@ -483,7 +483,10 @@ function tests(full: number): readonly TestDraft[] {
       }),
     },
     ...chosen(pm, {
-      'charge-amps': { how: 'Pack below full, charger in: amps by the display, against the charger’s label. Nobody opens the port.' },
+      'charge-amps': {
+        display: true,
+        how: 'Pack below full, charger in: amps by the display, against the charger’s label. Nobody opens the port.',
+      },
       'group-spread': {},
     }),
     ...chosen(pm, {
@@ -557,6 +560,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Seconds until nine tenths of the bus',
       how: 'From the frozen data, or the maker’s page: 0.2 to 2 s is usual; an instant jump is a welded relay. Never: key in 20.',
       minutes: 4,
+      display: true,
       reach: 'outside',
       power: 'live',
       answer: measured({
