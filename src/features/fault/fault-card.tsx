@@ -42,7 +42,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
   const list = meanings(catalogue, ranked)
   const words = test.answer.kind === 'words' ? test.answer : null
   const way = wayTo(job, ranked, diagnosis)
-  // A way in that is planned makes it dead as it goes: one thing to do next, not two.
+  // A way in that is planned makes it dead as it goes: one button for what is next, not two.
   const opens = way !== null && (job.state.planned || way.name !== undefined)
   return (
     <article className="flex min-h-full flex-col gap-3">
@@ -54,7 +54,7 @@ function NextTest({ diagnosis, ranked }: { readonly diagnosis: Diagnosis; readon
       <p className="text-[17px]">{test.how}</p>
       {way ? <WayIn way={way} /> : null}
       <TestCautions test={test} />
-      {opens ? null : <PowerGuard test={test} />}
+      <PowerGuard test={test} onTheWay={opens} />
       <Probes test={test} drive={drive} />
       {words ? (
         <div className="grid grid-cols-2 gap-2" role="group" aria-label={say.whatItShowed}>

@@ -4,8 +4,8 @@ import { Button } from '../../ui/button'
 import { useJob } from '../shared/context'
 import { type Guarded, powerAgainst } from './power-against'
 
-/** The same, said on the card, with the way to change it. */
-export function PowerGuard({ test }: { readonly test: Guarded }) {
+/** The same, said on the card, with the way to change it; without where the way in changes it as it goes. */
+export function PowerGuard({ test, onTheWay = false }: { readonly test: Guarded; readonly onTheWay?: boolean }) {
   const job = useJob()
   const against = powerAgainst(job, test)
   if (!against) return null
@@ -15,7 +15,7 @@ export function PowerGuard({ test }: { readonly test: Guarded }) {
         <span className="font-bold text-look">◆ </span>
         {against}
       </p>
-      {job.mayWork ? (
+      {job.mayWork && !onTheWay ? (
         <Button className="mt-2 w-full" onClick={() => job.open({ kind: 'power' })}>
           {test.power === 'dead' ? say.isolateItAndShow : say.howItStands}
         </Button>
