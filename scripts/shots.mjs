@@ -102,6 +102,7 @@ try {
         await page.waitForTimeout(1200)
       }
       await page.locator('li button[aria-expanded]').first().click()
+      await page.locator('article figure figcaption').evaluate((e) => e.scrollIntoView({ block: 'center' }))
     },
   })
   await shoot('run-down', { who: 'Marit', machine: /no\. 3/ })
