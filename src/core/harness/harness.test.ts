@@ -152,6 +152,15 @@ describe('where the probes go', () => {
     expect([faces.length, frame, faces[0]!.side, faces[0]!.black.length]).toEqual([1, true, 'mating', 0])
   })
 
+  it('the probes move on with the figures only where each figure is another pin', () => {
+    for (const kind of DRIVE_KINDS.filter(isKnown))
+      for (const { id, answer, probe } of draftOf(kind, 48).tests)
+        if (answer.kind === 'number' && answer.inputs.length > 1 && probe?.kind === 'probes' && probe.red.length > 1) {
+          expect(probe.red, `${kind} ${id}`).toHaveLength(answer.inputs.length)
+          // The same pin at two moments is one pin.
+          for (const name of answer.inputs) expect(name, `${kind} ${id}`).not.toMatch(/rest|full|moving|throttle/i)
+        }
+  })
   it('of two ends the plugs of the drive’s own, never of the other', () => {
     for (const file of files)
       for (const drive of file.drives) {

@@ -352,7 +352,7 @@ function tests(full: number): readonly TestDraft[] {
       title: 'Command, rest and full',
       how: 'At its plug, back-probed, key on, not ready.',
       minutes: 4,
-      probe: joined(['throttle 1', 'throttle 2'], ['0 V']),
+      probe: joined(['throttle 1'], ['0 V']),
       reach: 'plugs',
       power: 'live',
       answer: measured({

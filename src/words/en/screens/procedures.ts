@@ -30,6 +30,7 @@ export const marks = { ok: '● ', look: '◆ ', stop: '▲ ' } as const
 export const wires = 'Wires of a foreign motor, by trial'
 export const wiresTells = 'Which phase and which Hall goes where, of 36 ways, in a few short trials.'
 export const wiresSteps = [
+  'Below 60 V only: above it the maker’s method, by the qualified person.',
   'First each phase to each Hall wire, and 5 V to minus: a phase on a Hall wire kills the controller at the first trial.',
   'Plus and minus of the Halls by the loom, never by trial. Wheel off the ground, nobody in its plane.',
   'A supply of the pack’s volts that is limited to 5 A, a diode in its plus; or the pack through its pre-charge and a 5 to 7.5 A fuse.',
