@@ -145,6 +145,25 @@ test('an instrument on a cable and one that types: garbage, a thousand lines a s
   await sheet(page).getByRole('button', { name: 'Log it' }).click()
   await expect(page.getByRole('cell', { name: '35 V' })).toBeVisible()
 
+  // Several fields on one sheet: a reading goes into the one that is named, then on to the next that is empty.
+  await page.getByRole('button', { name: 'Take one thing out' }).click()
+  await sheet(page).getByRole('radio', { name: 'the brake' }).check()
+  await sheet(page).getByRole('radio', { name: 'Spring scale at the tyre' }).check()
+  for (const [field, line, next] of [
+    ['With it in', '11.5 N', 'With it out'],
+    ['With it out', '4.0 N', 'A sound one, if there is one'],
+  ] as const) {
+    await expect(live(page).getByText(`Goes into: ${field}`)).toBeVisible()
+    await say(`${line}\n`)
+    await expect(live(page).getByText(line, { exact: true })).toBeVisible()
+    await page.keyboard.press('PageDown')
+    await expect(sheet(page).getByLabel(`${field}, N`)).toHaveValue(String(Number.parseFloat(line)))
+    await expect(live(page).getByText(`Goes into: ${next}`)).toBeVisible()
+  }
+  await sheet(page).getByLabel('A sound one, if there is one, N').fill('0.4 kgf')
+  await sheet(page).getByRole('button', { name: 'Log the trial' }).click()
+  await expect(page.getByText(/11\.5 N.*4 N/)).toBeVisible()
+
   // One that types like a keyboard: its figure goes into the field, whatever has the focus, with its unit understood.
   await page.getByRole('button', { name: /^Another reading/ }).click()
   await page.evaluate(() => (window as unknown as { pull: () => void }).pull())

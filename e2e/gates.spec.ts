@@ -167,6 +167,7 @@ test('a new core goes into the old wheel of a geared hub, end to end; a stop cau
   await expect(off).toBeFocused()
   // What was seen stays seen in this job.
   await page.reload()
+  await expect(off).toBeVisible()
   await expect(off).not.toHaveAttribute('aria-disabled', 'true', { timeout: 500 })
   await off.click()
   await expect.poll(() => title(page)).toMatch(/Pack out of its rail/)

@@ -70,7 +70,7 @@ test('from the door to the road: looked over, found, made safe, swapped, proved,
   // Find the fault: from outside first; a test that cannot be done gives way to the next.
   await page.getByRole('button', { name: /^Find the fault/ }).click()
   await page.getByRole('button', { name: 'Move the job to this stage' }).click()
-  await expect(page.getByRole('heading', { level: 2, name: 'Seven suspects left: keep testing' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 2, name: /suspects left: keep testing$/ })).toBeVisible()
   await page.getByRole('listitem').filter({ hasText: 'Cross the plugs with the good end' }).getByRole('button', { name: 'Take it' }).click()
   await sheet(page).getByRole('button', { name: 'Can’t do this one' }).click()
   await sheet(page).getByRole('radio', { name: 'No good end to compare with' }).check()

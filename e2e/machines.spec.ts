@@ -25,6 +25,15 @@ test('any machine can be read from the outside in, and says what is in the way o
   expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0)
   await clean(page, 'a machine, phone')
   await expect(page.getByRole('region', { name: 'Leads' })).toContainText('control loom')
+  // What was found on the model, with what its tests showed, and the job that it was in.
+  await page.goto('/machines/dunlin')
+  const found = page.getByRole('region', { name: 'What was found on it' })
+  await found.getByText('Hall plug not home or wet', { exact: true }).click()
+  await expect(
+    found.getByText('Showed: Read the error code: no code; pack at rest 54.6 V; Tug and look at every plug: one was.'),
+  ).toBeVisible()
+  await expect(found.getByRole('link', { name: 'Job 0401' })).toBeVisible()
+  await clean(page, 'what was found, phone')
   await page.goto('/machines')
   await page.getByRole('link', { name: /What things are called/ }).click()
   await expect(page.getByRole('img', { name: 'six-lobe, from above' })).toBeVisible()

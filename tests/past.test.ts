@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { addJob } from '../src/db/jobs'
 import type { Sql } from '../src/db/client'
-import { pastOf } from '../src/db/past'
+import { casesOf, pastOf } from '../src/db/past'
 import { v7 } from 'uuid'
 import { draft, staffedShop } from './database'
 import { append } from '../src/db/journal'
@@ -56,4 +56,33 @@ it('keeps apart what was called on numbers near this one’s', async () => {
   const past = await pastOf(sql, here)
   expect(past.called.gate).toBe(3)
   expect(past.near).toEqual({ gate: 1 })
+})
+
+it('tells what was found on a model, job by job, without what was crossed out, whatever else is in the journals', async () => {
+  await sql`insert into machines (id, name, class) values ('knot', 'Knot', 'scooter') on conflict do nothing`
+  const [first, second, unsure] = [await jobOf('knot'), await jobOf('knot'), await jobOf('knot')]
+  await write(first, 'job-opened', {
+    number: '0501',
+    machine: { name: 'Knot', unit: 'KN-7' },
+    complaint: 'jerks',
+  })
+  await write(first, 'symptom-noted', { text: 'jerks', certainty: 'sure', symptom: 'jerks' })
+  const slip = await write(first, 'symptom-noted', { text: 'dead', certainty: 'sure', symptom: 'dead' })
+  await write(first, 'struck', { target: slip })
+  await write(first, 'test-observed', { test: 'halls', outcome: 'one stuck', live: true, drive: 'front-drive' })
+  const note = await write(first, 'note-added', { text: 'cold outside' })
+  await write(first, 'struck', { target: note })
+  await write(first, 'fault-called', { fault: 'hall-wire', id: 'hall-wire', certainty: 'sure', drive: 'front-drive' })
+  await write(second, 'fault-called', { fault: 'hall-wire', id: 'hall-wire', certainty: 'sure', drive: 'front-drive' })
+  await write(unsure, 'fault-called', { fault: 'gate', id: 'gate', certainty: 'maybe', drive: 'front-drive' })
+  const found = await casesOf(sql, 'knot')
+  expect(found.map((c) => c.job)).toEqual([second, first])
+  expect(found[1]).toMatchObject({
+    number: '0501',
+    unit: 'KN-7',
+    symptoms: [{ symptom: 'jerks' }],
+    observations: [{ test: 'halls', outcome: 'one stuck' }],
+    faults: [{ id: 'hall-wire' }],
+  })
+  expect(await casesOf(sql, 'nobodys')).toEqual([])
 })

@@ -11,7 +11,7 @@ export const NEWEST_FORM = 18
  * The number of the closed lists of ids that stand in entries (checks, stages, rungs, places, units and so on): one higher with every
  * id that is added to one. Client and server say theirs; the older side waits, and guesses nothing.
  */
-export const VOCABULARY = 6
+export const VOCABULARY = 7
 
 /** What a client says of itself with every question about a journal. */
 export const SAID = { 'x-nailsmith-build': String(BUILD), 'x-nailsmith-vocabulary': String(VOCABULARY) } as const

@@ -48,14 +48,38 @@ export async function chainAt(sql: Db, jobId: string, seq: number): Promise<Buff
   return rows.reduce<Buffer>((chain, { content }) => link(chain, content), NO_CHAIN)
 }
 
-/** Entries of a job after `seq`, in order. Texts that cannot be shown are mended on the way out, never in the row. */
-export async function readEntries(sql: Db, jobId: string, after: number, limit = 100_000): Promise<(Entry | UnknownEntry)[]> {
-  const rows = await sql<EntryRow[]>`
-    select id, job_id as "jobId", seq, base, at, received_at as "receivedAt", by_person as by, sent_by as "sentBy", device, kind, v, body, stamp, agrees
-    from entries where job_id = ${jobId} and seq > ${after} order by seq limit ${limit}`
-  return rows.map(({ stamp, agrees, ...row }) =>
+type Kept = Entry | UnknownEntry
+/** Texts that cannot be shown are mended on the way out, never in the row. */
+const kept = (rows: readonly EntryRow[]): Kept[] =>
+  rows.map(({ stamp, agrees, ...row }) =>
     mended({ ...row, ...(stamp ? { stamp } : {}), ...(agrees !== null ? { agrees } : {}) }),
-  ) as unknown as (Entry | UnknownEntry)[]
+  ) as unknown as Kept[]
+
+const columns = (sql: Db) =>
+  sql`id, job_id as "jobId", seq, base, at, received_at as "receivedAt", by_person as by, sent_by as "sentBy", device, kind, v, body, stamp, agrees`
+
+/** Entries of a job after `seq`, in order. */
+export async function readEntries(sql: Db, jobId: string, after: number, limit = 100_000): Promise<Kept[]> {
+  return kept(
+    await sql<EntryRow[]>`select ${columns(sql)} from entries where job_id = ${jobId} and seq > ${after} order by seq limit ${limit}`,
+  )
+}
+
+/** Entries of some kinds of many jobs, by job, in order. */
+export async function entriesOfKinds(
+  sql: Db,
+  jobIds: readonly string[],
+  kinds: readonly string[],
+): Promise<ReadonlyMap<string, readonly Kept[]>> {
+  const rows = await sql<EntryRow[]>`
+    select ${columns(sql)} from entries where job_id = any(${jobIds as string[]}::uuid[]) and kind = any(${kinds as string[]}::text[]) order by seq`
+  const by = new Map<string, Kept[]>()
+  for (const entry of kept(rows)) {
+    const own = by.get(entry.jobId)
+    if (own) own.push(entry)
+    else by.set(entry.jobId, [entry])
+  }
+  return by
 }
 
 export interface EntryOwner {

@@ -1,6 +1,7 @@
-import { struckIds } from '../core/job'
+import { type Case, CASE_KINDS, caseOf, reduce, struckIds } from '../core/job'
 import { nearSerials } from '../core/machine'
 import type { Db } from './client'
+import { entriesOfKinds } from './entries'
 
 /** What the shop knows of a machine from other jobs. */
 export interface PastRow {
@@ -60,4 +61,23 @@ export async function pastOf(sql: Db, jobId: string): Promise<PastRow> {
     join summaries s on s.job_id = j.id and coalesce(s.facts, s.body)->>'unit' = here.unit and here.unit <> ''
     join entries e on e.job_id = j.id and e.kind = 'handed-back'`
   return { called, near, jobs: jobs.size, leftAt: left?.at ?? null }
+}
+
+/** Jobs whose findings are shown, the newest first. */
+const MOST_CASES = 60
+
+/** What was found on a model, job by job: what was told, what the tests showed, what was called for sure; the newest first. */
+export async function casesOf(sql: Db, machineId: string): Promise<readonly Case[]> {
+  const jobs = await sql<{ id: string }[]>`
+    select j.id from jobs j where j.machine_id = ${machineId} and exists (select 1 from entries e where e.job_id = j.id and e.kind = 'fault-called')
+    order by j.id desc limit ${MOST_CASES}`
+  const entries = await entriesOfKinds(
+    sql,
+    jobs.map((j) => j.id),
+    CASE_KINDS,
+  )
+  return jobs.flatMap(({ id }) => {
+    const found = caseOf(id, reduce(id, entries.get(id) ?? []))
+    return found ? [found] : []
+  })
 }

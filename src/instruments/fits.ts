@@ -12,6 +12,8 @@ export interface Asked {
   readonly modes?: readonly Mode[]
   /** The coarsest step that still tells what is asked, in `unit`, at a value. */
   readonly finest?: (value: number) => number
+  /** Only a figure means anything: more than the instrument can show is none. */
+  readonly figure?: boolean
   /** Only a value that stands still means anything. */
   readonly settled?: boolean
   /** Is there power on what the leads are on? Ohms are not measured there. */
@@ -29,6 +31,7 @@ export type Misfit =
   | { readonly kind: 'other mode'; readonly shows: Mode; readonly wants: Mode }
   | { readonly kind: 'ohms on live' }
   | { readonly kind: 'no figure' }
+  | { readonly kind: 'beyond' }
   | { readonly kind: 'out of range'; readonly value: number; readonly unit: UnitId; readonly from: number; readonly to: number }
   | { readonly kind: 'too coarse'; readonly step: number; readonly unit: UnitId; readonly wants: number }
   | { readonly kind: 'moving' }
@@ -74,6 +77,7 @@ export function fits(
       : { condition: { testVolts: reading.testVolts, ...(take === 'at 60 s' ? { seconds: 60 } : {}) } }),
   }
   if (take === 'now' && (reading.shown.is === 'over' || reading.shown.is === 'under')) {
+    if (asked.figure) return no({ kind: 'beyond' })
     if (beyond === null) return no({ kind: 'no figure' })
     const sign = reading.shown.is === 'under' ? -1 : 1
     return { ok: true, value: { ...more, result: { is: reading.shown.is, limit: sign * Math.abs(beyond) } } }

@@ -146,6 +146,8 @@ describe('a field takes it, or says by name why not', () => {
     const ohms: Asked = { quantity: 'resistance', unit: 'Mohm', live: false }
     expect(refused(ohms, steady('OL Mohm'))).toBe('no figure')
     expect(fits(ohms, steady('OL Mohm'), 'now', 40)).toMatchObject({ value: { result: { is: 'over', limit: 40 } } })
+    expect(refused({ ...ohms, figure: true }, steady('OL Mohm'))).toBe('beyond')
+    expect(refused({ ...ohms, figure: true }, steady('3.1 Mohm'))).toBe('taken')
     expect(fits({ ...volts, range: [-9, 9] }, steady('-OL V DC'), 'now', 9)).toMatchObject({
       value: { result: { is: 'under', limit: -9 } },
     })

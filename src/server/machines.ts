@@ -4,7 +4,9 @@ import type { MachineFile } from '../core/machine'
 import { mended } from '../core/text'
 import { db } from '../db/client'
 import { addMachine, listRevisions, loadMachineText, type Revision } from '../db/machines'
+import { casesOf } from '../db/past'
 import { type FileProblem, parseMachineFile } from '../formats/machine-file'
+import { type FoundOn, foundWords } from '../words/en/cases'
 
 /** A file larger than this is no machine file. */
 export const MAX_FILE_BYTES = 8_000_000
@@ -78,6 +80,11 @@ export async function putIn(text: string): Promise<PutIn | { readonly problems: 
 
 export function revisions(id: string): Promise<Revision[]> {
   return listRevisions(db(), id)
+}
+
+/** What was found on a model, in words: the catalogues that they come from stay on the server. */
+export async function foundOn(id: string): Promise<FoundOn> {
+  return foundWords(await casesOf(db(), id))
 }
 
 export function fileText(id: string, revision: string): Promise<string | null> {

@@ -19,10 +19,13 @@ const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-dig
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
 const date = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
-/** `13:41` today, `Thu 11:25` within a week, `3 Mar, 11:25` beyond. */
+const dated = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+
+/** `13:41` today, `Thu 11:25` within a week, `3 Mar, 11:25` beyond, `3 Mar 2024` in another year. */
 export function clockText(at: number, now: number): string {
   if (new Date(at).toDateString() === new Date(now).toDateString()) return clock.format(at)
-  return (Math.abs(at - now) < 6 * DAY ? day : date).format(at)
+  if (Math.abs(at - now) < 6 * DAY) return day.format(at)
+  return (new Date(at).getFullYear() === new Date(now).getFullYear() ? date : dated).format(at)
 }
 
 /** `21 h`, `40 min`, `under a minute`. */

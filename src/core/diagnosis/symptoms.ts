@@ -124,3 +124,6 @@ export function symptomsFor(drives: readonly DriveKind[]): { readonly id: Sympto
   const ids = new Set<SymptomId>(drives.flatMap((kind) => (isKnown(kind) ? SYMPTOMS[kind] : [])))
   return [...ids].map((id) => ({ id, name: SAID[id] }))
 }
+
+/** A symptom by its id, as a tile says it; null where no kind has it. */
+export const symptomNamed = (id: string): string | null => (Object.hasOwn(SAID, id) ? SAID[id as SymptomId] : null)

@@ -67,6 +67,8 @@ const TABLE = {
   'lbf.ft': { dimension: 'torque', factor: POUND * STANDARD_GRAVITY * 12 * INCH, label: 'lbf·ft' },
   'lbf.in': { dimension: 'torque', factor: POUND * STANDARD_GRAVITY * INCH, label: 'lbf·in' },
   N: { dimension: 'force', factor: 1 },
+  kgf: { dimension: 'force', factor: STANDARD_GRAVITY },
+  lbf: { dimension: 'force', factor: POUND * STANDARD_GRAVITY },
   Pa: { dimension: 'pressure', factor: 1 },
   kPa: { dimension: 'pressure', factor: 1e3 },
   bar: { dimension: 'pressure', factor: 1e5 },

@@ -2,6 +2,7 @@
 import * as say from '../../words/en/screens/trials'
 import { useState } from 'react'
 import { changeOf, type Drag, DRAG_BY, DRAG_FELT, type TrialPiece, trialPieces } from '../../core/diagnosis'
+import type { Asked } from '../../instruments/fits'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
@@ -12,6 +13,7 @@ import { SheetCautions } from '../shared/sheet-cautions'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
+import { useLiveFields } from '../shared/live-fields'
 import { powerAgainst } from './power-against'
 import { PowerGuard } from './power-guard'
 
@@ -19,13 +21,18 @@ type By = Drag['by']
 /** What is parted for it carries power: only on a machine that is shown dead. */
 const NEEDS_DEAD: ReadonlySet<string> = new Set<TrialPiece>(['phases', 'coupling'])
 const UNIT = { newtons: 'N', seconds: 's', turns: '', felt: '' } as const
+/** How a drag that an instrument shows is asked of it. */
+const ASKED: Readonly<Partial<Record<By, Asked>>> = {
+  newtons: { quantity: 'force', unit: 'N', range: [0.001, 100_000], live: false },
+  seconds: { quantity: 'time', unit: 's', range: [0.001, 100_000], live: false },
+}
 
 /** Undefined: nothing said. Null: no figure. */
 function readDrag(by: By, text: string): Drag | null | undefined {
   if (text.trim() === '') return undefined
   const felt = DRAG_FELT.find((f) => f === text)
   if (by === 'felt') return felt ? { by, felt } : null
-  const value = readNumber(text)
+  const value = readNumber(text, UNIT[by] || undefined)
   return value === null || value < 0.001 || value > 100_000 ? null : { by, value }
 }
 
@@ -59,6 +66,19 @@ export function TrialSheet({
   const instrument = useInstrument(by === 'newtons' ? 'force' : 'time')
   const before = was ?? shown(carried)
   const sound = twin ?? shown(last?.twin?.by === by ? last.twin : undefined)
+  const fields = [
+    { key: 'was', label: back ? say.stillOut : say.withItIn, value: before, put: setWas },
+    { key: 'now', label: back ? say.backIn : say.withItOut, value: now, put: setNow },
+    ...(back ? [] : [{ key: 'twin', label: say.itsTwin, value: sound, put: setTwin }]),
+  ]
+  const live = useLiveFields(
+    fields.map((f) => ({ ...f, asked: ASKED[by] })),
+    (key, text, used) => {
+      setFault(undefined)
+      fields.find((f) => f.key === key)?.put(text)
+      instrument.cameFrom(used)
+    },
+  )
   const read = { was: readDrag(by, before), now: readDrag(by, now), twin: readDrag(by, sound) }
   const change = read.was && read.now ? changeOf({ was: read.was, now: read.now }) : null
   const test = { power: NEEDS_DEAD.has(piece) ? 'dead' : 'either' } as const
@@ -117,9 +137,10 @@ export function TrialSheet({
           onChange={(b) => (setBy(b), setWas(undefined), setNow(''), setTwin(undefined))}
           options={DRAG_BY.map((b) => ({ value: b, label: DRAG_NAMES[b] }))}
         />
-        <DragField label={back ? say.stillOut : say.withItIn} by={by} value={before} onChange={setWas} />
-        <DragField label={back ? say.backIn : say.withItOut} by={by} value={now} onChange={setNow} />
-        {back ? null : <DragField label={say.itsTwin} by={by} value={sound} onChange={setTwin} />}
+        {live.row}
+        {fields.map((f) => (
+          <DragField key={f.key} label={f.label} by={by} value={f.value} onChange={f.put} onEnter={() => live.entered(f.key)} />
+        ))}
         {by === 'felt' ? null : <InstrumentField choice={instrument} />}
         {change && piece !== '' && !back ? (
           <p role="status" className="text-[17px] font-semibold">
@@ -140,11 +161,13 @@ function DragField({
   by,
   value,
   onChange,
+  onEnter,
 }: {
   readonly label: string
   readonly by: By
   readonly value: string
   readonly onChange: (value: string) => void
+  readonly onEnter: () => void
 }) {
   if (by === 'felt')
     return (
@@ -161,6 +184,7 @@ function DragField({
       label={say.dragOf(label, UNIT[by])}
       value={value}
       onChange={(e) => onChange(e.target.value)}
+      onFocus={onEnter}
       inputMode="decimal"
       autoComplete="off"
       maxLength={10}

@@ -35,7 +35,7 @@ export function WeighBlock({
   const [run, setRun] = useState(usedAtDoor ? String(kilometresOf(usedAtDoor)) : '')
   const [price, setPrice] = useState('')
   const [hour, setHour] = useState('')
-  const figures = [run, price, hour].map(readNumber)
+  const figures = [run, price, hour].map((text) => readNumber(text))
   const wrong = [run, price, hour].find((text, i) => text.trim() !== '' && (figures[i] === null || figures[i]! < 0 || figures[i]! > 1e6))
   const [kilometres, partPrice, hourPrice] = figures
   const result =

@@ -13,7 +13,7 @@ import {
   type OwnSpec,
   TOP_SPEED,
 } from '../../core/machine'
-import { unitLabel } from '../../core/units'
+import { isUnit, unitLabel, UNITS } from '../../core/units'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/number'
@@ -22,6 +22,7 @@ import { useJob } from '../shared/context'
 import { MARK } from './compare-table'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
+import { type LiveField, useLiveFields } from '../shared/live-fields'
 import { comparedWords, foreignWords } from '../../words/en/comparison'
 
 /** Measuring a new part against the old one, before anything is undone. */
@@ -61,6 +62,25 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
     instrument.remember()
     onClose()
   }
+  const put = (key: string, value: string): void => {
+    setFault(undefined)
+    const [side, id] = split(key)
+    if (side === 'old') setOld((o) => ({ ...o, [id]: value }))
+    else setFresh((f) => ({ ...f, [id]: value }))
+  }
+  const live = useLiveFields(
+    specs.flatMap((spec): LiveField[] => {
+      if (spec.options || !spec.unit || !isUnit(spec.unit)) return []
+      const asked = { quantity: UNITS[spec.unit].dimension, unit: spec.unit, range: [0, 100_000], live: false } as const
+      const field = (side: Side, value = '', label = spec.name): LiveField => ({ key: `${side} ${spec.id}`, label, value, asked })
+      const mine = field('old', old[spec.id], say.oldOf(spec.name))
+      return [...(spec.value === undefined ? [mine] : []), field('new', fresh[spec.id], say.newOf(spec.name))]
+    }),
+    (key, value, used, { quantity }) => {
+      put(key, value)
+      if (quantity === 'length') instrument.cameFrom(used)
+    },
+  )
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
   return (
     <Sheet open onClose={onClose} title={say.newPartBeside(planned?.part?.name ?? known?.name)} note={say.theFilesValueStands}>
@@ -70,6 +90,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
           {say.itIsOfAnotherMake}
         </label>
       ) : null}
+      <div className="sticky top-0 z-10 mb-2 bg-paper">{live.row}</div>
       <p aria-hidden="true" className="narrow mb-1 grid grid-cols-[minmax(0,1fr)_88px_112px_24px] gap-2 text-[14px] text-steel">
         <span />
         <span>{say.theOldOne}</span>
@@ -102,7 +123,8 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                   autoComplete="off"
                   placeholder={spec.value === undefined ? say.onTheOld : say.byTheFile(spec.value)}
                   value={old[spec.id] ?? ''}
-                  onChange={(e) => (setFault(undefined), setOld({ ...old, [spec.id]: e.target.value }))}
+                  onFocus={() => live.entered(`old ${spec.id}`)}
+                  onChange={(e) => put(`old ${spec.id}`, e.target.value)}
                   className="min-h-12 w-full rounded-md border-2 border-rule bg-paper px-2 text-right text-[16px] tabular-nums placeholder:text-steel"
                 />
               )}
@@ -119,7 +141,8 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                   inputMode="decimal"
                   autoComplete="off"
                   value={fresh[spec.id] ?? ''}
-                  onChange={(e) => (setFault(undefined), setFresh({ ...fresh, [spec.id]: e.target.value }))}
+                  onFocus={() => live.entered(`new ${spec.id}`)}
+                  onChange={(e) => put(`new ${spec.id}`, e.target.value)}
                   aria-invalid={fault?.id === spec.id || undefined}
                   className="min-h-12 w-full rounded-md border-2 border-steel bg-paper px-2 text-right text-[18px] font-semibold tabular-nums"
                 />
@@ -155,11 +178,19 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   )
 }
 
+type Side = 'old' | 'new'
+
+/** Which of the two a field is of, and the id of its row. */
+function split(key: string): readonly [Side, string] {
+  const id = key.slice(4)
+  return [key.startsWith('old ') ? 'old' : 'new', id]
+}
+
 /** Undefined: not readable. Null: nothing keyed in. */
 function readValue(spec: OwnSpec, text: string | undefined): number | string | null | undefined {
   if (text === undefined || text.trim() === '') return null
   if (spec.options) return text
-  const value = readNumber(text)
+  const value = readNumber(text, spec.unit)
   return value === null || value < 0 || value > 100_000 ? undefined : value
 }
 

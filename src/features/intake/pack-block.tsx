@@ -26,8 +26,8 @@ export function PackBlock() {
   const instrument = useInstrument(group.trim() === '' && warmth.trim() !== '' ? 'temperature' : 'voltage')
   const measured = group.trim() !== '' || warmth.trim() !== ''
   const chemistry = file?.pack?.chemistry
-  const lowestGroup = group.trim() === '' ? undefined : readNumber(group)
-  const temperature = warmth.trim() === '' ? undefined : readNumber(warmth)
+  const lowestGroup = group.trim() === '' ? undefined : readNumber(group, 'V')
+  const temperature = warmth.trim() === '' ? undefined : readNumber(warmth, 'degC')
   const found = packSigns({
     signs,
     ...(chemistry ? { chemistry } : {}),
@@ -111,7 +111,8 @@ export function PackBlock() {
             />
           </div>
           {measured ? (
-            <div className="mt-2">
+            // Its room is kept while its script is on the way: the button below does not move under a finger.
+            <div className="mt-2 min-h-[4.75rem]">
               <InstrumentField choice={instrument} />
             </div>
           ) : null}

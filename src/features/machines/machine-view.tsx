@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/machines'
 import dynamic from 'next/dynamic'
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { fullChargeVolts, type Guard, type MachineFile, subjectOf } from '../../core/machine'
 import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
@@ -21,8 +21,11 @@ type Asked =
 export function MachineView({
   file,
   revisions,
+  children,
 }: {
   readonly file: MachineFile
+  /** What else is known of it, under its leads. */
+  readonly children?: ReactNode
   readonly revisions: readonly { readonly revision: string; readonly jobs: number }[]
 }) {
   const [variants, setVariants] = useState<Readonly<Record<string, string>>>({})
@@ -142,6 +145,7 @@ export function MachineView({
             </p>
           ) : null}
           <Leads file={file} />
+          {children}
         </div>
         <aside
           aria-label={say.what}

@@ -7,7 +7,7 @@ import { formatNumber, readValue, unitLabel, UNITS } from '../../core/units'
 import { TextField, Tiles } from '../../ui/field'
 import { Fault } from '../../ui/fault'
 import { readFaultWords } from '../../words/en/read-errors'
-import { figureTaken, LiveRow } from '../shared/live-row'
+import { useLiveFields } from '../shared/live-fields'
 import { Halves } from './halves'
 import { WireMatching } from './wire-matching'
 
@@ -48,41 +48,36 @@ export function Procedures() {
   )
 }
 
-function One({
-  procedure: { id, title, power, cautions, steps, fields, choices, codes, work, source },
-}: {
-  readonly procedure: Procedure
-}) {
+function One({ procedure: { title, power, cautions, steps, fields, choices, codes, work, source } }: { readonly procedure: Procedure }) {
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
   const [row, setRow] = useState('')
   const [said, setSaid] = useState<Readonly<Record<string, string>>>({})
-  const [at, setAt] = useState(fields[0]?.id)
-  const asked = fields.find((f) => f.id === at)
   const reads = fields.map((f) => ({ f, read: readValue(typed[f.id] ?? '', f.unit ?? '', f.range) }))
   const values: Values = Object.fromEntries(reads.flatMap(({ f, read }) => (read.ok ? [[f.id, read.value]] : [])))
+  const live = useLiveFields(
+    fields.map((f) => ({
+      key: f.id,
+      label: f.label,
+      value: typed[f.id] ?? '',
+      asked: f.unit
+        ? {
+            quantity: UNITS[f.unit].dimension,
+            unit: f.unit,
+            range: f.range,
+            live: power === 'live',
+            ...(f.modes ? { modes: f.modes } : {}),
+          }
+        : undefined,
+    })),
+    (key, text) => setTyped((t) => ({ ...t, [key]: text })),
+  )
   const words = row.split(/[^0-9A-Za-z]+/).filter((w) => w !== '')
   const bad = words.find((w) => !/^[0-7]$/.test(w))
   const found = bad === undefined ? work(values, words.map(Number), said) : null
   return (
     <article className="grid content-start gap-3 py-4" aria-labelledby="procedure">
       <Head title={title} power={power} cautions={cautions} steps={steps} />
-      {asked?.unit ? (
-        <LiveRow
-          about={`${id} ${asked.id}`}
-          asked={{
-            quantity: UNITS[asked.unit].dimension,
-            unit: asked.unit,
-            range: asked.range,
-            live: power === 'live',
-            ...(asked.modes ? { modes: asked.modes } : {}),
-          }}
-          onTake={(taken) => {
-            setTyped({ ...typed, [asked.id]: figureTaken(taken).text })
-            const left = fields.find((f) => f.id !== asked.id && !typed[f.id])
-            if (left) setAt(left.id)
-          }}
-        />
-      ) : null}
+      {live.row}
       <div className="grid gap-3 sm:grid-cols-2">
         {reads.map(({ f, read }) => (
           <div key={f.id}>
@@ -90,7 +85,7 @@ function One({
               label={f.unit && !f.label.includes(`, ${unitLabel(f.unit)}`) ? `${f.label}, ${unitLabel(f.unit)}` : f.label}
               value={typed[f.id] ?? ''}
               onChange={(e) => setTyped({ ...typed, [f.id]: e.target.value })}
-              onFocus={() => setAt(f.id)}
+              onFocus={() => live.entered(f.id)}
               inputMode="decimal"
               autoComplete="off"
             />

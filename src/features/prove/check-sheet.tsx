@@ -103,7 +103,9 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             </label>
           </fieldset>
         ) : null}
-        {fields.length > 0 ? <FigureRows fields={fields} typed={typed} onChange={(t) => (setFault(undefined), setTyped(t))} /> : null}
+        {fields.length > 0 ? (
+          <FigureRows fields={fields} typed={typed} onChange={(t) => (setFault(undefined), setTyped(t))} onTaken={caliper.cameFrom} />
+        ) : null}
         {Object.values(typed).some((t) => t.trim() !== '') ? <InstrumentField choice={caliper} /> : null}
         <fieldset className="grid gap-2">
           <legend className="mb-1 flex w-full items-center justify-between text-[15px] font-semibold">{say.thenEach}</legend>

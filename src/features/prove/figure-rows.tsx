@@ -6,6 +6,7 @@ import type { InstrumentUsed } from '../../core/units'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/number'
 import { BRAKE_WORDS } from '../../words/en/rides'
+import { useLiveFields } from '../shared/live-fields'
 
 /** What was typed, by the key of its field. */
 export type Typed = Readonly<Record<string, string>>
@@ -17,6 +18,7 @@ interface Field {
   readonly brake?: Brake
 }
 
+const LENGTH = { quantity: 'length', unit: 'mm', range: [0, 500], live: false } as const
 const OF_BRAKES: readonly CheckFigure[] = ['lining', 'disc', 'runout', 'lever']
 
 /** Figures that a check may have: of each brake, or of what turns. */
@@ -41,7 +43,7 @@ export function readFigures(fields: readonly Field[], typed: Typed): readonly Fi
     const text = typed[f.key]?.trim() ?? ''
     const least = f.of === 'disc' ? (typed[leastOf(f)]?.trim() ?? '') : ''
     if (text === '') continue
-    const [mm, stamped] = [readNumber(text), least === '' ? undefined : readNumber(least)]
+    const [mm, stamped] = [readNumber(text, 'mm'), least === '' ? undefined : readNumber(least, 'mm')]
     if (mm === null || mm < 0 || mm > 500) return text
     if (stamped === null || (stamped !== undefined && (stamped <= 0 || stamped > 50))) return least
     found.push({ ...judgeFigure(f.of, mm, stamped), name: say.figureOf(placeOf(f), f.of), place: placeOf(f) })
@@ -79,11 +81,23 @@ export function FigureRows({
   fields,
   typed,
   onChange,
+  onTaken,
 }: {
   readonly fields: readonly Field[]
   readonly typed: Typed
   readonly onChange: (typed: Typed) => void
+  /** What a figure came from by itself. */
+  readonly onTaken: (used: InstrumentUsed) => void
 }) {
+  const live = useLiveFields(
+    fields.flatMap((f) => [
+      { key: f.key, label: say.figureOf(placeOf(f), f.of), value: typed[f.key] ?? '', asked: LENGTH },
+      ...(f.of === 'disc' && typed[f.key]
+        ? [{ key: leastOf(f), label: say.leastOf(placeOf(f)), value: typed[leastOf(f)] ?? '', asked: LENGTH }]
+        : []),
+    ]),
+    (key, text, used) => (onChange({ ...typed, [key]: text }), onTaken(used)),
+  )
   const box = (key: string, label: string, name: string) => (
     <TextField
       key={key}
@@ -92,9 +106,10 @@ export function FigureRows({
       aria-label={name}
       value={typed[key] ?? ''}
       onChange={(e) => onChange({ ...typed, [key]: e.target.value })}
+      onFocus={() => live.entered(key)}
       inputMode="decimal"
       autoComplete="off"
-      maxLength={6}
+      maxLength={10}
     />
   )
   const read = readFigures(fields, typed)
@@ -102,6 +117,7 @@ export function FigureRows({
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2 text-[15px] font-semibold">{say.howMuchIsLeft}</summary>
+      <div className="mb-2">{live.row}</div>
       {places.map((place) => (
         <fieldset key={place} className="mb-2 flex flex-wrap items-end gap-2">
           <legend className="mb-1 text-[15px]">{place}</legend>

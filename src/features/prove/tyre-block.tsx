@@ -86,7 +86,7 @@ function Pressure({ name, onRead }: { readonly name: string; readonly onRead: (b
   const [text, setText] = useState('')
   const [fault, setFault] = useState(false)
   const done = (): void => {
-    const bar = readNumber(text)
+    const bar = readNumber(text, 'bar')
     if (bar === null || bar < 0 || bar > 12) return setFault(true)
     onRead(bar)
     setText('')

@@ -32,7 +32,7 @@ export function BreakawaySheet({ step, onClose }: { readonly step: PlannedStep; 
   const torque = back?.torque?.value
   const expected = torque !== undefined && length !== null && length > 0 && length <= 2000 ? breakaway(torque, condition, length) : null
   const done = (): void => {
-    const felt = readNumber(value)
+    const felt = readNumber(value, 'Nm')
     if (felt === null || felt <= 0 || felt > 1000) return setFault(value.trim() ? say.isNotATorque(value) : say.keyInWhat)
     log('step-done', { ...expectedDone(state, step), breakaway: felt })
     onClose()

@@ -111,8 +111,8 @@ function useHow(step: PlannedStep, touched: () => void) {
   const listed = job.instruments.find((i) => i.id === wrench.pick)
   const length = readNumber(lever)
   const felt = length !== null && length > 0 && length <= 2000 ? byFeel(Number(force), length) : null
-  const torque = readNumber(value)
-  const mm = reach.trim() === '' ? undefined : readNumber(reach)
+  const torque = readNumber(value, 'Nm')
+  const mm = reach.trim() === '' ? undefined : readNumber(reach, 'mm')
   const adapter: Adapter | undefined =
     mm !== undefined && mm !== null && mm > 0 && mm <= 2000 ? { reach: mm, angle: Number(angle) } : undefined
   const clicked = (): Read<{ readonly how: Tightened }> => {
@@ -232,7 +232,7 @@ function useLocker(step: PlannedStep, touched: () => void) {
   if (!step.lock) return { fields: null, read: (): Read<{ readonly lock?: Lock }> => ({}) }
   const { product, handlingMinutes, cureHours } = step.lock
   const read = (reason: string): Read<{ readonly lock?: Lock }> => {
-    const temperature = warmth.trim() === '' ? undefined : readNumber(warmth)
+    const temperature = warmth.trim() === '' ? undefined : readNumber(warmth, 'degC')
     if (temperature === null || (temperature !== undefined && (temperature < -20 || temperature > 60)))
       return { fault: say.isNotTheBenchs(warmth) }
     if (locker === 'none') return reason.trim() ? {} : { fault: say.theFileWantsHere(product) }

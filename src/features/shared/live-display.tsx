@@ -27,16 +27,17 @@ const measures = (kind: InstrumentKind | undefined, asked: Asked): boolean =>
   kind === undefined || (kindFacts(kind).measures as readonly string[]).includes(asked.quantity)
 
 /** What is connected to this tablet and measures what is asked, live, and the button that takes it. Nothing where nothing is connected. */
-export function LiveDisplay({ asked, about, hold, onTake }: LiveRowProps) {
+export function LiveDisplay({ asked, about, into, hold, onTake }: LiveRowProps) {
   const { at, now } = useBench()
   const fit = at.filter((a) => measures(a.live.seen(0).facts.kind, asked))
-  return fit.length === 0 ? null : <Row key={about} now={now} fit={fit} asked={asked} hold={hold} onTake={onTake} />
+  return fit.length === 0 ? null : <Row key={about} now={now} fit={fit} asked={asked} into={into} hold={hold} onTake={onTake} />
 }
 
 function Row({
   now: at,
   fit,
   asked,
+  into,
   hold,
   onTake,
 }: {
@@ -44,6 +45,7 @@ function Row({
   readonly now: number
   readonly fit: readonly AtBench[]
   readonly asked: Asked
+  readonly into: string | undefined
   readonly hold: Hold | undefined
   readonly onTake: (taken: Taken, used: InstrumentUsed) => void
 }) {
@@ -84,6 +86,7 @@ function Row({
       ) : (
         <p className="text-[15px] font-semibold">{facts.name}</p>
       )}
+      {into ? <p className="text-[15px]">{say.goesInto(into)}</p> : null}
       {standIn ? <p className="text-[14.5px] font-semibold text-look">◆ {say.standIn}</p> : null}
       {gone ? (
         <p role="status" className="py-1 text-[16px]">

@@ -14,6 +14,8 @@ export interface LiveRowProps {
   readonly asked: Asked
   /** What the field is about: another begins lowest and highest anew. */
   readonly about: string
+  /** Its name, where there are others beside it that a reading could go into. */
+  readonly into?: string
   /** Where a simulated instrument is held for it. */
   readonly hold?: Hold
   readonly onTake: (taken: Taken, used: InstrumentUsed) => void

@@ -12,7 +12,8 @@ export function testWords(test: string, written?: string): string {
 
 /** A test and what it showed: `Read the error code: no code`. */
 export function observedWords(o: Pick<One<'observations'>, 'test' | 'outcome' | 'text'>): string {
-  if (o.text !== undefined) return o.text
+  // Older forms have its ids where words stood.
+  if (o.text !== undefined && o.text !== `${o.test}: ${o.outcome}`) return o.text
   const test = testNamed(o.test)
   const name = test?.answer.kind === 'words' ? test.answer.outcomes.find((x) => x.id === o.outcome)?.name : undefined
   const shown = name ?? o.outcome
@@ -24,9 +25,10 @@ export function bothNamed(names: readonly string[]): string {
   return names.map((name, i) => (i === 0 ? name : inside(name))).join(' and ')
 }
 
-/** What is wrong: in somebody's words, else by its name in the catalogue. */
+/** What is wrong: in somebody's words, else by its name in the catalogue; an id in their place, as older forms have it, is no word. */
 export function faultWords(f: { readonly text?: string; readonly id?: string }): string {
-  return f.text ?? (f.id === undefined ? '' : bothNamed(faultsOf(f.id).map((one) => faultNamed(one)?.name ?? one)))
+  if (f.text !== undefined && f.text !== f.id) return f.text
+  return f.id === undefined ? '' : bothNamed(faultsOf(f.id).map((one) => faultNamed(one)?.name ?? one))
 }
 
 /** What is done about it; empty where that is not said. */

@@ -38,6 +38,8 @@ export function misfitWords(called: string, misfit: Misfit): string {
       return 'The machine is live. Ohms are measured on a dead one.'
     case 'no figure':
       return `${name} shows no figure, and the end of its range is not on the shop’s list.`
+    case 'beyond':
+      return `It is more than ${name} can show. This wants a figure.`
     case 'out of range':
       return `${figure(misfit.value, misfit.unit)} is outside ${formatNumber(misfit.from, 2)} to ${figure(misfit.to, misfit.unit)}. Look at the range and the leads.`
     case 'too coarse':
@@ -81,6 +83,8 @@ export function takeWords(take: Take, text: string): string {
   return { now: `Take ${text}`, low: `Lowest ${text}`, high: `Highest ${text}`, 'at 60 s': `At 60 s: ${text}` }[take]
 }
 
+/** Into which of several fields a reading goes. */
+export const goesInto = (field: string): string => `Goes into: ${field}`
 export const fromTheInstrument = 'From the instrument'
 export const itStands = '● It stands still'
 export const itMoves = (low: string, high: string): string => `◌ Moving: ${low} to ${high}`

@@ -43,7 +43,10 @@ const PAIRS: readonly Pair[] = [
   { faults: ['tyres-low', 'pins-dry'], usual: 0.6 },
 ]
 
-/** How often a steering assist with each fault shows each symptom; estimated. */
+/**
+ * How often a steering assist with each fault shows each symptom; estimated. Pulling, play and knocks come more often from axle, brakes and
+ * joints, which are no fault of the assist, than from anything in it.
+ */
 const told: Readonly<Record<SymptomOf<'steering assist'>, Told>> = {
   'heavy-steering': {
     otherwise: 0.04,
@@ -62,10 +65,10 @@ const told: Readonly<Record<SymptomOf<'steering assist'>, Told>> = {
       none: 0.2,
     },
   },
-  'pulls-to-a-side': { otherwise: 0.02, given: { 'centre-lost': 0.85, 'channel-drift': 0.4, 'tyres-low': 0.2, none: 0.08 } },
+  'pulls-to-a-side': { otherwise: 0.02, given: { 'centre-lost': 0.85, 'channel-drift': 0.4, 'tyres-low': 0.2, none: 0.25 } },
   'turns-itself': { otherwise: 0.005, given: { 'channels-swapped': 0.6, 'centre-lost': 0.35, 'channel-drift': 0.3, none: 0.02 } },
-  'steering-play': { otherwise: 0.01, given: { worm: 0.85, coupling: 0.7, 'joint-bolt': 0.9, none: 0.06 } },
-  knocks: { otherwise: 0.01, given: { coupling: 0.7, 'joint-bolt': 0.75, worm: 0.4, none: 0.08 } },
+  'steering-play': { otherwise: 0.01, given: { worm: 0.85, coupling: 0.7, 'joint-bolt': 0.9, none: 0.2 } },
+  knocks: { otherwise: 0.01, given: { coupling: 0.7, 'joint-bolt': 0.75, worm: 0.4, none: 0.2 } },
   grinds: { otherwise: 0.01, given: { bearing: 0.75, worm: 0.2, 'pins-dry': 0.3, none: 0.06 } },
   bumps: { otherwise: 0.02, given: { supply: 0.6, relay: 0.4, motor: 0.35, none: 0.1 } },
   'same-at-speed': { otherwise: 0.01, given: { 'speed-signal': 0.85, none: 0.03 } },

@@ -31,6 +31,7 @@ const KNOWN: Readonly<Record<number, string>> = {
   4: 'ea7c0c55784c509c',
   5: '483a7b5f1a07438e',
   6: '89945e896935d954',
+  7: 'a7f7c5ec12dd5a47',
 }
 
 describe('the vocabulary of entries', () => {
