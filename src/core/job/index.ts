@@ -44,7 +44,6 @@ export { looseCount, looseFixings, offParts, tally, trayMissing, waitingFixings,
 export { expectedDone, oneByOne, rideEntries, tightEntry } from './write'
 export type { TightEntry } from './write'
 export { BATCH_BYTES, BATCH_ENTRIES, PLAN_BYTES, SENT_BYTES } from './batch'
-export { readQuickLine } from './quick-line'
 export { miscount, wantedFor } from './delivery'
 export type { Delivered, Wanted } from './delivery'
 export { openItems, standsOut } from './open-items'

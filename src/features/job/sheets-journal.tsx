@@ -1,9 +1,7 @@
 'use client'
-import { notUnderstood } from '../../words/en/entries'
 import * as say from '../../words/en/screens/job-sheets'
-import { limbOf } from '../../core/machine'
 import { useState } from 'react'
-import { type Entry, type JobState, readEntry, readQuickLine, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
+import { type Entry, type JobState, readEntry, stageIndex, strikeWantsLead, type UnknownEntry } from '../../core/job'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
@@ -11,54 +9,6 @@ import { clockText } from '../../ui/time'
 import { STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
 import { useJob } from '../shared/context'
 import { describeEntry } from '../../words/en/journal-line'
-import { lineEntries } from '../shared/line-entries'
-
-/** A typed line: something that came off beyond the plan, or a note. */
-export function LineSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
-  const job = useJob()
-  const [text, setText] = useState('')
-  const [fault, setFault] = useState(false)
-  const write = (as: 'off' | 'note'): void => {
-    if (!text.trim()) return setFault(true)
-    if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
-    else job.logAll(lineEntries(job, text, step !== undefined && limbOf(step) === 'up' ? undefined : step))
-    onClose()
-  }
-  const read = readQuickLine(text)
-  return (
-    <Sheet open onClose={onClose} title={say.aLogLine} note={say.exampleLine}>
-      <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(read && read.count > 0 ? 'off' : 'note'))}>
-        <TextField
-          label={say.line}
-          value={text}
-          onChange={(e) => (setFault(false), setText(e.target.value))}
-          maxLength={1000}
-          autoFocus
-          autoComplete="off"
-        />
-        {fault ? (
-          <p role="alert" className="text-[16px] font-semibold text-stop">
-            {say.theLineIsEmpty}
-          </p>
-        ) : null}
-        {read && read.unread.length > 0 ? (
-          <p role="status" className="text-[16px]">
-            <span className="font-bold text-look">◆ </span>
-            {notUnderstood(read.unread)}
-          </p>
-        ) : null}
-        {job.mayWork ? (
-          <Button weight={read && read.count > 0 ? 'primary' : 'plain'} onClick={() => write('off')}>
-            {read && read.count > 0 ? say.off(read.title) : say.cameOffAs}
-          </Button>
-        ) : null}
-        <Button weight={read && read.count > 0 ? 'plain' : 'primary'} onClick={() => write('note')}>
-          {say.aNote}
-        </Button>
-      </form>
-    </Sheet>
-  )
-}
 
 /** A line of the journal in words; one that cannot be put into words says so, and the others stand. */
 function lineOf(entry: Entry | UnknownEntry, state: JobState): string {

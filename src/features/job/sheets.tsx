@@ -7,7 +7,8 @@ import { Intake } from '../intake'
 import { Prove } from '../prove'
 import { Run } from '../run'
 import { Safe } from '../safe'
-import { CrossOutSheet, JournalSheet, KeysSheet, LineSheet, ShelfSheet, StagesSheet } from './sheets-journal'
+import { CrossOutSheet, JournalSheet, KeysSheet, ShelfSheet, StagesSheet } from './sheets-journal'
+import { LineSheet } from './line-sheet'
 import { HandOverSheet, ParkSheet } from './leave-sheets'
 
 /** The one sheet that is open over a job. */

@@ -10,7 +10,7 @@ import { ITEMS } from '../../words/en/checks'
 import { LOOK_NAMES } from '../../words/en/looks'
 import { titleOf } from '../../words/en/titles'
 import { useJob } from '../shared/context'
-import { lineEntries } from '../shared/line-entries'
+import { useLine } from '../shared/use-line'
 
 type Answers = Readonly<Partial<Record<CheckItem, 'right' | 'wrong'>>>
 
@@ -25,6 +25,7 @@ export function LookedSheet({ of, step, onClose }: { readonly of: LookOf; readon
   const others = people.filter((p) => p.id !== first && (p.role === 'lead' || p.role === 'mechanic'))
   const [answers, setAnswers] = useState<Answers>({})
   const [text, setText] = useState('')
+  const typed = useLine(text)
   const [who, setWho] = useState('')
   const [passphrase, setPassphrase] = useState('')
   const [fault, setFault] = useState<string>()
@@ -35,8 +36,9 @@ export function LookedSheet({ of, step, onClose }: { readonly of: LookOf; readon
   const done = async (): Promise<void> => {
     const unsaid = items.find((i) => answers[i] === undefined)
     if (unsaid) return setFault(say.notAnswered(ITEMS[unsaid]))
-    if (wrong.length > 0 && !text.trim()) return setFault(say.whatAndWhere)
-    const found = of === 'last look' && wrong.length > 0 ? lineEntries(job, text.trim(), undefined)[0] : undefined
+    const read = typed?.read
+    if (wrong.length > 0 && !read) return setFault(say.whatAndWhere)
+    const found = of === 'last look' && wrong.length > 0 && typed && read ? typed.entries(job, read, undefined)[0] : undefined
     const body = {
       of,
       ...(step === undefined ? {} : { step }),

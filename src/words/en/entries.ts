@@ -103,8 +103,6 @@ export function noteWords(n: Pick<One<'notes'>, 'text' | 'tried' | 'moved' | 'we
 }
 
 /** What of a typed line looks like a size or a count and is none that can be taken. */
-export const notUnderstood = (pieces: readonly string[]): string =>
-  `${pieces.map((p) => `“${p}”`).join(' and ')}: no size or count that is certain. Say it again, or log the line as it stands; nothing is counted then.`
 
 const PHOTO_WORDS: Readonly<Record<PhotoShows, string>> = { delivery: 'What came for the job, laid out' }
 

@@ -1,0 +1,3 @@
+export { readLine } from './read'
+export { lineTitle, whatText, writeLine } from './write'
+export type { Line } from './line'

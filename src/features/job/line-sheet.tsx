@@ -1,0 +1,52 @@
+'use client'
+import * as say from '../../words/en/screens/job-sheets'
+import { useState } from 'react'
+import { limbOf } from '../../core/machine'
+import { Button } from '../../ui/button'
+import { TextField } from '../../ui/field'
+import { Sheet } from '../../ui/sheet'
+import { useJob } from '../shared/context'
+import { useLine } from '../shared/use-line'
+
+/** A typed line: something that came off beyond the plan, or a note. */
+export function LineSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
+  const job = useJob()
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState(false)
+  const typed = useLine(text)
+  const read = typed?.read
+  const write = (as: 'off' | 'note'): void => {
+    if (!text.trim() || (as === 'off' && !read)) return setFault(true)
+    if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
+    else if (typed && read) job.logAll(typed.entries(job, read, step !== undefined && limbOf(step) === 'up' ? undefined : step))
+    onClose()
+  }
+  return (
+    <Sheet open onClose={onClose} title={say.aLogLine} note={say.exampleLine}>
+      <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(read && read.count > 0 ? 'off' : 'note'))}>
+        <TextField
+          label={say.line}
+          value={text}
+          onChange={(e) => (setFault(false), setText(e.target.value))}
+          maxLength={1000}
+          autoFocus
+          autoComplete="off"
+        />
+        {fault ? (
+          <p role="alert" className="text-[16px] font-semibold text-stop">
+            {say.theLineIsEmpty}
+          </p>
+        ) : null}
+        {typed?.told}
+        {job.mayWork ? (
+          <Button weight={read && read.count > 0 ? 'primary' : 'plain'} onClick={() => write('off')}>
+            {read && read.count > 0 ? say.off(typed.title) : say.cameOffAs}
+          </Button>
+        ) : null}
+        <Button weight={read && read.count > 0 ? 'plain' : 'primary'} onClick={() => write('note')}>
+          {say.aNote}
+        </Button>
+      </form>
+    </Sheet>
+  )
+}

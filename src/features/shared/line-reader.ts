@@ -1,0 +1,2 @@
+export { lineTitle, readLine } from '../../core/line'
+export { freeCellOf, lineEntries } from './line-entries'

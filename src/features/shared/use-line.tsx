@@ -1,0 +1,52 @@
+'use client'
+import { type ReactNode, useEffect, useMemo, useState } from 'react'
+import type { Line } from '../../core/line'
+import type * as LineReader from './line-reader'
+import * as say from '../../words/en/screens/line'
+import { useJob } from './context'
+
+type Reader = typeof LineReader
+
+let loaded: Reader | null = null
+/** What reads typed lines comes once, for all that take one. */
+const load = async (): Promise<Reader> => (loaded ??= await import('./line-reader'))
+
+interface Typed {
+  /** Undefined while what reads it is on the way; null where nothing is typed. */
+  readonly read: Line | null | undefined
+  readonly title: string
+  /** What it is taken for, before it is logged: the same words as in the journal; or what was not understood of it. */
+  readonly told: ReactNode
+  readonly entries: Reader['lineEntries']
+}
+
+/** A line as it is typed. */
+export function useLine(text: string): Typed | null {
+  const { state } = useJob()
+  const [reader, setReader] = useState(loaded)
+  useEffect(() => {
+    let here = true
+    void load().then((r) => here && setReader(r))
+    return () => void (here = false)
+  }, [])
+  const read = useMemo(() => reader?.readLine(text), [reader, text])
+  if (!reader) return null
+  const title = read ? reader.lineTitle(read) : ''
+  return {
+    read,
+    title,
+    told: read ? (
+      <p role="status" className="text-[16px]">
+        {read.unread.length > 0 ? (
+          <>
+            <span className="font-bold text-look">◆ </span>
+            {say.notUnderstood(read.unread)}
+          </>
+        ) : (
+          say.takenAs(title, read.count, read.cell ?? reader.freeCellOf(state))
+        )}
+      </p>
+    ) : null,
+    entries: reader.lineEntries,
+  }
+}
