@@ -55,6 +55,13 @@ const UNIFIED: Readonly<Record<string, readonly number[]>> = {
   '3/4': [10, 16],
 }
 
+/** Coarse pitch by diameter, mm. */
+export const COARSE_PITCH: Readonly<Record<string, number>> = Object.fromEntries(Object.entries(PITCHES).map(([d, [first]]) => [d, first!]))
+/** Major diameters of unified sizes, inches: 0.060 and 0.013 more for every number (ASME B1.1). */
+export const UNIFIED_INCHES: Readonly<Record<string, number>> = Object.fromEntries(
+  Object.keys(UNIFIED).map((size) => [size, size.startsWith('#') ? 0.06 + 0.013 * Number(size.slice(1)) : readInches(size)!]),
+)
+
 /** Tapping screws, mm (ISO 1478), and wood screws, mm. */
 const TAPPING: readonly number[] = [1.5, 1.9, 2.2, 2.6, 2.9, 3.3, 3.5, 3.9, 4.2, 4.8, 5.5, 6.3, 8, 9.5]
 const WOOD: readonly number[] = [2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8]
