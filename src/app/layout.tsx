@@ -2,8 +2,7 @@ import type { Metadata, Viewport } from 'next'
 import localFont from 'next/font/local'
 import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
-// The bar is on every page: named here, its script is packed once for all of them instead of once a page.
-import '@/features/shell/header'
+import { UnderTheBar } from '@/features/shell/header'
 import './globals.css'
 
 const archivo = localFont({
@@ -32,7 +31,9 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const light = (await cookies()).get('nailsmith-light')?.value === 'night' ? 'night' : 'day'
   return (
     <html lang="en" data-light={light} className={`${archivo.variable} ${atkinson.variable}`} suppressHydrationWarning>
-      <body>{children}</body>
+      <body>
+        <UnderTheBar>{children}</UnderTheBar>
+      </body>
     </html>
   )
 }

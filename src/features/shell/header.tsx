@@ -4,7 +4,7 @@ import * as say from '../../words/en/screens/shell'
 import clsx from 'clsx'
 import { Moon, Sun } from 'lucide-react'
 import Link from 'next/link'
-import { useState, useTransition } from 'react'
+import { type ReactNode, useState, useTransition } from 'react'
 import { forgetPages } from '../../client/offline'
 import { Mark } from '../../ui/dip'
 import { useNow } from '../../ui/time'
@@ -17,6 +17,11 @@ const LINKS = [
   { id: 'instruments', href: '/instruments', name: say.instruments, wide: true, for: 'all' },
   { id: 'people', href: '/people', name: say.people, wide: true, for: 'lead' },
 ] as const
+
+/** What stands below the bar. Rendered by the root, so that the bar’s script is packed once for all pages instead of once a page. */
+export function UnderTheBar({ children }: { readonly children: ReactNode }) {
+  return children
+}
 
 export interface HeaderProps {
   readonly shop: string
