@@ -1,3 +1,7 @@
 export { readLine } from './read'
 export { lineTitle, whatText, writeLine } from './write'
 export type { Line } from './line'
+export { crests, kindsIn, whichOf } from './which'
+export type { JobKind, Kind, Measure, MeasuredFew } from './which'
+export { HEADS, RECESSES } from './words'
+export type { HeadForm, Recess } from './words'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readLine } from './read'
-import { crests, type Kind, MEASURES, whichOf } from './which'
+import { crests, type Kind, kindsIn, MEASURES, whichOf } from './which'
 
 const kind = (text: string): Kind => ({ id: text, what: readLine(text)! })
 const JOB = [
@@ -13,6 +13,32 @@ const JOB = [
 ].map(kind)
 const fits = (measured: Parameters<typeof whichOf>[0], kinds: readonly Kind[] = JOB): string[] =>
   whichOf(measured, kinds).fits.map((f) => f.id)
+
+describe('the kinds of a job', () => {
+  const fixing = (joint: string, label: string, where?: string) => ({ joint, label, ...(where ? { where } : {}) })
+  const kinds = kindsIn(
+    [
+      fixing('lid', 'M4×10', 'A1'),
+      fixing('lid', 'M4×10', 'A1'),
+      fixing('lid', 'M4×12', 'A2'),
+      fixing('tie', 'tie'),
+      fixing('axle', 'nut M12×1.25'),
+      fixing('odd', 'M4×10'),
+    ],
+    (joint) => ({ lid: 'countersunk, hexagon socket 2.5', axle: '18 mm hexagon' })[joint] ?? '',
+  )
+  it('are alike by label and head; what has no thread is none', () => {
+    expect(kinds.map((k) => [k.label, k.members, k.where, k.thread])).toEqual([
+      ['M4×10, countersunk, hexagon socket 2.5', 2, ['A1'], 'M4'],
+      ['M4×12, countersunk, hexagon socket 2.5', 1, ['A2'], 'M4'],
+      ['nut M12×1.25, 18 mm hexagon', 1, [], 'M12×1.25'],
+      ['M4×10', 1, [], 'M4'],
+    ])
+    expect(kinds[0]!.what).toMatchObject({ length: { value: 10 }, head: 'countersunk', recess: { form: 'hex', size: 2.5 } })
+    expect(fits({ length: 10 }, kinds)).toEqual([kinds[0]!.id, 'M4×10'])
+    expect(fits({ flats: 18 }, kinds)).toEqual([kinds[2]!.id, 'M4×10'])
+  })
+})
 
 describe('which of these is it', () => {
   it('knows nothing, and says what to look at first', () => {

@@ -1,5 +1,6 @@
 import type { Line } from './line'
-import { COARSE_PITCH, type LineThread, UNIFIED_INCHES } from './threads'
+import { readLine } from './read'
+import { COARSE_PITCH, type LineThread, sizeText, UNIFIED_INCHES } from './threads'
 import type { HeadForm, Recess } from './words'
 
 /** What was measured of one that lies there; all of it may be missing. Lengths in mm. */
@@ -19,7 +20,7 @@ export interface MeasuredFew {
 /** One kind that it may be, of this job. */
 export interface Kind {
   readonly id: string
-  readonly what: Pick<Line, 'thread' | 'length' | 'head' | 'recess'>
+  readonly what: Pick<Line, 'sort' | 'thread' | 'length' | 'head' | 'recess'>
 }
 
 /** What can be measured, in the order in which it is quickest. */
@@ -96,6 +97,8 @@ function agrees({ what }: Kind, m: MeasuredFew, by: Measure): boolean | null {
     case 'recess':
       return what.recess === undefined || m.recess === undefined ? null : what.recess.form === m.recess
     case 'length': {
+      // A nut has none.
+      if (what.sort !== undefined && m.length !== undefined) return false
       if (what.length === undefined || m.length === undefined) return null
       const mm = what.length.unit === 'mm' ? what.length.value : what.length.value * 25.4
       return Math.abs(mm - m.length) <= lengthOff(mm)
@@ -177,4 +180,40 @@ function nextMeasure(left: readonly Kind[], asked: readonly Measure[]): Measure 
     if (groups.size > 1 && (best === null || together < best.together)) best = { by, together }
   }
   return best?.by ?? null
+}
+
+/** A fixing of a job, by what is on its bag, and where it lies while it is off. */
+interface Fixing {
+  readonly joint: string
+  readonly label: string
+  readonly where?: string
+}
+
+/** One kind of a job’s fixings: how many there are, and where those lie that are off. */
+export interface JobKind extends Kind {
+  readonly label: string
+  /** Of its thread alone, as a nut is called by. */
+  readonly thread: string
+  readonly members: number
+  readonly where: readonly string[]
+}
+
+/**
+ * The kinds among a job’s fixings that have a thread: alike by label and head. Ties, clips and rings are not told by a caliper.
+ * @param headOf what the machine’s file says of a fixing’s head, by its joint
+ */
+export function kindsIn(fixings: readonly Fixing[], headOf: (joint: string) => string): readonly JobKind[] {
+  const by = new Map<string, { readonly label: string; members: number; readonly where: Set<string> }>()
+  for (const { joint, label, where } of fixings) {
+    const text = [label, headOf(joint)].filter(Boolean).join(', ')
+    const known = by.get(text) ?? { label: text, members: 0, where: new Set() }
+    known.members++
+    if (where) known.where.add(where)
+    by.set(text, known)
+  }
+  return [...by].flatMap(([id, { label, members, where }]) => {
+    const read = readLine(label)
+    const what: Kind['what'] = read && read.unread.length === 0 ? read : (readLine(label.split(', ')[0]!) ?? {})
+    return what.thread ? [{ id, label, members, where: [...where].sort(), what, thread: sizeText(what.thread) }] : []
+  })
 }

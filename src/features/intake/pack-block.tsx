@@ -9,7 +9,7 @@ import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/number'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
-import { SheetCautions } from '../shared/sheet-cautions'
+import { SheetCautions } from '../shared/later'
 import { useInstrument } from '../shared/use-instrument'
 import { Block } from '../shared/panel'
 

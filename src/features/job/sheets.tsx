@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import type { ReactElement } from 'react'
 import type { SheetState } from '../shared/context'
 import { Fault } from '../fault'
@@ -10,6 +11,8 @@ import { Safe } from '../safe'
 import { CrossOutSheet, JournalSheet, KeysSheet, ShelfSheet, StagesSheet } from './sheets-journal'
 import { LineSheet } from './line-sheet'
 import { HandOverSheet, ParkSheet } from './leave-sheets'
+
+const WhichSheet = dynamic(() => import('../shared/which-sheet').then((m) => m.WhichSheet))
 
 /** The one sheet that is open over a job. */
 export function Sheets({
@@ -92,6 +95,8 @@ export function Sheets({
       return <CrossOutSheet entry={sheet.entry} onClose={onClose} />
     case 'journal':
       return <JournalSheet onClose={onClose} />
+    case 'which':
+      return <WhichSheet onClose={onClose} />
     case 'shelf':
       return <ShelfSheet onClose={onClose} />
     case 'stages':

@@ -6,6 +6,7 @@ import type { Entry, Kind, Stage, UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import { useNow } from '../../ui/time'
 import type { JobContext, ScreenSettings } from '../shared/context'
+import { loadLines } from '../shared/later'
 import type { Over } from './use-waits'
 
 /** What the server gives a job’s screen. */
@@ -84,6 +85,7 @@ export function useJobContext(
     pages,
     earlier,
     past,
+    lines: loadLines,
     mayWork,
     mayNote: mayWork || (own && person.role === 'front desk'),
     nameOf: (id) => names.get(id) ?? 'somebody',

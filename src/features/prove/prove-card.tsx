@@ -7,7 +7,7 @@ import { clockText } from '../../ui/time'
 import { checkWords } from '../../words/en/checks'
 import { useJob } from '../shared/context'
 import { OPENED_WORDS, RIDE_HOW, STOP_WORDS } from '../../words/en/rides'
-import { SheetCautions } from '../shared/sheet-cautions'
+import { SheetCautions } from '../shared/later'
 import { OpenedBlock } from './opened-block'
 
 /** What still has to be proved, by what was opened; what holds it; and what ends it at once. */

@@ -11,7 +11,8 @@ import { Keypad } from '../../ui/keypad'
 import { readNumber } from '../../ui/number'
 import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
-import { figureTaken, LiveRow } from '../shared/live-row'
+import { LiveRow } from '../shared/later'
+import { figureTaken } from '../shared/live-row'
 import { StuckLadder } from './stuck-ladder'
 
 /** Pull in N above which a longer lever, heat or a held counterpart is wanted rather than more force. */

@@ -13,10 +13,11 @@ import { readNumber } from '../../ui/number'
 import { Sheet } from '../../ui/sheet'
 import { lastFigures, relationWords, verdictWords, wantWords } from '../../words/en/measuring'
 import { useJob } from '../shared/context'
-import { SheetCautions } from '../shared/sheet-cautions'
+import { SheetCautions } from '../shared/later'
 import { logTight } from '../shared/do-step'
 import { InstrumentField } from '../shared/instrument-field'
-import { figureTaken, LiveRow } from '../shared/live-row'
+import { LiveRow } from '../shared/later'
+import { figureTaken } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
 
 /** Units that a figure may be keyed in, the want's own first: those that a bench's instruments show. */

@@ -9,7 +9,7 @@ import { clockText } from '../../ui/time'
 import { triedWords } from '../../words/en/entries'
 import { rungWords, STUCK_NAMES } from '../../words/en/stuck'
 import { useJob } from '../shared/context'
-import { SheetCautions } from '../shared/sheet-cautions'
+import { SheetCautions } from '../shared/later'
 
 /** What else it may come to, once something that is turned was tried. */
 const WORSE = ['broken', 'torn thread'] as const satisfies readonly Stuck[]

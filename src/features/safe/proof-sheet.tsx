@@ -23,9 +23,10 @@ import { clockText } from '../../ui/time'
 import { proofPlace } from '../../words/en/readings'
 import { type JobContext, useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
-import { figureTaken, LiveRow } from '../shared/live-row'
+import { LiveRow } from '../shared/later'
+import { figureTaken } from '../shared/live-row'
 import { useInstrument } from '../shared/use-instrument'
-import { SheetCautions } from '../shared/sheet-cautions'
+import { SheetCautions } from '../shared/later'
 import { OneHand } from './one-hand'
 
 /** Where a proof is measured: at every controller of the file, else where the mechanic says. */

@@ -7,6 +7,7 @@ import type { Instrument } from '../../core/instruments'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
 import type { Finding, RideStage } from '../../core/ride'
+import type * as LineReader from './line-reader'
 
 /** A sheet that is open over the job, and what it is about. */
 export type SheetState =
@@ -39,6 +40,7 @@ export type SheetState =
   | { readonly kind: 'hand over' }
   | { readonly kind: 'cross out'; readonly entry: string }
   | { readonly kind: 'journal' }
+  | { readonly kind: 'which' }
   | { readonly kind: 'shelf' }
   | { readonly kind: 'stages' }
   | { readonly kind: 'keys' }
@@ -90,6 +92,8 @@ export interface JobContext {
     readonly jobs: number
     readonly leftAt: number | null
   }
+  /** What reads typed lines, when one is wanted. */
+  readonly lines: () => Promise<typeof LineReader>
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly nameOf: (personId: string) => string
   /** Who signs in on this tablet for one entry: their id, or why not. */

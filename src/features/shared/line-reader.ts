@@ -1,2 +1,3 @@
-export { lineTitle, readLine } from '../../core/line'
+// All that reads lines comes as one: the reader is large, and is packed once.
+export { crests, HEADS, kindsIn, lineTitle, readLine, RECESSES, whichOf } from '../../core/line'
 export { freeCellOf, lineEntries } from './line-entries'

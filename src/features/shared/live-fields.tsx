@@ -2,7 +2,8 @@
 import { useState, type ReactNode } from 'react'
 import type { InstrumentUsed } from '../../core/units'
 import type { Asked } from '../../instruments/fits'
-import { figureTaken, LiveRow } from './live-row'
+import { LiveRow } from './later'
+import { figureTaken } from './live-row'
 
 /** A field among several that what is connected may fill. */
 export interface LiveField {

@@ -1,5 +1,4 @@
 'use client'
-import dynamic from 'next/dynamic'
 import type { InstrumentUsed } from '../../core/units'
 import type { Asked, Taken } from '../../instruments/fits'
 
@@ -20,9 +19,6 @@ export interface LiveRowProps {
   readonly hold?: Hold
   readonly onTake: (taken: Taken, used: InstrumentUsed) => void
 }
-
-/** What is connected to this tablet and measures what is asked, live, and the button that takes it. Loaded once for all sheets. */
-export const LiveRow = dynamic<LiveRowProps>(() => import('./live-display').then((m) => m.LiveDisplay))
 
 /** The figure of what was taken as the field keeps it. */
 export function figureTaken({ result }: Taken): { readonly text: string; readonly over: boolean } {

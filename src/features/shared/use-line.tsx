@@ -9,7 +9,7 @@ type Reader = typeof LineReader
 
 let loaded: Reader | null = null
 /** What reads typed lines comes once, for all that take one. */
-const load = async (): Promise<Reader> => (loaded ??= await import('./line-reader'))
+const load = async (lines: () => Promise<Reader>): Promise<Reader> => (loaded ??= await lines())
 
 interface Typed {
   /** Undefined while what reads it is on the way; null where nothing is typed. */
@@ -20,15 +20,22 @@ interface Typed {
   readonly entries: Reader['lineEntries']
 }
 
-/** A line as it is typed. */
-export function useLine(text: string): Typed | null {
-  const { state } = useJob()
+/** What reads lines; null while it is on the way. */
+export function useReader(): Reader | null {
+  const { lines } = useJob()
   const [reader, setReader] = useState(loaded)
   useEffect(() => {
     let here = true
-    void load().then((r) => here && setReader(r))
+    void load(lines).then((r) => here && setReader(r))
     return () => void (here = false)
-  }, [])
+  }, [lines])
+  return reader
+}
+
+/** A line as it is typed. */
+export function useLine(text: string): Typed | null {
+  const { state } = useJob()
+  const reader = useReader()
   const read = useMemo(() => reader?.readLine(text), [reader, text])
   if (!reader) return null
   const title = read ? reader.lineTitle(read) : ''

@@ -68,3 +68,5 @@ export const thePhotoCouldNot = 'The photo could not be kept. Try once more.'
 export const notRepaired = 'Back, not repaired'
 export const noSuchStage = (asked: string, stages: string): string => `The address names no stage: “${asked}”. There are: ${stages}.`
 export const changeIt = 'power and proof'
+
+export const whichIsIt = 'Which is it?'
