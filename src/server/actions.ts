@@ -8,7 +8,7 @@ import { keepInstrument, strikeInstrument } from './instruments'
 import { originFault } from './origin'
 import { may } from './permissions'
 import { currentSession, type Session } from './session'
-import { checkSignIn, closeSession, makeFirstLead, openSession, originOf, signForOne } from './sign-in'
+import { checkSignIn, closeSession, demoSignIn, makeFirstLead, openSession, originOf, signForOne } from './sign-in'
 
 export interface FormState {
   readonly message?: string
@@ -40,9 +40,11 @@ function ownPath(path: string): string {
 export async function signInAction(_: FormState, form: FormData): Promise<FormState> {
   const fault = await foreign()
   if (fault) return fault
-  const name = text(form, 'name', 80)
+  const as = text(form, 'as', 80)
+  const demo = as ? await demoSignIn(as) : null
+  const name = demo?.name ?? text(form, 'name', 80)
   if (!name) return { message: 'Who’s signing in? Give your name.' }
-  const result = await checkSignIn(name, String(form.get('passphrase') ?? '').slice(0, 400), await originOf())
+  const result = await checkSignIn(name, demo?.passphrase ?? String(form.get('passphrase') ?? '').slice(0, 400), await originOf())
   if ('message' in result) return { message: result.message, values: { name } }
   await openSession(result.personId)
   redirect(ownPath(text(form, 'to', 200) || '/'))

@@ -175,10 +175,15 @@ export function demoMode(): boolean {
   return process.env['NAILSMITH_DEMO'] !== '0'
 }
 
-/** The demo world's people with their passphrases; empty outside demo mode. */
-export async function demoSignIns(): Promise<readonly { readonly name: string; readonly role: Role; readonly passphrase: string }[]> {
-  if (!demoMode()) return []
-  return (await demoNames(db())).map(({ name, role }) => ({ name, role, passphrase: demoPassphrase(name) }))
+/** The demo world's people; empty outside demo mode. */
+export async function demoSignIns(): Promise<readonly { readonly name: string; readonly role: Role }[]> {
+  return demoMode() ? (await demoNames(db())).map(({ name, role }) => ({ name, role })) : []
+}
+
+/** One of them with their passphrase, by a tap on the name; null for anybody else, and outside demo mode. */
+export async function demoSignIn(name: string): Promise<{ readonly name: string; readonly passphrase: string } | null> {
+  const one = (await demoSignIns()).find((p) => p.name === name)
+  return one ? { name: one.name, passphrase: demoPassphrase(one.name) } : null
 }
 
 export function demoPassphrase(name: string): string {

@@ -1,7 +1,7 @@
 'use client'
 import { roleName } from '../../words/en/names'
 import * as say from '../../words/en/screens/people'
-import { useActionState, useRef } from 'react'
+import { useActionState } from 'react'
 import { Button } from '../../ui/button'
 import { columnOf, Dip, Mark } from '../../ui/dip'
 import { TextField } from '../../ui/field'
@@ -11,7 +11,6 @@ import { STAGE_LABEL, STAGE_LIST } from '../../words/en/job-state'
 export interface DemoPerson {
   readonly name: string
   readonly role: string
-  readonly passphrase: string
 }
 
 /** Stages named under the dip of the sign-in page: as many as have room. */
@@ -61,17 +60,9 @@ function Fault({ message }: { readonly message: string | undefined }) {
 
 export function SignIn({ action, demo, to }: { readonly action: FormAction; readonly demo: readonly DemoPerson[]; readonly to: string }) {
   const [state, submit, busy] = useActionState(action, {})
-  const form = useRef<HTMLFormElement>(null)
-  const use = (person: DemoPerson): void => {
-    const f = form.current
-    if (!f) return
-    ;(f.elements.namedItem('name') as HTMLInputElement).value = person.name
-    ;(f.elements.namedItem('passphrase') as HTMLInputElement).value = person.passphrase
-    f.requestSubmit()
-  }
   return (
     <Frame lead={say.downToTheMotor}>
-      <form ref={form} action={submit} className="grid gap-4">
+      <form action={submit} className="grid gap-4">
         <h2 className="title text-[25px]">{say.whosSigningIn}</h2>
         <Fault message={state.message} />
         <input type="hidden" name="to" value={to} />
@@ -82,17 +73,19 @@ export function SignIn({ action, demo, to }: { readonly action: FormAction; read
         </Button>
       </form>
       {demo.length > 0 ? (
-        <div className="mt-6 border-t border-rule pt-4">
+        // A form, so that a tap before the page’s script is there signs in all the same.
+        <form action={submit} className="mt-6 border-t border-rule pt-4">
+          <input type="hidden" name="to" value={to} />
           <h2 className="text-[15px] font-semibold">{say.demoComeInAs}</h2>
           <div className="mt-2 grid grid-cols-2 gap-2">
             {demo.map((p) => (
-              <Button key={p.name} onClick={() => use(p)} disabled={busy}>
+              <Button key={p.name} type="submit" name="as" value={p.name} disabled={busy}>
                 {p.name}
                 <span className="font-sans text-[14px] font-normal text-steel"> {roleName(p.role)}</span>
               </Button>
             ))}
           </div>
-        </div>
+        </form>
       ) : null}
     </Frame>
   )

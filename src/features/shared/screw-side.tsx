@@ -66,7 +66,14 @@ export function ScrewSide({
           strokeWidth="0.25"
         />
       )}
-      <rect x={k + 0.5} y={y - d / 2} width={Math.max(0.5, body)} height={d} className="fill-[#d5d9dc] stroke-[#26313b]" strokeWidth="0.25" />
+      <rect
+        x={k + 0.5}
+        y={y - d / 2}
+        width={Math.max(0.5, body)}
+        height={d}
+        className="fill-[#d5d9dc] stroke-[#26313b]"
+        strokeWidth="0.25"
+      />
       {Array.from({ length: Math.min(60, Math.floor(body)) }, (_, i) => (
         <line key={i} x1={k + 1 + i} x2={k + 1.4 + i} y1={y - d / 2} y2={y + d / 2} className="stroke-[#26313b]" strokeWidth="0.12" />
       ))}
