@@ -582,6 +582,35 @@ describe('a backup put back', () => {
     const again = await open(elsewhere as never)
     await vi.waitFor(() => expect(again.snapshot().lost.length).toBeGreaterThan(0), { timeout: 5_000 })
   })
+  it('is none where a line was sent and answered while it asked', async () => {
+    const client = await open()
+    let answer = () => {}
+    const asked = new Promise<void>((resolve) => {
+      server.fetch.mockImplementationOnce(async () => {
+        const [lastSeq, chain] = [server.entries.length, server.chain(server.entries.length)]
+        resolve()
+        await new Promise<void>((go) => (answer = go))
+        return Response.json({ entries: [], lastSeq, chain, history: server.history, person: server.person, now: Date.now() })
+      })
+    })
+    const { tell } = await import('./channel')
+    tell({ type: 'opened' })
+    await asked
+    client.log('note-added', { text: 'meanwhile' })
+    await vi.waitFor(() => expect(client.snapshot().state.seq).toBe(1), { timeout: 5_000 })
+    const before = server.fetch.mock.calls.length
+    answer()
+    await new Promise((resolve) => setTimeout(resolve, 100))
+    expect(client.snapshot().lost).toEqual([])
+    // It is not even looked for: the whole journal is not asked for anew.
+    expect(
+      server.fetch.mock.calls
+        .slice(before)
+        .map(([url]) => String(url))
+        .filter((url) => url.endsWith('after=0')),
+    ).toEqual([])
+    expect(texts(server.entries)).toEqual(['meanwhile'])
+  })
   it('is left to the next page by one that was left while it asked', async () => {
     const client = await open()
     for (const t of ['mine 1', 'mine 2']) client.log('note-added', { text: t })

@@ -287,7 +287,9 @@ export class JournalClient {
         const { jobId } = this.options
         const past = this.checkPast ? await knownPast(jobId).catch(() => null) : null
         const seen = past && past.seq <= this.lastSeq() ? `&seen=${past.seq}&chain=${past.chain}` : ''
-        const response = await fetch(`/api/jobs/${jobId}/entries?after=${this.lastSeq()}${seen}`, {
+        // What is held when it is asked: a line that is sent meanwhile may be answered before this is.
+        const held = this.lastSeq()
+        const response = await fetch(`/api/jobs/${jobId}/entries?after=${held}${seen}`, {
           cache: 'no-store',
           headers: SAID,
           signal: AbortSignal.timeout(ANSWER_MS),
@@ -320,7 +322,7 @@ export class JournalClient {
           this.outdated = true
           this.redraw()
         }
-        if (lastSeq < this.lastSeq()) return void this.otherPast()
+        if (lastSeq < held) return void this.otherPast()
         if (entries.length > 0) {
           // Where the storage fails the page goes on all the same.
           await holdEntries(entries).catch(() => undefined)

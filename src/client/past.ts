@@ -44,10 +44,11 @@ function agreement(
  * @returns the server's journal; null where it could not be asked, and then nothing has changed
  */
 export async function takeOtherPast(jobId: string, shown: readonly Any[]): Promise<readonly Any[] | null> {
+  // What is held before it is asked: a line that is taken by the server meanwhile is not lost. What is kept counts before what the page
+  // shows, which may have come from the other past already.
+  const held = new Map([...shown, ...(await heldEntries(jobId))].map((e) => [e.seq, e]))
   const server = await serverJournal(jobId)
   if (!server) return null
-  // What is kept counts before what the page shows, which may have come from the other past already.
-  const held = new Map([...shown, ...(await heldEntries(jobId))].map((e) => [e.seq, e]))
   const agrees = agreement([...held.values()], server.entries)
   const there = new Set(server.entries.map((e) => e.id))
   const lost = [...held.values()]
