@@ -597,7 +597,8 @@ describe('a backup put back', () => {
     tell({ type: 'opened' })
     await asked
     client.log('note-added', { text: 'meanwhile' })
-    await vi.waitFor(() => expect(client.snapshot().state.seq).toBe(1), { timeout: 5_000 })
+    await vi.waitFor(() => expect(server.entries).toHaveLength(1), { timeout: 5_000 })
+    await vi.waitFor(() => expect(client.snapshot().unsent.size).toBe(0), { timeout: 5_000 })
     const before = server.fetch.mock.calls.length
     answer()
     await new Promise((resolve) => setTimeout(resolve, 100))
