@@ -1,4 +1,5 @@
 'use client'
+import { notReadYet } from '../../words/en/screens/line'
 import * as say from '../../words/en/screens/job-sheets'
 import { useState } from 'react'
 import { limbOf } from '../../core/machine'
@@ -12,29 +13,30 @@ import { useLine } from '../shared/use-line'
 export function LineSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
   const job = useJob()
   const [text, setText] = useState('')
-  const [fault, setFault] = useState(false)
+  const [fault, setFault] = useState<string>()
   const typed = useLine(text)
   const read = typed?.read
   const write = (as: 'off' | 'note'): void => {
-    if (!text.trim() || (as === 'off' && !read)) return setFault(true)
+    if (!text.trim() || (as === 'off' && typed && !read)) return setFault(say.theLineIsEmpty)
     if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
-    else if (typed && read) job.logAll(typed.entries(job, read, step !== undefined && limbOf(step) === 'up' ? undefined : step))
+    else if (!typed || !read) return setFault(notReadYet)
+    else job.logAll(typed.entries(job, read, step !== undefined && limbOf(step) === 'up' ? undefined : step))
     onClose()
   }
   return (
     <Sheet open onClose={onClose} title={say.aLogLine} note={say.exampleLine}>
-      <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(read && read.count > 0 ? 'off' : 'note'))}>
+      <form className="grid gap-4" onSubmit={(e) => (e.preventDefault(), write(!typed || (read && read.count > 0) ? 'off' : 'note'))}>
         <TextField
           label={say.line}
           value={text}
-          onChange={(e) => (setFault(false), setText(e.target.value))}
+          onChange={(e) => (setFault(undefined), setText(e.target.value))}
           maxLength={1000}
           autoFocus
           autoComplete="off"
         />
         {fault ? (
           <p role="alert" className="text-[16px] font-semibold text-stop">
-            {say.theLineIsEmpty}
+            {fault}
           </p>
         ) : null}
         {typed?.told}

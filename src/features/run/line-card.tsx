@@ -1,4 +1,5 @@
 'use client'
+import { notReadYet } from '../../words/en/screens/line'
 import * as say from '../../words/en/screens/run'
 import { useState } from 'react'
 import { stageIndex } from '../../core/job'
@@ -12,10 +13,11 @@ export function LineCard() {
   const job = useJob()
   const { state, stage, logAll, log, show, open, mayWork, addPhoto } = job
   const [text, setText] = useState('')
-  const [fault, setFault] = useState(false)
+  const [fault, setFault] = useState<string>()
   const typed = useLine(text)
   const add = (): void => {
-    if (!typed?.read) return setFault(true)
+    if (!typed) return setFault(notReadYet)
+    if (!typed.read) return setFault(say.theLineIsEmpty)
     logAll(typed.entries(job, typed.read, undefined))
     setText('')
   }
@@ -33,7 +35,7 @@ export function LineCard() {
           <TextField
             label={say.line}
             value={text}
-            onChange={(e) => (setFault(false), setText(e.target.value))}
+            onChange={(e) => (setFault(undefined), setText(e.target.value))}
             placeholder={say.exampleLine}
             hint={say.aCountMakes}
             maxLength={200}
@@ -42,7 +44,7 @@ export function LineCard() {
           {typed?.told}
           {fault ? (
             <p role="alert" className="text-[16px] font-semibold text-stop">
-              {say.theLineIsEmpty}
+              {fault}
             </p>
           ) : null}
           <div className="flex gap-2">

@@ -1,8 +1,8 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 
-/** A bank card is 85.60 mm wide (ISO/IEC 7810, ID-1). */
-export const CARD_MM = 85.6
+/** The edges of a bank card, mm (ISO/IEC 7810, ID-1): the long one, and the short one where the glass is too narrow for it. */
+export const CARD_MM = { long: 85.6, short: 53.98 } as const
 /** CSS has 96 pixels in an inch, whatever the screen. */
 export const CSS_PX_PER_MM = 96 / 25.4
 const KEY = 'nailsmith-scale'
@@ -34,6 +34,16 @@ function kept(): number | null {
 /** Pixels for a millimetre of glass, once a card was laid on it; null before, and where zoom or screen is another now. */
 export function useTrueScale(): readonly [number | null, (pxPerMm: number) => void] {
   const [scale, setScale] = useState<number | null>(() => kept())
+  // Zoomed or moved to another screen while it is open: void at once.
+  useEffect(() => {
+    const look = (): void => setScale(kept())
+    window.addEventListener('resize', look)
+    window.visualViewport?.addEventListener('resize', look)
+    return () => {
+      window.removeEventListener('resize', look)
+      window.visualViewport?.removeEventListener('resize', look)
+    }
+  }, [])
   const set = (pxPerMm: number): void => {
     try {
       localStorage.setItem(KEY, JSON.stringify({ pxPerMm, ...here() }))

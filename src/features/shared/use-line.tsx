@@ -7,6 +7,8 @@ import { useJob } from './context'
 
 type Reader = typeof LineReader
 
+const AGAIN_MS = 2_000
+
 let loaded: Reader | null = null
 /** What reads typed lines comes once, for all that take one. */
 const load = async (lines: () => Promise<Reader>): Promise<Reader> => (loaded ??= await lines())
@@ -26,7 +28,13 @@ export function useReader(): Reader | null {
   const [reader, setReader] = useState(loaded)
   useEffect(() => {
     let here = true
-    void load(lines).then((r) => here && setReader(r))
+    const ask = (): void =>
+      void load(lines).then(
+        (r) => here && setReader(r),
+        // No network, and not kept: asked again for as long as it is wanted.
+        () => here && setTimeout(ask, AGAIN_MS),
+      )
+    ask()
     return () => void (here = false)
   }, [lines])
   return reader

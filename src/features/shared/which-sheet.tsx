@@ -16,6 +16,7 @@ import { useReader } from './use-line'
 type Reader = NonNullable<ReturnType<typeof useReader>>
 
 const LENGTH = { quantity: 'length', unit: 'mm', range: [0.1, 500], live: false } as const
+const NARROW_PX = 600
 const SIZES = ['length', 'over', 'flats'] as const
 
 /** One that lies on the bench, told by the measured few among the kinds of this job. */
@@ -174,24 +175,27 @@ function Row({
 
 /** A card laid on the glass gives the screen its millimetres. */
 function Card({ pxPerMm, onFits }: { readonly pxPerMm: number; readonly onFits: (pxPerMm: number) => void }) {
-  const [wide, setWide] = useState(Math.round(pxPerMm * CARD_MM))
+  // A phone is narrower than a card is long.
+  const edge = window.innerWidth < NARROW_PX ? 'short' : 'long'
+  const mm = CARD_MM[edge]
+  const [wide, setWide] = useState(Math.round(pxPerMm * mm))
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2 text-[15px] font-semibold">{say.calibrate}</summary>
-      <p className="text-[15px]">{say.layACard}</p>
+      <p className="text-[15px]">{say.layACard(edge, mm)}</p>
       <div className="mt-2 h-24 rounded-r-lg border-2 border-l-4 border-copper" style={{ width: wide }} aria-hidden="true" />
       <label className="mt-2 block text-[15px] font-semibold">
         {say.cardWide}
         <input
           type="range"
-          min={180}
-          max={900}
+          min={Math.round(2.2 * mm)}
+          max={Math.round(10 * mm)}
           value={wide}
           onChange={(e) => setWide(Number(e.target.value))}
           className="block h-12 w-full accent-copper"
         />
       </label>
-      <Button onClick={() => onFits(wide / CARD_MM)}>{say.cardFits}</Button>
+      <Button onClick={() => onFits(wide / mm)}>{say.cardFits}</Button>
     </details>
   )
 }

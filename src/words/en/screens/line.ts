@@ -1,3 +1,4 @@
+export const notReadYet = '▲ What reads lines is still on its way. The line stays here: log it again in a moment.'
 /** What a typed line is taken for: fixings into a cell, or a part. */
 export const takenAs = (title: string, count: number, cell: string): string =>
   count > 0 ? `Logged as: ${title}, into ${cell}.` : `Logged as a part: ${title}.`

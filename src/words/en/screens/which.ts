@@ -40,6 +40,7 @@ export const drawn = (label: string): string => `${label}, from the side`
 export const toScale = 'Drawn to scale, not at true size.'
 export const trueSize = 'Drawn at true size: lay it on the glass.'
 export const calibrate = 'True size, by a bank card'
-export const layACard = 'Lay a bank card on the glass, its left edge on the line. Move the right edge until both agree (85.6 mm).'
+export const layACard = (edge: 'long' | 'short', mm: number): string =>
+  `Lay a bank card on the glass, its ${edge} edge across and its left side on the line. Move the right side until both agree (${mm} mm).`
 export const cardWide = 'How wide the card is here'
 export const cardFits = 'It fits'
