@@ -1,5 +1,5 @@
 export { readLine } from './read'
-export { lineTitle, whatText, writeLine } from './write'
+export { headText, lineTitle, whatText, writeLine } from './write'
 export type { Line } from './line'
 export { crests, kindsIn, whichOf } from './which'
 export type { JobKind, Kind, Measure, MeasuredFew } from './which'

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Line, lineTitle, readLine, writeLine } from './index'
+import { headText, type Line, lineTitle, readLine, writeLine } from './index'
 import { inchesText, metric, ownThread, readInches, unified } from './threads'
 import { HEADS, LOCKS, NOT_COUNTED, type Sort, SORTS, STATES } from './words'
 import { TORQUE_UNIT_IDS } from './read'
@@ -135,6 +135,13 @@ describe('a typed line', () => {
   it('has a title without its cell', () => {
     expect(lineTitle(readLine('4 M5x12 in a2')!)).toBe('4 × M5×12')
   })
+})
+
+it('has its head and what turns it apart, as the tray tells kinds by them', () => {
+  expect(headText(readLine('4 M5x12 T25 lid button')!)).toBe('button head, T25')
+  expect(headText(readLine('M5x12 pan head')!)).toBe('pan head')
+  expect(headText(readLine('M5x12 hex 4')!)).toBe('hex 4')
+  expect(headText(readLine('chain guard')!)).toBe('')
 })
 
 describe('inches', () => {

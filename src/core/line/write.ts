@@ -52,13 +52,18 @@ const HEAD = {
   wing: 'thumbscrew',
 } as const
 
+/** Its head and what turns it, as they stand in the line: `button head, T25`; empty where neither is said. */
+export function headText({ head, recess }: Pick<Line, 'head' | 'recess'>): string {
+  const form = head === undefined ? '' : head in HEAD ? HEAD[head as keyof typeof HEAD] : head
+  return [form, recess === undefined ? '' : recessText(recess)].filter(Boolean).join(', ')
+}
+
 /** The line as it is logged, without its cell: read again it says the same. */
 export function lineTitle(line: Line): string {
-  const { count, head, recess, strength, lock, states, torque, note } = line
+  const { count, strength, lock, states, torque, note } = line
   const what = whatText(line)
   const facts = [
-    head === undefined ? '' : head in HEAD ? HEAD[head as keyof typeof HEAD] : head,
-    recess === undefined ? '' : recessText(recess),
+    headText(line),
     strength ?? '',
     lock ?? '',
     ...states,

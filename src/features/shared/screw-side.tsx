@@ -20,7 +20,7 @@ const HEADS = {
   hexagon: [1.7, 0.65],
 } as const
 
-/** A screw from the side, its length and diameter to scale. */
+/** A screw from the side, its length and diameter to scale; a nut from above. Nothing where its length is not known. */
 export function ScrewSide({
   label,
   what,
@@ -33,7 +33,9 @@ export function ScrewSide({
   readonly d: number
   readonly pxPerMm: number
 }) {
-  const length = what.length === undefined ? 4 * d : what.length.unit === 'mm' ? what.length.value : what.length.value * 25.4
+  if (what.sort?.endsWith('nut')) return <Nut label={label} d={d} flats={what.recess?.size ?? 1.6 * d} pxPerMm={pxPerMm} />
+  if (what.length === undefined) return null
+  const length = what.length.unit === 'mm' ? what.length.value : what.length.value * 25.4
   const form = what.head ?? (what.recess?.form === 'hexagon' ? 'hexagon' : 'socket cap')
   const [wide, high] = HEADS[form]
   const [w, k] = [wide * d, high * d]
@@ -77,6 +79,34 @@ export function ScrewSide({
       {Array.from({ length: Math.min(60, Math.floor(body)) }, (_, i) => (
         <line key={i} x1={k + 1 + i} x2={k + 1.4 + i} y1={y - d / 2} y2={y + d / 2} className="stroke-[#26313b]" strokeWidth="0.12" />
       ))}
+    </svg>
+  )
+}
+
+/** A nut from above: its flats and its thread. */
+function Nut({
+  label,
+  d,
+  flats,
+  pxPerMm,
+}: {
+  readonly label: string
+  readonly d: number
+  readonly flats: number
+  readonly pxPerMm: number
+}) {
+  const r = flats / Math.sqrt(3)
+  const corners = Array.from({ length: 6 }, (_, i) => `${r + r * Math.cos((Math.PI * i) / 3)},${r + r * Math.sin((Math.PI * i) / 3)}`)
+  return (
+    <svg
+      role="img"
+      aria-label={say.drawnNut(label)}
+      viewBox={`0 0 ${2 * r} ${2 * r}`}
+      style={{ width: 2 * r * pxPerMm, height: 2 * r * pxPerMm }}
+      className="shrink-0"
+    >
+      <polygon points={corners.join(' ')} className="fill-[#b9c0c6] stroke-[#26313b]" strokeWidth="0.25" />
+      <circle cx={r} cy={r} r={d / 2} className="fill-[#26313b]" />
     </svg>
   )
 }

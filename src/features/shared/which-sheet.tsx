@@ -33,8 +33,11 @@ function Measures({ reader }: { readonly reader: Reader }) {
   const { state, file } = useJob()
   const kinds = useMemo(() => {
     const heads = new Map(file?.joints.map((j) => [j.id, j.head ?? '']))
-    return reader.kindsIn(Object.values(state.fixings), (joint) => heads.get(joint) ?? '')
-  }, [reader, state.fixings, file])
+    // Without a file it stands in the line that was typed.
+    const typed = new Map(state.down.map((s) => [s.id, s.title]))
+    const inLine = (joint: string): string => reader.headText(reader.readLine(typed.get(joint) ?? '') ?? {})
+    return reader.kindsIn(Object.values(state.fixings), (joint) => heads.get(joint) ?? inLine(joint))
+  }, [reader, state.fixings, state.down, file])
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
   const [head, setHead] = useState('')
   const [recess, setRecess] = useState('')

@@ -37,6 +37,7 @@ export const notTold = (unknown: readonly Measure[]): string => `Cannot be told:
 export const not = (by: Measure): string => `Not by its ${by === 'mate' ? 'thread' : UNKNOWN[by]}`
 export const ofThem = (n: number, where: string): string => `${n} of them${where === '' ? '' : `, ${where}`}`
 export const drawn = (label: string): string => `${label}, from the side`
+export const drawnNut = (label: string): string => `${label}, from above`
 export const toScale = 'Drawn to scale, not at true size.'
 export const trueSize = 'Drawn at true size: lay it on the glass.'
 export const calibrate = 'True size, by a bank card'
