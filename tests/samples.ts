@@ -11,11 +11,14 @@ export const SHAPES = Object.fromEntries(
           (await import(`../src/core/job/kinds/${kind}.schema.ts`)) as {
             readonly versions: Versions
             readonly samples: Readonly<Record<number, object>>
+            readonly more?: readonly object[]
           },
         ] as const,
     ),
   ),
-) as Readonly<Record<Kind, { readonly versions: Versions; readonly samples: Readonly<Record<number, object>> }>>
+) as Readonly<
+  Record<Kind, { readonly versions: Versions; readonly samples: Readonly<Record<number, object>>; readonly more?: readonly object[] }>
+>
 
 /** A body of every kind in its first version, as devices write them. */
 export const SAMPLES = Object.fromEntries(KIND_IDS.map((kind) => [kind, SHAPES[kind].samples[1]])) as Readonly<Record<Kind, object>>

@@ -39,6 +39,7 @@ describe('roles', () => {
       'owner-asked',
       'note-added',
       'photo-added',
+      'photo-pinned',
       'recheck-set',
     ])
     expect([may('front desk', 'take in'), may('front desk', 'work'), may('viewer', 'read'), may('viewer', 'take in')]).toEqual([

@@ -3,6 +3,7 @@ import type { FixingSpec } from '../planning'
 import { flag, type Ctx } from './apply-context'
 import { settle } from './claims'
 import type { Pass } from '../machine'
+import { offStepIn } from './off/off'
 import type { Tightened } from './tightened'
 import type { FixingMove } from './vocabulary'
 import type { Draft, FixingCondition, FixingState } from './state'
@@ -54,6 +55,8 @@ const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set([
 export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: string, note?: string): void {
   const { draft, entry, mark } = ctx
   const known = draft.fixings[id]
+  // Its line was crossed out, or corrected to fewer: it is nowhere.
+  if (!known && offStepIn(id) !== null) return flag(ctx, 'stands on a crossed-out entry', id)
   if (!known) flag(ctx, 'no such fixing', id)
   const spec: FixingSpec = known ?? { id, joint: id, label: id, place: 'not in the plan', keep: 'cell' }
   const settled = settle(draft, entry, 'fixing', id, outcomeWith(to, where), mark)
@@ -75,6 +78,7 @@ export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: st
 
 export function movePart(ctx: Ctx, id: string, to: 'on' | 'off'): void {
   const { draft, entry, mark } = ctx
+  if (!draft.parts[id] && offStepIn(id) !== null) return flag(ctx, 'stands on a crossed-out entry', id)
   const settled = settle(draft, entry, 'part', id, to, mark)
   const base: Draft['parts'][string] = draft.parts[id] ?? { id, name: id, condition: 'on' }
   const { disputed: _, ...before } = base

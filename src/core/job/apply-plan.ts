@@ -71,7 +71,7 @@ export function addStep(draft: Draft, body: Bodies['step-added']): void {
   know(draft, body.fixings, body.parts)
 }
 
-function know(draft: Draft, fixings: readonly FixingSpec[], parts: readonly PartSpec[]): void {
+export function know(draft: Draft, fixings: readonly FixingSpec[], parts: readonly PartSpec[]): void {
   for (const spec of fixings) {
     const known = draft.fixings[spec.id]
     draft.fixings[spec.id] = known ? { ...known, ...spec } : { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
@@ -79,13 +79,13 @@ function know(draft: Draft, fixings: readonly FixingSpec[], parts: readonly Part
   for (const spec of parts) draft.parts[spec.id] ??= { ...spec, condition: 'on' }
 }
 
-function renumber(steps: readonly PlannedStep[]): PlannedStep[] {
+export function renumber(steps: readonly PlannedStep[]): PlannedStep[] {
   let n = 0
   return steps.map((s) => (s.number === undefined ? s : { ...s, number: ++n }))
 }
 
 /** A return carries the number of the step that it answers. */
-function withNumbers(up: readonly PlannedStep[], down: readonly PlannedStep[]): PlannedStep[] {
+export function withNumbers(up: readonly PlannedStep[], down: readonly PlannedStep[]): PlannedStep[] {
   const numbers = new Map(down.map((s) => [s.id, s.number]))
   return up.map((s) => {
     const n = s.pair === undefined ? undefined : numbers.get(s.pair)

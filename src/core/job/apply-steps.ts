@@ -6,6 +6,7 @@ import { type Ctx, findStep, flag } from './apply-context'
 import { settle } from './claims'
 import { waitingFor } from './readiness'
 import { beginWait } from './waits'
+import { offStepIn } from './off/off'
 import type { CheckState, Draft, StepState } from './state'
 import type { StopSign } from '../ride'
 import { CHECK_IDS, type CheckRule, CHECKS } from './checks'
@@ -13,6 +14,7 @@ import { CHECK_IDS, type CheckRule, CHECKS } from './checks'
 const FRESH_STEP: StepState = { status: 'waiting', differs: [], photos: [], notes: [] }
 
 export function touchStep(draft: Draft, id: string, change: (step: StepState) => StepState): void {
+  if (offStepIn(id) !== null && !findStep(draft, id)) return
   draft.steps[id] = change(draft.steps[id] ?? FRESH_STEP)
 }
 
@@ -20,6 +22,8 @@ export function touchStep(draft: Draft, id: string, change: (step: StepState) =>
 export function setStep(ctx: Ctx, id: string, outcome: string, more: Partial<StepState> = {}): void {
   const { draft, entry } = ctx
   const step = findStep(draft, id)
+  // What it was of was crossed out: it is nobody's step any more.
+  if (!step && offStepIn(id) !== null) return flag(ctx, 'stands on a crossed-out entry', id)
   if (!step && !draft.swap.some((s) => s.id === id)) flag(ctx, 'no such step', id)
   const settled = settle(draft, entry, 'step', id, outcome, ctx.mark)
   const pass = (passOf(settled.outcome) ?? undefined) as StepState['pass']

@@ -10,8 +10,21 @@ export type { Role } from './roles'
 export { STAGE_RULES, STAGES, stageIndex } from './stages'
 export type { Stage } from './stages'
 export { noticeOf, readNotice } from './notice'
-export { COMPLAINT_NOW, LEFT_WHY, OWNER_SAID, PLUG_IS, POWERS, SKIPPED_WHY } from './vocabulary'
-export type { AnyCheck, ComplaintNow, LeftWhy, LookOf, OwnerSaid, PhotoShows, PlugIs, Power, RecheckOf, SkippedWhy } from './vocabulary'
+export { COMPLAINT_NOW, LEFT_WHY, OWNER_SAID, PHOTO_SIDES, PLUG_IS, POWERS, SKIPPED_WHY } from './vocabulary'
+export type {
+  AnyCheck,
+  ComplaintNow,
+  LeftWhy,
+  LookOf,
+  OwnerSaid,
+  PhotoShows,
+  PhotoSide,
+  PinOf,
+  PlugIs,
+  Power,
+  RecheckOf,
+  SkippedWhy,
+} from './vocabulary'
 export { clickedWith, methodFor, settingOf, torqueDoubts, wrenchesFor } from './method'
 export type { Method, TorqueDoubt } from './method'
 export { isLast } from './apply-steps'
@@ -25,7 +38,7 @@ export { chargeOf } from './voltage'
 export { DEFAULT_SETTINGS, proofLasts } from './settings'
 export type { JobSettings } from './settings'
 export { emptyState, REDUCER_VERSION } from './state'
-export type { FixingState, JobState, Mark, PowerState, TightenedBy, WaitState } from './state'
+export type { Damage, FixingState, JobState, Mark, Photo, Pin, PowerState, TightenedBy, WaitState } from './state'
 export { fold, reduce, refold } from './reduce'
 export { struckIds } from './claims'
 export { checkStatus, asksOwner, mayOverride, relevantChecks, rideShut, shutBy, stageMissing } from './check-status'
@@ -41,6 +54,12 @@ export { searchedFor, searchWords } from './search'
 export { nextPass, summarize, SUMMARY_VERSION } from './summary'
 export type { JobSummary, Next } from './summary'
 export { looseCount, looseFixings, offParts, tally, trayMissing, waitingFixings, wantedNew } from './tray'
+export { OFF_AT } from './off/at'
+export type { OffAt } from './off/at'
+export { MOST_OFF, offName } from './off/off'
+export type { Off, OffFacts, PhotoPoint } from './off/off'
+export { OFF_RULES, OFF_SORTS, offRule } from './off/sorts'
+export type { OffSort } from './off/sorts'
 export { expectedDone, oneByOne, rideEntries, tightEntry } from './write'
 export type { TightEntry } from './write'
 export { BATCH_BYTES, BATCH_ENTRIES, PLAN_BYTES, SENT_BYTES } from './batch'

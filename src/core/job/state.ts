@@ -9,13 +9,15 @@ import type { InstrumentUsed } from '../units'
 import type { Bodies } from './entries'
 import type { Took } from './measuring'
 import type { Missing } from './missing'
+import type { Off, PhotoPoint } from './off/off'
+import type { OrderSaid } from './off/way-up'
 import type { Stage } from './stages'
-import type { ComplaintNow, LeftWhy, Used, OutPlace, PhotoShows, Power, ShownBy } from './vocabulary'
+import type { ComplaintNow, LeftWhy, Used, OutPlace, PhotoShows, PinMark, PinOf, Power, ShownBy } from './vocabulary'
 import type { Tightened } from './tightened'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 15
+export const REDUCER_VERSION = 16
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -195,6 +197,9 @@ export interface Remark extends Mark {
 export interface Damage extends Mark {
   readonly text: string
   readonly side?: string
+  readonly photo?: string
+  /** Where it is on a photo. */
+  readonly pin?: PhotoPoint
 }
 
 /** What somebody says is wrong; in words where it is in none of the lists, or was written so. */
@@ -202,10 +207,22 @@ export type CalledFault = Mark & Omit<Bodies['fault-called'], 'fault'> & { reado
 
 export interface Photo extends Mark {
   readonly photo: string
+  readonly seq: number
   readonly step?: string
+  /** From which side of the machine it was taken, and how that stood. */
   readonly side?: string
+  readonly pose?: string
   readonly caption?: string
   readonly shows?: PhotoShows
+}
+
+/** A point of a photo, what lies there, and what was drawn there. */
+export interface Pin extends Mark, PhotoPoint {
+  readonly of?: PinOf
+  readonly mark?: PinMark
+  /** Where an arrow points from. */
+  readonly from?: { readonly x: number; readonly y: number }
+  readonly text?: string
 }
 
 /** Latest claims on one subject; more than one device in it means they had not seen each other. */
@@ -292,6 +309,12 @@ export interface JobState {
   /** What was looked over by whom, each time. */
   readonly looks: readonly (Mark & Bodies['look-made'])[]
   readonly photos: readonly Photo[]
+  /** What was drawn on photos and tied to their points, beside what came off there. */
+  readonly pins: readonly Pin[]
+  /** What came off beyond any plan, in the order in which it came off. */
+  readonly offs: readonly Off[]
+  /** What was said of the order of it. */
+  readonly orders: readonly OrderSaid[]
   readonly faults: readonly CalledFault[]
   readonly packCheck?: Mark & {
     readonly result: 'sound' | 'quarantine'
@@ -386,6 +409,9 @@ export function emptyState(jobId: string): JobState {
     observations: [],
     comparisons: record(),
     photos: [],
+    pins: [],
+    offs: [],
+    orders: [],
     faults: [],
     trials: [],
     plugs: [],

@@ -38,8 +38,21 @@ export const RECHECK_OF = ['tightened by feel', 'axle nut marks', 'brake screws'
 export type RecheckOf = (typeof RECHECK_OF)[number]
 
 /** What a photo shows, where nobody has to say it. */
-export const PHOTO_SHOWS = ['delivery'] as const
+export const PHOTO_SHOWS = ['delivery', 'label'] as const
 export type PhotoShows = (typeof PHOTO_SHOWS)[number]
+
+/** From which side of the machine a photo is taken. */
+export const PHOTO_SIDES = ['left', 'right', 'front', 'rear', 'top', 'below'] as const
+export type PhotoSide = (typeof PHOTO_SIDES)[number]
+
+/** What a point of a photo is tied to, and what is drawn there. */
+export const PIN_OF = ['step', 'fixing', 'part', 'plug', 'lead', 'damage'] as const
+export interface PinOf {
+  readonly is: (typeof PIN_OF)[number]
+  readonly id: string
+}
+export const PIN_MARKS = ['arrow', 'ring'] as const
+export type PinMark = (typeof PIN_MARKS)[number]
 
 /** What a machine's counter counts. */
 export const USED_UNITS = ['km', 'h'] as const

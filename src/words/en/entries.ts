@@ -102,9 +102,10 @@ export function noteWords(n: Pick<One<'notes'>, 'text' | 'tried' | 'moved' | 'we
   return ''
 }
 
-/** What of a typed line looks like a size or a count and is none that can be taken. */
-
-const PHOTO_WORDS: Readonly<Record<PhotoShows, string>> = { delivery: 'What came for the job, laid out' }
+const PHOTO_WORDS: Readonly<Record<PhotoShows, string>> = {
+  delivery: 'What came for the job, laid out',
+  label: 'Its label',
+}
 
 /** What stands below a photo: what somebody said of it, else what it shows. */
 export const captionOf = (photo: { readonly caption?: string; readonly shows?: PhotoShows }): string | undefined =>

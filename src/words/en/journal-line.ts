@@ -8,6 +8,7 @@ import { deliveryWords } from './delivery'
 import { OPENED_WORDS, rideLine } from './rides'
 import { settingsLine } from './electronics'
 import { askedWords } from './owner'
+import { correctedWords, offWords, orderWords } from './off'
 import { PLUG_WORDS } from './plugs'
 import { saltWords } from './salt'
 import { titleOf } from './titles'
@@ -62,6 +63,8 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `Note: ${noteWords(entry.body, state)}`
     case 'photo-added':
       return `Photo${entry.body.step ? ` of “${titleOf(state, entry.body.step)}”` : ''}`
+    case 'photo-pinned':
+      return `Marked on a photo${entry.body.text ? `: ${entry.body.text}` : ''}`
     case 'reading-taken':
       return readingLine(entry.body, state)
     case 'test-observed':
@@ -102,6 +105,12 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `Left on: ${titleOf(state, entry.body.step)}. ${leftWords(entry.body)}`
     case 'step-added':
       return `Added: ${entry.body.title}`
+    case 'came-off':
+      return `Off: ${offWords(entry.body)}`
+    case 'off-corrected':
+      return `Put right: ${correctedWords(entry.body, state)}`
+    case 'order-said':
+      return orderWords(entry.body, state)
     case 'step-differs':
       return `Differs at “${titleOf(state, entry.body.step)}”: ${entry.body.text}`
     case 'fixing-out':

@@ -1,3 +1,4 @@
+import { cameOff } from './came-off'
 import { checkFailed } from './check-failed'
 import { checkOverridden } from './check-overridden'
 import { checkPassed } from './check-passed'
@@ -19,7 +20,9 @@ import { lockApplied } from './lock-applied'
 import { lockDisturbed } from './lock-disturbed'
 import { lookMade } from './look-made'
 import { noteAdded } from './note-added'
+import { offCorrected } from './off-corrected'
 import { openedTold } from './opened-told'
+import { orderSaidOf } from './order-said'
 import { ownerAsked } from './owner-asked'
 import { packChecked } from './pack-checked'
 import { parked } from './parked'
@@ -27,6 +30,7 @@ import { partOff } from './part-off'
 import { partOn } from './part-on'
 import { partReplaced } from './part-replaced'
 import { photoAdded } from './photo-added'
+import { photoPinned } from './photo-pinned'
 import { planAdopted } from './plan-adopted'
 import { plugLooked } from './plug-looked'
 import { poseChanged } from './pose-changed'
@@ -70,6 +74,7 @@ export const KINDS = {
   'settings-noted': settingsNoted,
   'note-added': noteAdded,
   'photo-added': photoAdded,
+  'photo-pinned': photoPinned,
   'reading-taken': readingTaken,
   'test-observed': testObserved,
   'test-skipped': testSkipped,
@@ -86,6 +91,9 @@ export const KINDS = {
   'step-left': stepLeft,
   'step-moved': stepMoved,
   'step-added': stepAdded,
+  'came-off': cameOff,
+  'off-corrected': offCorrected,
+  'order-said': orderSaidOf,
   'step-differs': stepDiffers,
   'fixing-out': fixingOut,
   'fixing-in': fixingIn,

@@ -26,7 +26,7 @@ export const photoAdded: KindOf<typeof versions, Taken> = {
     1: {
       since: 0,
       write: ({ shows, caption, ...body }) => {
-        const said = caption ?? (shows ? CAME : undefined)
+        const said = caption ?? (shows === 'delivery' ? CAME : undefined)
         return { ...body, ...(said ? { caption: said } : {}) }
       },
     },
@@ -35,8 +35,8 @@ export const photoAdded: KindOf<typeof versions, Taken> = {
   writers: 'door',
   struckBy: 'writer',
   claims: [],
-  apply({ draft, mark }, body) {
-    draft.photos.push({ ...mark, ...body })
+  apply({ draft, mark, entry }, body) {
+    draft.photos.push({ ...mark, seq: entry.seq, ...body })
     if (body.step !== undefined) touchStep(draft, body.step, (s) => ({ ...s, photos: [...s.photos, body.photo] }))
   },
 }

@@ -4,6 +4,7 @@ import { moveIn, moveOut, movePart } from '../apply-fixings'
 import { beginWait } from '../waits'
 import { applyLock, setPower } from '../apply-power'
 import { flagUnready, isLast, setStep, takeFigures } from '../apply-steps'
+import { offStepIn } from '../off/off'
 import { judge, notedDown, type Took } from '../measuring'
 import type { KindOf } from './kind'
 import type { Pass } from '../../machine'
@@ -68,6 +69,8 @@ export const stepDone: KindOf<typeof versions, Done> = {
   apply(ctx, body) {
     const { draft, mark, time } = ctx
     const step = findStep(draft, body.step)
+    // Its line was crossed out: there is no such step any more, and nothing of it to put back.
+    if (!step && offStepIn(body.step) !== null) return flag(ctx, 'stands on a crossed-out entry', body.step)
     if (step) flagUnready(ctx, step, time.at)
     if (body.took) takeFigures(ctx, body.step, body.took)
     // Without its figures, or outside its window, a step is not done: what was read is kept, and what went where.
