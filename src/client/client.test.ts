@@ -91,7 +91,8 @@ class FakeServer {
   }
 }
 
-const JOB = v7()
+/** Another one for each test: what the last one still had on the way is of another job. */
+let JOB = v7()
 const TABLET = v4()
 let server: FakeServer
 let stops: (() => void)[] = []
@@ -118,6 +119,7 @@ const other = (text: string): EntryDraft => ({
 })
 
 beforeEach(() => {
+  JOB = v7()
   vi.resetModules()
   server = new FakeServer()
   vi.stubGlobal('fetch', server.fetch)

@@ -1,3 +1,4 @@
+import { STANDS } from '../machine'
 import { checkStatus, relevantChecks } from './check-status'
 import { deadAt } from './dead'
 import { type Delivered, miscount } from './delivery'
@@ -35,7 +36,11 @@ export function openItems(state: JobState, at: number): OpenItem[] {
   const next = presentStep(state, stageIndex(state.stage) >= stageIndex('build up') ? 'up' : 'down', at)
   return [
     { is: 'power', power: state.power.state, dead: deadAt(state.power, at) },
-    ...some(state.pose.id !== '' && state.pose.name !== '', { is: 'pose', pose: state.pose.id, name: state.pose.name }),
+    ...some(state.pose.id !== '' && (state.pose.name !== '' || Object.hasOwn(STANDS, state.pose.id)), {
+      is: 'pose',
+      pose: state.pose.id,
+      name: state.pose.name,
+    }),
     ...some(disputed.length > 0, { is: 'disputed', pieces: disputed }),
     ...some(lost.length > 0, { is: 'lost', pieces: lost }),
     ...some(wanted.length > 0, { is: 'wanted new', pieces: wanted }),

@@ -1,4 +1,5 @@
 import { holds, type MachineFile } from '../machine'
+import { offName } from './off/off'
 import { factsNow } from './readiness'
 import type { JobState } from './state'
 
@@ -13,12 +14,14 @@ export interface Plug {
   readonly seen: JobState['plugs']
 }
 
-/** Plugs that there are to look at: those of the file that this machine has, and those that were named by hand. */
+/** Plugs that there are to look at: those of the file that this machine has, those that came apart beyond it, and those named by hand. */
 export function plugsOf(state: JobState, file: Pick<MachineFile, 'connections'> | null): Plug[] {
   const facts = factsNow(state)
   const known = (file?.connections ?? []).filter((c) => !c.when || holds(c.when, () => true, state.variants))
   const own = new Set(known.map((c) => c.id))
-  const named = [...new Set(state.plugs.filter((p) => p.connection === undefined || !own.has(p.connection)).map((p) => p.name))]
+  const off = state.offs.flatMap((o) => (o.sort === 'plug' ? [offName(o)] : []))
+  const looked = state.plugs.filter((p) => p.connection === undefined || !own.has(p.connection)).map((p) => p.name)
+  const named = [...new Set([...off, ...looked])]
   return [
     ...known.map((c) => ({
       key: c.id,

@@ -1,4 +1,5 @@
 export { readLine } from './read'
+export { offFrom } from './off'
 export { headText, lineTitle, whatText, writeLine } from './write'
 export type { Line } from './line'
 export { crests, kindsIn, whichOf } from './which'

@@ -76,5 +76,16 @@ export function lineTitle(line: Line): string {
   return [counted, note, ...facts].filter(Boolean).join(', ')
 }
 
+/** What it is without how many of it, where it lies and what state it is in: what stands on its bag. */
+export function lineText(line: Line): string {
+  const { sort, strength, lock, torque, note } = line
+  const what = whatText(line)
+  const facts = [headText(line), strength ?? '', lock ?? '', torque === undefined ? '' : `${torque.value} ${UNIT[torque.unit]}`].filter(
+    Boolean,
+  )
+  if (sort !== undefined && NOT_COUNTED.has(sort) && what === sort) return plugText(note, what, facts)
+  return [what, note, ...facts].filter(Boolean).join(', ')
+}
+
 /** The same with its cell. */
 export const writeLine = (line: Line): string => (line.cell === undefined ? lineTitle(line) : `${lineTitle(line)} in ${line.cell}`.trim())

@@ -28,7 +28,20 @@ const CUT_OFF_SWITCHES = ['closes to minus', 'opens', 'puts volts on it'] as con
 
 /** What each row is about, and why it matters: the words are the screen's. */
 export type ForeignRow =
-  'top-speed' | 'hall-spacing' | 'pole-pairs' | 'amps' | 'full-volts' | 'cut-off-volts' | 'throttle' | 'brake-switch' | 'plug-amps'
+  | 'top-speed'
+  | 'hall-spacing'
+  | 'pole-pairs'
+  | 'amps'
+  | 'full-volts'
+  | 'cut-off-volts'
+  | 'throttle'
+  | 'brake-switch'
+  | 'plug-amps'
+  | 'clamped-width'
+  | 'seat-diameter'
+  | 'hole-spacing'
+  | 'plug-pins'
+  | 'lead-length'
 export type ForeignSpec = Omit<OwnSpec, 'id' | 'name' | 'why'> & { readonly id: ForeignRow }
 
 /**
@@ -82,3 +95,12 @@ export function foreignSpecs(
 }
 
 const tenth = (x: number): number => Math.round(x * 10) / 10
+
+/** What is compared of a part that no file knows, each read on the old one: what decides whether it goes in and on. Usual, estimated. */
+export const UNKNOWN_SPECS: readonly ForeignSpec[] = [
+  { id: 'clamped-width', unit: 'mm', smaller: 0.3, larger: 0.3 },
+  { id: 'seat-diameter', unit: 'mm', smaller: 0.1, larger: 0.1 },
+  { id: 'hole-spacing', unit: 'mm', smaller: 0.3, larger: 0.3 },
+  { id: 'plug-pins', smaller: 0, larger: 0 },
+  { id: 'lead-length', unit: 'mm', smaller: 20, larger: 1000 },
+]

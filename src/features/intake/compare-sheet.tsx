@@ -12,6 +12,7 @@ import {
   NOT_KNOWN,
   type OwnSpec,
   TOP_SPEED,
+  UNKNOWN_SPECS,
 } from '../../core/machine'
 import { isUnit, unitLabel, UNITS } from '../../core/units'
 import { Button } from '../../ui/button'
@@ -32,7 +33,7 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   const known = file?.parts.find((p) => p.id === part)
   const before = state.comparisons[part]?.rows
   const others = useMemo(
-    () => (file ? foreignSpecs(file, part, settings.topSpeed[file.class]).map(foreignWords) : []),
+    () => (file ? foreignSpecs(file, part, settings.topSpeed[file.class]) : UNKNOWN_SPECS).map(foreignWords),
     [file, part, settings],
   )
   const own: readonly OwnSpec[] = planned?.compare ?? known?.compare ?? []
@@ -83,7 +84,12 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
   )
   const draft = specs.map((s) => compareOne(s, readValue(s, old[s.id]) ?? null, readValue(s, fresh[s.id]) ?? null))
   return (
-    <Sheet open onClose={onClose} title={say.newPartBeside(planned?.part?.name ?? known?.name)} note={say.theFilesValueStands}>
+    <Sheet
+      open
+      onClose={onClose}
+      title={say.newPartBeside(planned?.part?.name ?? known?.name ?? state.parts[part]?.name)}
+      note={say.theFilesValueStands}
+    >
       {others.length > 0 && own.length > 0 ? (
         <label className="mb-2 flex min-h-12 cursor-pointer items-center gap-3 text-[16px]">
           <input type="checkbox" className="size-5 accent-copper" checked={foreign} onChange={() => setForeign(!foreign)} />

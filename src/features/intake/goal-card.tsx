@@ -18,6 +18,7 @@ const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
 const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
 const DeliveryLine = dynamic(() => import('./delivery-line').then((m) => m.DeliveryLine))
 const CalledLast = dynamic(() => import('./called-last').then((m) => m.CalledLast))
+const NoFileCard = dynamic(() => import('./no-file-card').then((m) => m.NoFileCard))
 const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
@@ -309,31 +310,5 @@ function Fact({ label, value, note }: { readonly label: string; readonly value: 
       <dd className="title text-[18px]">{value}</dd>
       <dd className="text-[13.5px] text-steel">{note}</dd>
     </div>
-  )
-}
-
-/** A machine that nobody has a file of: logged as it comes off. */
-function NoFileCard() {
-  const { state, log, show, mayWork } = useJob()
-  return (
-    <article className="flex min-h-full flex-col gap-3">
-      <p className="text-[15px] text-steel">{say.noMachineFile}</p>
-      <h2 className="title text-[30px]">{say.logItAs}</h2>
-      <p className="text-[17px]">{say.nobodyHasAFile(state.machine.name)}</p>
-      <p className="text-[17px]">{say.makeItSafeFirst}</p>
-      <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {mayWork ? (
-          <Button
-            weight="primary"
-            onClick={() => (
-              state.stage === 'take in' || state.stage === 'find the fault' ? log('stage-moved', { to: 'take down' }) : undefined,
-              show('take down')
-            )}
-          >
-            {say.startDown}
-          </Button>
-        ) : null}
-      </div>
-    </article>
   )
 }

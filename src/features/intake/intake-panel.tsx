@@ -1,5 +1,4 @@
 'use client'
-import { captionOf } from '../../words/en/entries'
 import * as say from '../../words/en/screens/intake'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
@@ -10,8 +9,8 @@ import { TextField, Tiles } from '../../ui/field'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
 import { Block, Lines } from '../shared/panel'
-import { PhotoView } from '../shared/photos'
-import { drivesAtTheDoor, placesOn } from '../../words/en/at-the-door'
+import { drivesAtTheDoor } from '../../words/en/at-the-door'
+import { DamageBlock } from './damage-block'
 import { PackBlock } from './pack-block'
 
 const CompareTable = dynamic(() => import('./compare-table').then((m) => m.CompareTable))
@@ -37,7 +36,7 @@ export function IntakePanel() {
         />
         {mayNote ? <SymptomAdder /> : null}
       </Block>
-      <Damage by={by} />
+      <DamageBlock by={by} />
       <PackBlock />
       {state.salt.length > 0 ? (
         <SaltBlock />
@@ -166,65 +165,5 @@ function SymptomAdder() {
         <Button type="submit">{say.noteIt}</Button>
       </form>
     </>
-  )
-}
-
-/** What was broken before anybody touched it: where, what, and a picture. */
-function Damage({ by }: { readonly by: (m: Mark) => string }) {
-  const { state, file, log, mayNote, addPhoto } = useJob()
-  const [text, setText] = useState('')
-  const [side, setSide] = useState('')
-  const photos = state.photos.filter((p) => p.step === undefined)
-  const add = (): void => {
-    if (!text.trim()) return
-    log('damage-noted', { text: text.trim(), ...(side ? { side } : {}) })
-    setText('')
-    setSide('')
-  }
-  const last = state.damage.at(-1)
-  return (
-    <Block title={say.damageBeforeItWas}>
-      <Lines
-        none={say.noneSeenYetWalk}
-        items={state.damage.map((s) => ({ key: s.entry, text: `${s.side ? `${s.side}: ` : ''}${s.text}`, by: by(s) }))}
-      />
-      {mayNote ? (
-        <form className="mt-2 grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
-          <Tiles
-            legend={say.where}
-            name="damage-side"
-            options={placesOn(state.machine.class ?? file?.class).map((s) => ({ value: s, label: s }))}
-            value={side}
-            onChange={setSide}
-          />
-          <div className="flex items-end gap-2">
-            <TextField
-              className="flex-1"
-              label={say.seen}
-              value={text}
-              onChange={(e) => setText(e.target.value)}
-              placeholder={say.barEndScraped}
-              maxLength={1000}
-            />
-            <Button type="submit">{say.noteIt}</Button>
-          </div>
-        </form>
-      ) : null}
-      <div className="mt-3 flex flex-wrap gap-2">
-        {photos.map((p) => (
-          <figure key={p.entry}>
-            <PhotoView id={p.photo} alt={captionOf(p) ?? say.asItCameIn} className="h-24 rounded-md border border-rule" />
-            {captionOf(p) ? <figcaption className="max-w-40 text-[13px] text-steel">{captionOf(p)}</figcaption> : null}
-          </figure>
-        ))}
-        {mayNote ? (
-          <Button
-            onClick={() => addPhoto(undefined, last ? { caption: last.text.slice(0, 300), ...(last.side ? { side: last.side } : {}) } : {})}
-          >
-            {last ? say.photoOf(last.text.slice(0, 28)) : say.photo}
-          </Button>
-        ) : null}
-      </div>
-    </Block>
   )
 }

@@ -16,6 +16,7 @@ export function CardFoot({ crossOutLast }: { readonly crossOutLast: (() => void)
   return (
     <div className="narrow mt-3 flex flex-wrap gap-x-4 border-t border-rule text-[15px]">
       <Link onClick={() => open({ kind: 'journal' })}>{say.journal(view.entries.length)}</Link>
+      <Link onClick={() => open({ kind: 'photos' })}>{say.photos(state.photos.length)}</Link>
       {Object.keys(state.fixings).length > 0 ? <Link onClick={() => open({ kind: 'which' })}>{say.whichIsIt}</Link> : null}
       {crossOutLast ? <Link onClick={crossOutLast}>{say.crossOutMyLast}</Link> : null}
       {mayWork && state.parked ? <Link onClick={() => log('resumed', {})}>{say.takeItUpAgain}</Link> : null}

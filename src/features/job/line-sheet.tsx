@@ -2,6 +2,7 @@
 import { notReadYet } from '../../words/en/screens/line'
 import * as say from '../../words/en/screens/job-sheets'
 import { useState } from 'react'
+import type { JobState } from '../../core/job'
 import { limbOf } from '../../core/machine'
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
@@ -9,9 +10,17 @@ import { Sheet } from '../../ui/sheet'
 import { useJob } from '../shared/context'
 import { useLine } from '../shared/use-line'
 
+/** The step that it comes off after: the one that it is logged at, where that is done; else the last one done. */
+function comesAfter({ down, steps }: JobState, step: string | undefined): string | undefined {
+  const done = (id: string): boolean => steps[id]?.status === 'done'
+  if (step !== undefined && limbOf(step) !== 'up' && done(step)) return step
+  return down.findLast((s) => done(s.id))?.id
+}
+
 /** A typed line: something that came off beyond the plan, or a note. */
 export function LineSheet({ step, onClose }: { readonly step?: string; readonly onClose: () => void }) {
   const job = useJob()
+  const { state } = job
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
   const typed = useLine(text)
@@ -20,7 +29,7 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
     if (!text.trim() || (as === 'off' && typed && !read)) return setFault(say.theLineIsEmpty)
     if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
     else if (!typed || !read) return setFault(notReadYet)
-    else job.logAll(typed.entries(job, read, step !== undefined && limbOf(step) === 'up' ? undefined : step))
+    else job.logAll([typed.reader.lineEntry(state, read, comesAfter(state, step))])
     onClose()
   }
   return (

@@ -14,6 +14,8 @@ import { HandOverSheet, ParkSheet } from './leave-sheets'
 
 const WhichSheet = dynamic(() => import('../shared/which-sheet').then((m) => m.WhichSheet))
 
+const PhotosSheet = dynamic(() => import('./photos-sheet').then((m) => m.PhotosSheet))
+
 /** The one sheet that is open over a job. */
 export function Sheets({
   sheet,
@@ -97,6 +99,10 @@ export function Sheets({
       return <JournalSheet onClose={onClose} />
     case 'which':
       return <WhichSheet onClose={onClose} />
+    case 'off':
+      return <Run face="off" step={sheet.step} onClose={onClose} />
+    case 'photos':
+      return <PhotosSheet onClose={onClose} {...(sheet.photo === undefined ? {} : { photo: sheet.photo })} />
     case 'shelf':
       return <ShelfSheet onClose={onClose} />
     case 'stages':

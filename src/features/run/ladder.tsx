@@ -197,7 +197,22 @@ export interface LadderProps {
 }
 
 /** The run: removals on the left, their returns on the right, and between them what is off. */
-export function Ladder({ limb, present, chosen, onChoose }: LadderProps) {
+export function Ladder(props: LadderProps) {
+  const { state, file, mayWork, stage, views } = useJob()
+  // With no file the photo is the map: it stands large below what came off so far.
+  if (props.limb === 'down' && !state.planned && !file && mayWork && stage !== 'swap')
+    return (
+      <div className="grid min-h-0 grid-rows-[minmax(120px,1fr)_minmax(0,auto)]">
+        <Run {...props} />
+        <div className="overflow-y-auto border-t border-rule bg-bench p-4 max-md:hidden">
+          <views.Where tall={290} />
+        </div>
+      </div>
+    )
+  return <Run {...props} />
+}
+
+function Run({ limb, present, chosen, onChoose }: LadderProps) {
   const { state } = useJob()
   const rows = rungs(state, limb)
   const box = useRef<HTMLDivElement>(null)

@@ -38,13 +38,13 @@ export function LookedSheet({ of, step, onClose }: { readonly of: LookOf; readon
     if (unsaid) return setFault(say.notAnswered(ITEMS[unsaid]))
     const read = typed?.read
     if (wrong.length > 0 && !read) return setFault(say.whatAndWhere)
-    const found = of === 'last look' && wrong.length > 0 && typed && read ? typed.entries(job, read, undefined)[0] : undefined
+    const found = of === 'last look' && wrong.length > 0 && typed && read ? typed.reader.foundEntry(state, read) : undefined
     const body = {
       of,
       ...(step === undefined ? {} : { step }),
       items: items.map((item): TestItem => ({ item, result: answers[item]! })),
       ...(text.trim() ? { text: text.trim() } : {}),
-      ...(found?.kind === 'step-added' ? { found: (found.body as { readonly step: string }).step } : {}),
+      ...(found ? { found: found.body.step } : {}),
     }
     if (!hands) {
       logAll([...(found ? [found] : []), { kind: 'look-made', body }])

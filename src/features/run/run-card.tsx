@@ -10,7 +10,7 @@ import { Intake } from '../intake'
 import { useJob } from '../shared/context'
 import { StepCard } from './step-card'
 
-const LineCard = dynamic(() => import('./line-card').then((m) => m.LineCard))
+const NoFileCard = dynamic(() => import('./no-file-card').then((m) => m.NoFileCard))
 const PlugList = dynamic(() => import('./plug-list').then((m) => m.PlugList))
 
 export interface RunCardProps {
@@ -24,7 +24,7 @@ export function RunCard({ limb, step, present }: RunCardProps) {
   const { state } = useJob()
   if (step) return <StepCard step={step} present={present} />
   if (limb === 'down' && !state.planned && state.machine.file) return <Intake face="card" />
-  if (limb === 'down' && !state.planned) return <LineCard />
+  if (limb === 'down' && !state.planned) return <NoFileCard />
   return limb === 'down' ? <BottomCard /> : <TopCard />
 }
 

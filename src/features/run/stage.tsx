@@ -9,6 +9,7 @@ const TightenSheet = dynamic(() => import('./tighten-sheet').then((m) => m.Tight
 const MeasureSheet = dynamic(() => import('./measure-sheet').then((m) => m.MeasureSheet))
 const DiffersSheet = dynamic(() => import('./sheets-step').then((m) => m.DiffersSheet))
 const LookedSheet = dynamic(() => import('./looked-sheet').then((m) => m.LookedSheet))
+const OffSheet = dynamic(() => import('./off-sheet').then((m) => m.OffSheet))
 const PlaceSheet = dynamic(() => import('./place-sheet').then((m) => m.PlaceSheet))
 const LeftSheet = dynamic(() => import('./sheets-step').then((m) => m.LeftSheet))
 const OverrideSheet = dynamic(() => import('./sheets-step').then((m) => m.OverrideSheet))
@@ -21,7 +22,7 @@ export type RunFace =
   | { readonly face: 'swap' }
   | { readonly face: 'tighten'; readonly step: string; readonly member?: string; readonly onClose: () => void }
   | { readonly face: 'measure'; readonly step: string; readonly body?: Bodies['step-done']; readonly onClose: () => void }
-  | { readonly face: 'differs' | 'left' | 'place'; readonly step: string; readonly onClose: () => void }
+  | { readonly face: 'differs' | 'left' | 'off' | 'place'; readonly step: string; readonly onClose: () => void }
   | { readonly face: 'looked'; readonly of: LookOf; readonly step?: string; readonly onClose: () => void }
   | { readonly face: 'override'; readonly check: AnyCheck; readonly onClose: () => void }
   | { readonly face: 'move'; readonly to: Stage; readonly onClose: () => void }
@@ -40,6 +41,8 @@ export function RunStage(props: RunFace) {
       return <MeasureSheet step={props.step} {...(props.body === undefined ? {} : { body: props.body })} onClose={props.onClose} />
     case 'differs':
       return <DiffersSheet step={props.step} onClose={props.onClose} />
+    case 'off':
+      return <OffSheet step={props.step} onClose={props.onClose} />
     case 'place':
       return <PlaceSheet step={props.step} onClose={props.onClose} />
     case 'left':

@@ -1,9 +1,10 @@
 'use client'
+import * as noFile from '../../words/en/screens/no-file'
 import * as say from '../../words/en/screens/run'
 import { indexFile } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
-import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, waitingFor } from '../../core/job'
+import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, offOf, photosOf, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -15,9 +16,8 @@ import { LookCautions, StopCautions, useStops } from './cautions'
 import { StepDrawing } from './drawing'
 import { Actions, type CardProps } from './step-actions'
 import { Why } from './step-why'
-import { PhotoView } from '../shared/photos'
 import { claimWords } from '../../words/en/claims'
-import { captionOf, leftWords, triedWords } from '../../words/en/entries'
+import { leftWords, triedWords } from '../../words/en/entries'
 import { factsOfStep } from '../../words/en/step-facts'
 import { besideOf, waysOf } from '../../words/en/ways'
 
@@ -47,6 +47,7 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
   const job = useJob()
   const { state, when, mayWork, open, addPhoto } = job
   const own = state.steps[step.id]
+  const off = offOf(state, step)
   const settled = !isOpen(state, step, when)
   const waits = settled ? [] : waitingFor(state, step, when)
   const turn = !settled && turnNeeded(state, step) ? step.turn! : null
@@ -128,7 +129,7 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
         </p>
       ))}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-        {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} /> : null}
+        {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} step={step} /> : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
             <Actions step={step} present={present} turn={turn !== null} held={held} told={told} />
@@ -157,7 +158,11 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
         ) : null}
         {mayWork ? (
           <div className="grid grid-cols-3 gap-2">
-            <Button onClick={() => open({ kind: 'differs', step: step.id })}>{say.different}</Button>
+            {off ? (
+              <Button onClick={() => open({ kind: 'off', step: off.step })}>{noFile.putRight}</Button>
+            ) : (
+              <Button onClick={() => open({ kind: 'differs', step: step.id })}>{say.different}</Button>
+            )}
             {check && mayOverride(check) !== 'nobody' && !settled ? (
               <Button onClick={() => open({ kind: 'override', check })}>{say.goOnWithoutWhy}</Button>
             ) : settled ? (
@@ -206,21 +211,8 @@ function Passes({ step }: { readonly step: PlannedStep }) {
 
 /** The mechanic’s own photo, else a drawing; before a turn of the machine only a photo. */
 function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly photoOnly: boolean }) {
-  const { state, now } = useJob()
-  const ids = [...(state.steps[step.id]?.photos ?? []), ...(step.pair ? (state.steps[step.pair]?.photos ?? []) : [])]
-  const photo = state.photos.filter((p) => ids.includes(p.photo)).at(-1)
-  if (photo) {
-    return (
-      <figure>
-        <PhotoView
-          id={photo.photo}
-          alt={captionOf(photo) ?? say.photographed(step.title)}
-          className="max-h-[230px] w-full rounded-lg bg-[#26313b] object-contain"
-        />
-        <figcaption className="mt-1 text-[14px] text-steel">{say.yourPhoto(now, clockText(photo.at, now))}</figcaption>
-      </figure>
-    )
-  }
+  const { state, views } = useJob()
+  if (photosOf(state, step).length > 0) return <views.AtStep step={step} />
   if (photoOnly) return null
   return (
     <>

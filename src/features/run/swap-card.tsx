@@ -5,6 +5,7 @@ import { type Bodies, type JobState, stageIndex, wantedNew } from '../../core/jo
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { noteWords } from '../../words/en/entries'
+import { NewParts } from './new-parts'
 import { PlugList } from './plug-list'
 import { useJob } from '../shared/context'
 
@@ -72,7 +73,9 @@ export function SwapCard() {
     return (
       <article className="flex min-h-full flex-col gap-3">
         <p className="text-[15px] text-steel">{say.atTheBottom}</p>
-        <h2 className="title text-[30px]">{state.swap.length > 0 ? say.swappedNowBackUp : say.nothingToSwapHere}</h2>
+        <h2 className="title text-[30px]">
+          {state.swap.length > 0 ? say.swappedNowBackUp : file ? say.nothingToSwapHere : say.newPartsThen}
+        </h2>
         <ul className="grid gap-1 text-[17px]">
           {Object.values(state.parts)
             .filter((p) => p.replaced)
@@ -84,6 +87,7 @@ export function SwapCard() {
             ))}
         </ul>
         <ToGet />
+        {file ? null : <NewParts />}
         {state.swap.length === 0 ? <PlugList /> : null}
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
           {mayWork ? (

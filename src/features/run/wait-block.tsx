@@ -1,5 +1,7 @@
+import * as noFile from '../../words/en/screens/no-file'
 import * as say from '../../words/en/screens/run'
-import { chargeOf, type CheckId, isOpen, mayOverride, type Missing, stageIndex, waitingFor } from '../../core/job'
+import { chargeOf, type CheckId, isOpen, mayOverride, type Missing, offOf, stageIndex, waitingFor } from '../../core/job'
+import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
 import { waitWords } from '../../words/en/missing'
@@ -11,8 +13,10 @@ import { settledBy } from '../shared/settled-by'
 const TOLD = 4
 
 /** Why a step may not be done yet, and what settles it. */
-export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
-  const { state, now, open, mayWork } = useJob()
+export function WaitBlock({ waits, step }: { readonly waits: readonly Missing[]; readonly step: PlannedStep }) {
+  const { state, now, open, mayWork, log } = useJob()
+  // With no file what waits for what is worked out: whoever has it in their hands knows better.
+  const loose = step.limb === 'up' && offOf(state, step) && !state.planned ? waits.flatMap((w) => (w.is === 'step' ? [w] : [])) : []
   return (
     <div className="rounded-md border-l-[6px] border-look bg-look-tint px-4 py-3 text-[17px]">
       <p className="font-semibold">{say.notYetFirst}</p>
@@ -37,6 +41,20 @@ export function WaitBlock({ waits }: { readonly waits: readonly Missing[] }) {
               </Button>
             ) : null,
           )
+        : null}
+      {mayWork
+        ? loose.map((w) => {
+            const of = [...state.down, ...state.up].find((s) => s.id === w.step)
+            return of?.pair ? (
+              <Button
+                key={w.step}
+                className="mt-2 w-full"
+                onClick={() => log('order-said', { step: step.pair!, of: of.pair!, is: 'free' })}
+              >
+                {noFile.readyNow(of.title)}
+              </Button>
+            ) : null
+          })
         : null}
       {waits.some((w) => w.is === 'not dead') && mayWork ? (
         <Button className="mt-2 w-full" onClick={() => open({ kind: 'power' })}>

@@ -7,6 +7,7 @@ import type { Instrument } from '../../core/instruments'
 import type { MachineFile } from '../../core/machine'
 import type { Report } from '../../formats/report'
 import type { Finding, RideStage } from '../../core/ride'
+import type { VIEWS } from './job-later'
 import type * as LineReader from './line-reader'
 
 /** A sheet that is open over the job, and what it is about. */
@@ -41,6 +42,8 @@ export type SheetState =
   | { readonly kind: 'cross out'; readonly entry: string }
   | { readonly kind: 'journal' }
   | { readonly kind: 'which' }
+  | { readonly kind: 'off'; readonly step: string }
+  | { readonly kind: 'photos'; readonly photo?: string }
   | { readonly kind: 'shelf' }
   | { readonly kind: 'stages' }
   | { readonly kind: 'keys' }
@@ -92,6 +95,7 @@ export interface JobContext {
     readonly jobs: number
     readonly leftAt: number | null
   }
+  readonly views: typeof VIEWS
   /** What reads typed lines, when one is wanted. */
   readonly lines: () => Promise<typeof LineReader>
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]

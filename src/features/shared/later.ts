@@ -5,9 +5,6 @@ import type { LiveRowProps } from './live-row'
 // What several sheets want, and comes with the first that does. It stands in one module that a job has from the start: named in each
 // sheet, it is packed once for each.
 
-/** What reads typed lines. */
-export const loadLines = () => import('./line-reader')
-
 /** What a sheet tells of the hazards of what is done on it; the rules of all hazards come with the first that is shown. */
 export const SheetCautions = dynamic(() => import('./sheet-cautions-list').then((m) => m.SheetCautionsList))
 

@@ -1,24 +1,15 @@
-import { freeCell } from '../../core/machine'
-import { type Bodies, type JobState, type Kind } from '../../core/job'
-import { type Line, lineTitle, whatText } from '../../core/line'
+import type { Bodies, JobState } from '../../core/job'
+import { type Line, lineTitle, offFrom, whatText } from '../../core/line'
 import type { FixingSpec } from '../../core/planning'
-import type { JobContext } from './context'
+import { freeCellOf, newId, offEntry } from './off-entry'
 
-let made = 0
-const newStepId = (): string => `n${Date.now().toString(36)}${(made++).toString(36)}`
+/** The entry for what a line says came off. */
+export const lineEntry = (state: JobState, line: Line, after?: string): ReturnType<typeof offEntry> => offEntry(state, offFrom(line), after)
 
-/** The next cell of the tray in which nothing lies, nor belongs. */
-export const freeCellOf = ({ fixings }: JobState): string =>
-  freeCell(new Set(Object.values(fixings).flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : []))))
-
-/** Entries for something that came off and is in no file: the step, its fixings into a free cell, its part. */
-export function lineEntries(
-  job: JobContext,
-  read: Line,
-  after: string | undefined,
-): { readonly kind: Kind; readonly body: Bodies[Kind] }[] {
-  const cell = read.cell ?? freeCellOf(job.state)
-  const step = newStepId()
+/** The entry for something that was found, and still has to come off. */
+export function foundEntry(state: JobState, read: Line): { readonly kind: 'step-added'; readonly body: Bodies['step-added'] } {
+  const cell = read.cell ?? freeCellOf(state)
+  const step = newId()
   const title = lineTitle(read)
   const fixings = Array.from({ length: read.count }, (_, i): FixingSpec => ({
     id: `${step}-f${i + 1}`,
@@ -29,18 +20,5 @@ export function lineEntries(
     cell,
   }))
   const parts = read.count === 0 ? [{ id: `${step}-p`, name: title.toLowerCase() }] : []
-  const condition = read.states.join(', ')
-  return [
-    { kind: 'step-added', body: { step, title, ...(after ? { after } : {}), fixings, parts } },
-    {
-      kind: 'step-done',
-      body: {
-        step,
-        ...(fixings.length > 0
-          ? { out: [{ members: fixings.map((f) => f.id), to: 'cell' as const, cell, ...(condition ? { condition } : {}) }] }
-          : {}),
-        ...(parts.length > 0 ? { partsOff: parts.map((p) => p.id) } : {}),
-      },
-    },
-  ]
+  return { kind: 'step-added', body: { step, title, fixings, parts } }
 }

@@ -1,9 +1,19 @@
 'use client'
-import { useEffect, useState } from 'react'
+import { type CSSProperties, useEffect, useState } from 'react'
 import { photoBlob } from '../../client/store'
 
 /** A photo: from this device while it is not sent, else from the server. */
-export function PhotoView({ id, alt, className }: { readonly id: string; readonly alt: string; readonly className?: string }) {
+export function PhotoView({
+  id,
+  alt,
+  className,
+  style,
+}: {
+  readonly id: string
+  readonly alt: string
+  readonly className?: string
+  readonly style?: CSSProperties
+}) {
   const [local, setLocal] = useState<string | null>(null)
   useEffect(() => {
     let url: string | null = null
@@ -19,6 +29,10 @@ export function PhotoView({ id, alt, className }: { readonly id: string; readonl
     }
   }, [id])
   // The picture comes from this device or from our own route, already small: the image optimizer has nothing to add.
-  // eslint-disable-next-line @next/next/no-img-element
-  return local ? <img src={local} alt={alt} className={className} /> : <span role="img" aria-label={alt} className={className} />
+  return local ? (
+    // eslint-disable-next-line @next/next/no-img-element
+    <img src={local} alt={alt} className={className} style={style} />
+  ) : (
+    <span role="img" aria-label={alt} className={className} style={style} />
+  )
 }

@@ -3,6 +3,7 @@ import { type ReactNode, useEffect, useMemo, useState } from 'react'
 import type { Line } from '../../core/line'
 import type * as LineReader from './line-reader'
 import * as say from '../../words/en/screens/line'
+import { offWords } from '../../words/en/off'
 import { useJob } from './context'
 
 type Reader = typeof LineReader
@@ -16,10 +17,11 @@ const load = async (lines: () => Promise<Reader>): Promise<Reader> => (loaded ??
 interface Typed {
   /** Undefined while what reads it is on the way; null where nothing is typed. */
   readonly read: Line | null | undefined
+  /** What is logged of it, in the words of the journal. */
   readonly title: string
   /** What it is taken for, before it is logged: the same words as in the journal; or what was not understood of it. */
   readonly told: ReactNode
-  readonly entries: Reader['lineEntries']
+  readonly reader: Reader
 }
 
 /** What reads lines; null while it is on the way. */
@@ -46,7 +48,7 @@ export function useLine(text: string): Typed | null {
   const reader = useReader()
   const read = useMemo(() => reader?.readLine(text), [reader, text])
   if (!reader) return null
-  const title = read ? reader.lineTitle(read) : ''
+  const title = read ? offWords(reader.lineEntry(state, read).body) : ''
   return {
     read,
     title,
@@ -58,10 +60,10 @@ export function useLine(text: string): Typed | null {
             {say.notUnderstood(read.unread)}
           </>
         ) : (
-          say.takenAs(title, read.count, read.cell ?? reader.freeCellOf(state))
+          say.takenAs(title)
         )}
       </p>
     ) : null,
-    entries: reader.lineEntries,
+    reader,
   }
 }

@@ -27,6 +27,11 @@ const FOREIGN: Readonly<Record<ForeignRow, { readonly name: string; readonly why
   'full-volts': { name: 'volts it stands', why: 'A full pack breaks it.' },
   'cut-off-volts': { name: 'cut-off', why: 'Too low empties the cells for good; too high stops early.' },
   throttle: { name: 'throttle', why: 'It does not understand this throttle, or runs at once.' },
+  'clamped-width': { name: 'width where it is clamped', why: 'It does not go in, or the nuts do not reach.' },
+  'seat-diameter': { name: 'diameter of its seat or axle', why: 'It does not go in, or sits loose.' },
+  'hole-spacing': { name: 'between two holes', why: 'Its screws do not meet their threads.' },
+  'plug-pins': { name: 'pins of its plug', why: 'It cannot be joined.' },
+  'lead-length': { name: 'length of its lead', why: 'It does not reach, or is pulled at full lock.' },
   'brake-switch': { name: 'brake switch', why: 'The brake does not cut the drive, or cuts it always.' },
 }
 

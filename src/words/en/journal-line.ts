@@ -13,6 +13,7 @@ import { PLUG_WORDS } from './plugs'
 import { saltWords } from './salt'
 import { titleOf } from './titles'
 import { trialWords } from './trials'
+import { poseWords } from './poses'
 import { LOOK_NAMES } from './looks'
 import { STAGE_LABEL } from './job-state'
 
@@ -132,7 +133,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'part-replaced':
       return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
     case 'pose-changed':
-      return entry.body.name || `Turned: ${entry.body.to}`
+      return entry.body.name || poseWords(entry.body.to)
     case 'lock-applied':
       return `${entry.body.product} on ${titleOf(state, entry.body.subject)}`
     case 'lock-disturbed':

@@ -2,7 +2,7 @@ import { signNames } from './names'
 import { agreedUpTo, chargeOf, type CheckId, estimateOf, isCheck, type JobState, type Missing } from '../../core/job'
 import { checkWords, itemWords } from './checks'
 import { count } from './count'
-import { STOP_WORDS } from './rides'
+import { STOP_WORDS } from './stop-signs'
 import { titleOf } from './titles'
 
 const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)', 'not read': ' (how tight is not known)' } as const

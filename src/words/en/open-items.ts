@@ -1,5 +1,6 @@
 import type { JobState, LoosePiece, OpenItem } from '../../core/job'
 import { checkWords } from './checks'
+import { poseWords } from './poses'
 import { shortWords } from './delivery'
 import { titleOf } from './titles'
 
@@ -13,7 +14,7 @@ const SAYS: Says = {
     if (!dead) return `${power === 'out' ? 'The pack is out' : 'Isolated'}, but not shown to be dead`
     return power === 'out' ? 'The pack is out, and it was shown to be dead' : 'Isolated and shown to be dead, the pack aboard'
   },
-  pose: ({ name }) => `Turned last: ${name}`,
+  pose: ({ pose, name }) => `Turned last: ${name || poseWords(pose)}`,
   disputed: (item) => `Two devices disagree on ${pieces(item.pieces)}`,
   lost: (item) => `Lost: ${pieces(item.pieces)}`,
   'wanted new': (item) => `A new one to get: ${pieces(item.pieces)}`,

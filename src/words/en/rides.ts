@@ -12,6 +12,7 @@ import {
   type StopSign,
   type Unsaid,
 } from '../../core/ride'
+import { STOP_WORDS } from './stop-signs'
 import { formatNumber, unitLabel } from '../../core/units'
 
 /** What is done at each rung of the ladder. */
@@ -129,16 +130,6 @@ interface RideTold {
 export function brakeLine(b: BrakeTried, stops: Ladder['stops']): string {
   const judged = judgeStop(b, stops)
   return `${BRAKE_WORDS[b.brake]}: ${b.stops} stops${judged ? `, from ${b.from} km/h in ${b.metres} m: ${stopWords(judged)}${b.fresh ? ', pads new' : ''}` : ', claimed, not measured'}`
-}
-
-export const STOP_WORDS: Readonly<Record<StopSign, string>> = {
-  noise: 'A noise',
-  smell: 'A smell',
-  code: 'A code',
-  'motor too hot': 'Motor over its limit',
-  'mark moved': 'A mark that moved',
-  'brake soft': 'Lever soft',
-  'pulls to a side': 'Pulls to a side',
 }
 
 const UNSAID: Readonly<Record<Unsaid, string>> = {

@@ -1,5 +1,6 @@
-import { type JobState, type Method, nextPass, settingOf } from '../../core/job'
+import { type JobState, type Method, nextPass, offOf, offRule, settingOf } from '../../core/job'
 import type { Driver } from '../../core/machine'
+import { clickedHome, renewedOn } from './screens/no-file'
 import type { PlannedStep } from '../../core/planning'
 
 const LATER: Record<string, string> = { started: 'Started by hand', seated: 'Seated', final: 'Final', marked: 'Marked' }
@@ -9,6 +10,9 @@ export function doneLabel(state: JobState, step: PlannedStep): string {
   if (step.kind === 'unplug' && step.power === 'isolated') return 'Unplugged and capped'
   if (step.limb === 'up') {
     const pass = nextPass(state, step.id)
+    const off = offOf(state, step)
+    if (off?.sort === 'plug') return clickedHome
+    if (off && offRule(off.sort).renewed) return renewedOn(off.count)
     if (!pass) return step.power === 'live' ? 'Plugged in: it is live' : 'Back on'
     const n = step.fixings.filter((f) => !f.stay).length
     if (pass === 'final' && step.passes?.length === 1) return 'Back on'

@@ -36,7 +36,11 @@ export const photoAdded: KindOf<typeof versions, Taken> = {
   struckBy: 'writer',
   claims: [],
   apply({ draft, mark, entry }, body) {
-    draft.photos.push({ ...mark, seq: entry.seq, ...body })
-    if (body.step !== undefined) touchStep(draft, body.step, (s) => ({ ...s, photos: [...s.photos, body.photo] }))
+    // Said again of one that is here: from which side it was taken, or what it shows.
+    const known = draft.photos.findIndex((p) => p.photo === body.photo)
+    if (known >= 0) draft.photos[known] = { ...draft.photos[known]!, ...body }
+    else draft.photos.push({ ...mark, seq: entry.seq, ...body })
+    if (body.step !== undefined)
+      touchStep(draft, body.step, (s) => (s.photos.includes(body.photo) ? s : { ...s, photos: [...s.photos, body.photo] }))
   },
 }

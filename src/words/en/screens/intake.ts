@@ -28,8 +28,14 @@ export const planningAnew = (share: string): string => `Planning anew…${share}
 export const chooseAJobFirst = 'Choose a job first'
 export const noMachineFile = 'No machine file'
 export const logItAs = 'Log it as it comes off'
-export const nobodyHasAFile = (name: string): string =>
-  `Nobody has a file of a ${name}. Each line you log is a step down with its own tray cell, and its way back up grows from it.`
+export const nobodyHasAFile = 'No file of it yet. Each thing that comes off is a step down, and its way back up grows from it.'
+export const fourPhotos = 'Four photos before it is touched'
+export const itsLabel = 'its label'
+export const sixQuestions = (said: number, of: number): string => `Six questions for its fault: ${said} of ${of}`
+export const sayItsCharge = 'Say its full charge'
+export const tapDamage = 'Tap where it is, then say what is seen'
+export const damageHere = 'Marked on the photo'
+export const takeOneFirst = 'A photo, and tap where it is'
 export const makeItSafeFirst = 'Make it safe first: the strip above says how it stands.'
 export const whatItDoes = 'What it does'
 export const nothingNotedYet = 'Nothing noted yet.'
@@ -51,7 +57,6 @@ export const where = 'Where'
 export const seen = 'Seen'
 export const barEndScraped = 'bar end scraped'
 export const asItCameIn = 'As it came in'
-export const photoOf = (text: string): string => `Photo of “${text}”`
 export const thePlannerStoppedChoose = 'The planner stopped. Choose the job again.'
 export const steps = (n: number): string => count(n, 'step')
 export const atTheDoor = 'Said at the door'

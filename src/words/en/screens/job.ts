@@ -70,3 +70,4 @@ export const noSuchStage = (asked: string, stages: string): string => `The addre
 export const changeIt = 'power and proof'
 
 export const whichIsIt = 'Which is it?'
+export const photos = (n: number): string => (n === 0 ? 'Photos' : `Photos (${n})`)

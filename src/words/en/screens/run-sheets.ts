@@ -4,6 +4,7 @@ export const goesOver = 'Goes over to the new one'
 export const offTheOldOne = 'off the old one'
 export const stillOnTheOld = 'still on the old one?'
 export const swappedNowBackUp = 'Swapped. Now back up'
+export const newPartsThen = 'New parts, then back up'
 export const nothingToSwapHere = 'Nothing to swap here. Back up'
 export const newPart = (name: string): string => `● New ${name}`
 export const serials = (newSerial: string | undefined, oldSerial: string | undefined): string =>

@@ -4,7 +4,6 @@ export const fromTheInsideOut = (name: string, inside: boolean, told: string): s
   `${name}, from the ${inside ? 'inside out' : 'outside in'}: ${told}. Turn it round`
 export const out = 'out'
 export const turn = '⇄ turn'
-
 export const fixings = (n: number, fixings: string): string => `${n} fixings: ${fixings}`
 export const numbersTheOrder = (pattern: string | undefined, order: string, lengths: number, longest: string): string =>
   `${pattern ? `Numbers: the order to tighten, ${pattern}.` : `Counted ${order}.`}${lengths > 1 ? ` Ringed: ${longest}.` : ''}`
@@ -61,8 +60,6 @@ export const leftOnWhy = 'Left on, why'
 export const logLine = 'Log line'
 export const twoDevicesDisagree =
   'Two devices disagree. It counts as the less safe until one of you looks and logs what is true, under “Different”.'
-export const photographed = (title: string): string => `${title}, photographed`
-export const yourPhoto = (now: number, at: string): string => `Your photo${now > 0 ? `, ${at}` : ''}.`
 export const worthAPhoto = (photo: string): string => `◩ Worth a photo: ${photo}.`
 export const neededFor = (wanted: string, wantedCount: number): string => `Needed for: ${wanted}${wantedCount > 3 ? '…' : ''}`
 export const ifLeftOut = (why: string): string => `If left out: ${why}`
@@ -83,15 +80,6 @@ export const allThatHad = 'All that had to come off is off, and lies where the t
 export const everythingIsBack = 'Everything is back'
 export const theTrayIsEmpty = 'The tray is empty, or says what is not. Prove it before it goes home.'
 export const theTooTheSame = (name: string): string => `The ${name} too, the same way`
-export const noMachineFileSo = (downCount: number): string => `No machine file · ${downCount} so far`
-export const whatCameOff = 'What came off?'
-export const line = 'Line'
-export const exampleLine = '4 M5x12 chain guard'
-export const aCountMakes = 'A count makes it screws in a cell; without one it is a part.'
-export const theLineIsEmpty = '▲ The line is empty.'
-export const offIntoTheTray = 'Off, into the tray'
-export const itCountsAsLive = 'It counts as live. Isolate it and show it dead at the strip before any wiring is touched.'
-export const atTheBottomSwap = 'At the bottom: swap, then up'
 export const asTheyCome = 'as they come'
 export const theWayDownIsDone = 'The way down is done'
 export const startUp = 'Start up'
@@ -122,7 +110,6 @@ export const GO_ON: Readonly<Partial<Record<CheckId, string>>> = {
 /** How the other end is held, and what is taken beside the tool in hand. */
 export const heldWith = (hold: string | undefined, beside: readonly string[]): string =>
   [...(hold === undefined ? [] : [hold]), ...(beside.length > 0 ? [`With: ${beside.join(', ')}.`] : [])].join(' ')
-
 export const readFirst = 'Read what stops the hand first.'
 export const moreToMind = (n: number): string => `and ${n} more`
 export const lookItOver = 'Look it over'

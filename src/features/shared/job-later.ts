@@ -1,0 +1,25 @@
+'use client'
+import dynamic from 'next/dynamic'
+import type { PlannedStep } from '../../core/planning'
+import { LiveRow, SheetCautions } from './later'
+import type { PinnedPhotoProps } from './pinned-photo'
+
+const parts = () => import('./photo-parts')
+
+/** What reads typed lines. */
+export const loadLines = () => import('./line-reader')
+
+/**
+ * Photos as a job shows them, each loaded when the first is shown. A job hands them on in its context: named by each part that shows
+ * one, they are packed once for each.
+ */
+export const VIEWS = {
+  LiveRow,
+  SheetCautions,
+  /** A photo of the job with all that lies at its points. */
+  Pinned: dynamic<PinnedPhotoProps>(() => parts().then((m) => m.PinnedPhoto)),
+  /** The mechanic’s own photo at a step. */
+  AtStep: dynamic<{ readonly step: PlannedStep }>(() => parts().then((m) => m.StepPhoto)),
+  /** The photo on which one taps where the next thing was. */
+  Where: dynamic<{ readonly tall: number }>(() => parts().then((m) => m.WherePhoto)),
+}

@@ -1,0 +1,4 @@
+// All that shows photos comes as one, and is packed once.
+export { PinnedPhoto } from './pinned-photo'
+export { StepPhoto } from './step-photo'
+export { WherePhoto } from './where-photo'

@@ -1,0 +1,55 @@
+import { count } from '../count'
+export const soFar = (n: number): string => `No machine file · ${n} so far`
+export const whatCameOff = 'What came off?'
+export const photoFirst = 'Photo of what comes off'
+export const photoWhy = 'Then tap where it is, and say what it is. Work goes on without one too.'
+export const another = 'Another photo'
+export const tapIt = 'Tap where it was'
+export const itWasHere = 'Marked where it was'
+export const whatItIs = 'What it is'
+export const howMany = 'How many'
+export const usedLast = 'Used last'
+export const sizeOrName = 'Size or name, or a whole line'
+export const exampleSize = 'M5x12 button T25'
+export const exampleName = 'hall plug, 9-pin'
+export const exampleLine = '4 M5x12 chain guard'
+export const of = 'Of the'
+export const hangs = 'Does something hang on it?'
+export const HANGS = { nothing: 'Nothing', propped: 'Yes, and it is propped' } as const
+export const notSaidHangs = 'Not said yet whether something hangs on it: prop it before the last one is out.'
+export const off = (what: string, cell: string): string => `Off, in ${cell}: ${what}`
+export const OFF = { fixings: 'Off', parts: 'Off', joined: 'Apart' } as const
+export const renewed = 'Off, a new one goes on'
+export const sayWhat = 'Say what it is'
+export const empty = '▲ Say what came off: a tile, or a line.'
+export const putRight = 'Put it right'
+export const putRightTitle = 'Put this line right'
+export const putRightNote = 'It keeps its place in the order. What is not touched stays.'
+export const cell = 'Cell of the tray'
+export const noSuchCell = (cell: string): string => `▲ “${cell}” is no cell of the tray: a letter and a number, such as B4.`
+export const condition = 'What state it is in'
+export const cameOffAfter = 'It came off after'
+export const first = 'nothing: it was the first'
+export const heldWhat = 'What it held'
+export const heldNote = 'A thing that it held goes back before it. One that it has nothing to do with may go back later.'
+export const HELD = { worked: 'as worked out', held: 'it held this', free: 'nothing to do with it' } as const
+export const saveIt = 'Put it right'
+export const crossOut = 'It never came off: cross it out'
+export const nothingChanged = '▲ Nothing is changed yet.'
+export const readyNow = (what: string): string => `It does not wait for “${what}”`
+export const power = 'It counts as live. Isolate it and show it dead at the strip before any wiring is touched.'
+export const isolate = 'Isolate it and show it dead'
+export const bottom = 'At the bottom: swap, then up'
+export const clickedHome = 'Clicked home, and tugged'
+export const renewedOn = (n: number): string => (n === 1 ? 'The new one is on' : `${count(n, 'new one')} on`)
+export const newPart = 'A new part goes in'
+export const newPartNote = 'Put it beside the old one before it goes in.'
+export const compareIt = 'Compare the two'
+export const comparedAlready = 'Compared'
+export const newIsHere = 'The new one is here'
+export const oldSerial = 'Old one’s number'
+export const newSerial = 'New one’s number'
+export const isNewOne = 'It is a new one'
+export const doesNotMatch = 'They differ. What differs is on the page that goes home.'
+export const MOST = 60
+export const noSuchCount = (n: string): string => `▲ “${n}” is no count: 1 to ${MOST} of one kind at a time.`
