@@ -1,4 +1,4 @@
-import { type JobSummary, type Stage, SUMMARY_VERSION } from '../core/job'
+import { searchWords, type JobSummary, type Stage, SUMMARY_VERSION } from '../core/job'
 import type { Db } from './client'
 
 export interface JobRow {
@@ -53,6 +53,17 @@ export async function findJob(sql: Db, id: string): Promise<JobRow | null> {
     JobRow[]
   >`select id, number, machine_id as "machineId", revision, last_seq as "lastSeq", case when chain_seq = last_seq then encode(chain, 'hex') end as chain from jobs where id = ${id}`
   return row ?? null
+}
+
+/** The job that has a number, as it is written; the newest where two tablets gave the same one. */
+export async function jobNumbered(sql: Db, number: string): Promise<string | null> {
+  const [word] = searchWords(number)
+  if (word === undefined) return null
+  const [row] = await sql<{ id: string }[]>`
+    select job_id as id from summaries
+    where words @@ ${`'${word.replaceAll("'", "''")}':*`}::tsquery and upper(coalesce(facts, body)->>'number') = ${number}
+    order by sort_at desc, job_id limit 1`
+  return row?.id ?? null
 }
 
 const ONLY_SQL = {

@@ -1,3 +1,4 @@
+import { type Tray, USUAL_TRAY } from '../core/machine'
 import type { Db } from './client'
 
 /** What a shop can set; one row, with these defaults. */
@@ -12,6 +13,8 @@ export interface ShopSettings {
   readonly topSpeed: Readonly<Record<string, number>>
   /** Two people turn a machine heavier than this, kg. */
   readonly twoPeopleAbove: number
+  /** The tray on the bench. */
+  readonly tray: Tray
   /** Names of tools that are not in the shop. */
   readonly lacking: readonly string[]
 }
@@ -23,6 +26,7 @@ const SHOP_DEFAULTS: ShopSettings = {
   deadVolts: 5,
   topSpeed: { scooter: 20, 'e-bike': 25, 'ride-on': 12, buggy: 15 },
   twoPeopleAbove: 20,
+  tray: USUAL_TRAY,
   lacking: [],
 }
 

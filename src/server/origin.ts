@@ -1,3 +1,5 @@
+import { headers } from 'next/headers'
+
 /**
  * A write has to come from a page of ours: its Origin names the host that it is sent to.
  * @returns null when it does, else what to answer
@@ -12,4 +14,11 @@ export function originFault(headers: Headers): string | null {
     // Falls through: an origin that is no URL is nobody's page.
   }
   return 'This request comes from another site.'
+}
+
+/** The address that this page was asked under, without its path. */
+export async function ownOrigin(): Promise<string> {
+  const asked = await headers()
+  const host = asked.get('x-forwarded-host') ?? asked.get('host') ?? 'localhost'
+  return `${asked.get('x-forwarded-proto')?.split(',')[0] ?? 'http'}://${host}`
 }

@@ -1,7 +1,30 @@
-import { boolean, object, string } from 'yup'
+import { boolean, number, object, string } from 'yup'
+import { MOST_TRAY, type Tray } from '../core/machine'
 import { isWellFormed } from '../core/text'
 import { db } from '../db/client'
 import { loadSettings, saveSettings } from '../db/settings'
+
+const askedTray = object({
+  rows: number().strict().integer().min(1).max(MOST_TRAY.rows).required(),
+  columns: number().strict().integer().min(1).max(MOST_TRAY.columns).required(),
+})
+  .noUnknown()
+  .strict()
+
+/** Says how large the shop’s tray is; null for a body that does not. */
+export async function setTray(text: string): Promise<Tray | null> {
+  let tray: Tray
+  try {
+    tray = askedTray.validateSync(JSON.parse(text))
+  } catch {
+    return null
+  }
+  return db().begin(async (tx) => {
+    await tx`select pg_advisory_xact_lock(72026)`
+    await saveSettings(tx as never, { ...(await loadSettings(tx as never)), tray })
+    return tray
+  })
+}
 
 const asked = object({
   name: string()

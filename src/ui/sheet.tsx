@@ -11,12 +11,15 @@ export function Sheet({
   onClose,
   title,
   note,
+  wide,
   children,
 }: {
   readonly open: boolean
   readonly onClose: () => void
   readonly title: string
   readonly note?: string
+  /** For what is drawn: as wide again. */
+  readonly wide?: boolean
   readonly children: ReactNode
 }) {
   useEffect(() => {
@@ -30,7 +33,7 @@ export function Sheet({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-[#0d1419]/55" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed z-50 flex flex-col overflow-y-auto border-rule bg-paper p-5 max-md:inset-x-0 max-md:bottom-0 max-md:max-h-[92dvh] max-md:rounded-t-lg max-md:border-t md:inset-y-0 md:right-0 md:w-[480px] md:border-l"
+          className={`fixed z-50 flex flex-col overflow-y-auto border-rule bg-paper p-5 max-md:inset-x-0 max-md:bottom-0 max-md:max-h-[92dvh] max-md:rounded-t-lg max-md:border-t md:inset-y-0 md:right-0 md:border-l ${wide ? 'md:w-[720px]' : 'md:w-[480px]'}`}
         >
           <div className="mb-3 flex items-start justify-between gap-3">
             <div>

@@ -32,6 +32,13 @@ export type Missing =
         | 'done already'
     }
   | LoosePiece
+  /** A piece that belongs to nothing that came off, and what it would be taken for. */
+  | {
+      readonly is: 'stray'
+      readonly text: string
+      readonly cell?: string
+      readonly like?: { readonly label: string; readonly cells: readonly string[] }
+    }
   | { readonly is: 'part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'curing'; readonly product: string; readonly subject: string; readonly disturbed: boolean }
   /** `short`: it was ridden, and less far or less long than shows it. */

@@ -313,6 +313,8 @@ export interface JobState {
   readonly pins: readonly Pin[]
   /** What came off beyond any plan, in the order in which it came off. */
   readonly offs: readonly Off[]
+  /** Pieces that turned up and belong to nothing that came off. */
+  readonly strays: readonly (Mark & Bodies['stray-found'] & { readonly settled?: Mark & Pick<Bodies['stray-settled'], 'is' | 'note'> })[]
   /** What was said of the order of it. */
   readonly orders: readonly OrderSaid[]
   readonly faults: readonly CalledFault[]
@@ -412,6 +414,7 @@ export function emptyState(jobId: string): JobState {
     pins: [],
     offs: [],
     orders: [],
+    strays: [],
     faults: [],
     trials: [],
     plugs: [],

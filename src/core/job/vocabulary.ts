@@ -33,12 +33,15 @@ export type LeftWhy = (typeof LEFT_WHY)[number]
 export const SKIPPED_WHY = ['no instrument', 'out of reach', 'not safe', 'nothing to compare with'] as const
 export type SkippedWhy = (typeof SKIPPED_WHY)[number]
 
+/** What a piece is that turned up and belongs to nothing that came off. */
+export const STRAY_IS = ['one of these', 'of another machine', 'thrown away'] as const
+
 /** What is usually looked at again. */
 export const RECHECK_OF = ['tightened by feel', 'axle nut marks', 'brake screws', 'tyres, brake, play, plugs'] as const
 export type RecheckOf = (typeof RECHECK_OF)[number]
 
 /** What a photo shows, where nobody has to say it. */
-export const PHOTO_SHOWS = ['delivery', 'label'] as const
+export const PHOTO_SHOWS = ['delivery', 'label', 'tray'] as const
 export type PhotoShows = (typeof PHOTO_SHOWS)[number]
 
 /** From which side of the machine a photo is taken. */

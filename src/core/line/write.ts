@@ -33,7 +33,9 @@ export function whatText({ count, sort, thread, length, size }: Pick<Line, 'coun
     .join(' ')
 }
 
-const AFTER = /^(?:from|of|at|on|under|in|into|behind|left|right|front|rear|top|bottom|for|with|to|and|off)(?: |$)/i
+/** What says where it is, and not what it is: `from the left`, `left`; but a `rear light` is a thing. */
+const AFTER =
+  /^(?:(?:from|of|at|on|under|in|into|behind|for|with|to|and|off)(?: |$)|(?:left|right|front|rear|top|bottom)(?:$| (?:of|at|on|in|side)(?: |$)))/i
 
 /** `hall plug, 9-pin`: what stands before it first, the rest of the note behind. */
 function plugText(note: string, what: string, facts: readonly string[]): string {

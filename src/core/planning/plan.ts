@@ -129,7 +129,7 @@ function planned(
     )
   const chosen = [...down.placed.map((p) => open[p.index]!)].sort(byTitle)
   const named = (s: PlannedStep): PlannedStep => ({ ...s, title: titleWithEnd(index, goals, s) })
-  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, wish, variants, toStand).map(named)
+  const downSteps = writeDown(index, open, chosen, down, start, turns, goalNames, wish, variants, toStand, options.tray).map(named)
 
   const all = [...already, ...chosen]
   const atTheBottom = new Set<string>(all.flatMap((a) => a.gives))

@@ -10,6 +10,7 @@ import type {
   Pass,
   Relation,
   Tool,
+  Tray,
   Use,
   Variants,
   WaitKind,
@@ -39,6 +40,8 @@ export interface PlanOptions {
   readonly avoid?: readonly string[]
   /** The way up as it costs least, or as the exact reverse. Least when left out. */
   readonly upOrder?: 'planned' | 'reverse'
+  /** The tray on the bench, in whose cells things are laid; a usual one when left out. */
+  readonly tray?: Tray
   /** Tool ids the shop has; all of the file's when left out. */
   readonly toolsOwned?: readonly string[]
   /** What may go back by feel where its torque tool is not to hand: covers, or all but axle, steering, brake and pack terminals. */

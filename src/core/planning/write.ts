@@ -10,6 +10,7 @@ import {
   poseWish,
   stepId,
   cellName,
+  type Tray,
 } from '../machine'
 import { type Action, alongWith } from './actions'
 import type { Sequence } from './order'
@@ -34,13 +35,14 @@ export function writeDown(
   goal: Parameters<typeof reasonsFor>[3],
   variants: Variants,
   toStand: readonly string[],
+  tray?: Tray,
 ): PlannedStep[] {
   let before = start.pose
   let cells = 0
   const taken = new Set(start.cells)
   const nextCell = (): string => {
-    while (taken.has(cellName(cells))) cells++
-    return cellName(cells++)
+    while (taken.has(cellName(cells, tray))) cells++
+    return cellName(cells++, tray)
   }
   let number = 0
   const poses = [...new Set([...order.placed.map((p) => p.pose), ...toStand])]

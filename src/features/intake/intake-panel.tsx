@@ -13,10 +13,10 @@ import { drivesAtTheDoor } from '../../words/en/at-the-door'
 import { DamageBlock } from './damage-block'
 import { PackBlock } from './pack-block'
 
-const CompareTable = dynamic(() => import('./compare-table').then((m) => m.CompareTable))
-const SaltBlock = dynamic(() => import('./salt-block').then((m) => m.SaltBlock))
-const CostBlock = dynamic(() => import('./cost-block').then((m) => m.CostBlock))
-const ElectronicsBlock = dynamic(() => import('./electronics-block').then((m) => m.ElectronicsBlock))
+const CompareTable = dynamic(() => import('./more').then((m) => m.CompareTable))
+const SaltBlock = dynamic(() => import('./more').then((m) => m.SaltBlock))
+const CostBlock = dynamic(() => import('./more').then((m) => m.CostBlock))
+const ElectronicsBlock = dynamic(() => import('./more').then((m) => m.ElectronicsBlock))
 
 /** Take in: what it is, what it does, what was already broken, how the pack looks, and whether the new part matches. */
 export function IntakePanel() {

@@ -5,11 +5,11 @@ import { GoalCard } from './goal-card'
 import { IntakePanel } from './intake-panel'
 import type { LookAt } from './look-sheet'
 
-const DeliverySheet = dynamic(() => import('./delivery-sheet').then((m) => m.DeliverySheet))
-const LookSheet = dynamic(() => import('./look-sheet').then((m) => m.LookSheet))
-const SettingsSheet = dynamic(() => import('./settings-sheet').then((m) => m.SettingsSheet))
-const CostSheet = dynamic(() => import('./cost-sheet').then((m) => m.CostSheet))
-const CompareSheet = dynamic(() => import('./compare-sheet').then((m) => m.CompareSheet))
+const DeliverySheet = dynamic(() => import('./more').then((m) => m.DeliverySheet))
+const LookSheet = dynamic(() => import('./more').then((m) => m.LookSheet))
+const SettingsSheet = dynamic(() => import('./more').then((m) => m.SettingsSheet))
+const CostSheet = dynamic(() => import('./more').then((m) => m.CostSheet))
+const CompareSheet = dynamic(() => import('./more').then((m) => m.CompareSheet))
 
 /** What the stage shows: its part, its card, or one of its sheets. */
 export type IntakeFace =

@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/intake'
 import { useEffect, useRef, useState } from 'react'
 import { startOf } from '../../core/job'
-import type { MachineFile } from '../../core/machine'
+import type { MachineFile, Tray } from '../../core/machine'
 import type { Plan, PlanOptions, ToolWorth } from '../../core/planning'
 import { planAside, worthsAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
@@ -28,7 +28,7 @@ export interface Planned {
  * for the same job stays to be read; `ready` says that it is the answer to what is chosen.
  */
 export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: Asking) {
-  const { state } = useJob()
+  const { state, settings } = useJob()
   const [made, setMade] = useState<Planned | null>(null)
   const [failed, setFailed] = useState<{ readonly asked: string; readonly words: string } | null>(null)
   const [worths, setWorths] = useState<{ readonly of: Planned; readonly list: readonly ToolWorth[] } | null>(null)
@@ -38,14 +38,15 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
     latest.current = state
   })
   // As text, so that only what is asked starts planning, not each entry of the journal.
-  const asked = JSON.stringify([goals, state.variants, [...lacking], avoid, upOrder])
+  const asked = JSON.stringify([goals, state.variants, [...lacking], avoid, upOrder, settings.tray])
   useEffect(() => {
-    const [wanted, variants, gone, ways, order] = JSON.parse(asked) as [
+    const [wanted, variants, gone, ways, order, tray] = JSON.parse(asked) as [
       string[],
       Record<string, string>,
       string[],
       string[],
       Plan['upOrder'],
+      Tray,
     ]
     if (wanted.length === 0) return
     const asking = new AbortController()
@@ -54,6 +55,7 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
       toolsOwned: file.tools.filter((t) => !gone.includes(t.name)).map((t) => t.id),
       avoid: ways,
       upOrder: order,
+      tray,
     }
     planAside(file, startOf(latest.current, file), wanted, options, setShare, asking.signal).then(
       async (result) => {

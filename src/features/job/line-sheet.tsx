@@ -29,7 +29,7 @@ export function LineSheet({ step, onClose }: { readonly step?: string; readonly 
     if (!text.trim() || (as === 'off' && typed && !read)) return setFault(say.theLineIsEmpty)
     if (as === 'note') job.log('note-added', { text: text.trim(), ...(step ? { step } : {}) })
     else if (!typed || !read) return setFault(notReadYet)
-    else job.logAll([typed.reader.lineEntry(state, read, comesAfter(state, step))])
+    else job.logAll([typed.reader.lineEntry(state, job.settings.tray, read, comesAfter(state, step))])
     onClose()
   }
   return (

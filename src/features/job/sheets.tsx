@@ -99,6 +99,8 @@ export function Sheets({
       return <JournalSheet onClose={onClose} />
     case 'which':
       return <WhichSheet onClose={onClose} />
+    case 'tray':
+      return <Run face="tray" onClose={onClose} {...(sheet.cell === undefined ? {} : { cell: sheet.cell })} />
     case 'off':
       return <Run face="off" step={sheet.step} onClose={onClose} />
     case 'photos':

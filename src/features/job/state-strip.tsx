@@ -47,10 +47,16 @@ export function StateStrip() {
         </span>
         <span className="narrow text-[15px] underline underline-offset-4">{say.changeIt}</span>
       </button>
-      <p className="narrow px-4 text-[17px]" role="status">
-        {looseText(looseCount(state))}
-        {unsent > 0 ? <span> {say.notSent(unsent)}</span> : null}
-      </p>
+      <div role="status" className="flex items-center">
+        <button
+          type="button"
+          className="narrow min-h-12 px-4 text-[17px] underline-offset-4 hover:underline"
+          onClick={() => open({ kind: 'tray' })}
+        >
+          {say.looseInTray(Object.keys(state.fixings).length, looseText(looseCount(state)))}
+        </button>
+        {unsent > 0 ? <span className="narrow pr-4 text-[17px]">{say.notSent(unsent)}</span> : null}
+      </div>
     </div>
   )
 }

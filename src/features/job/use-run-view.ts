@@ -20,6 +20,8 @@ export interface RunView {
 
 export function useRunView(state: JobState, ready: boolean, stage: Stage, when: JobContext['when']): RunView {
   const [chosen, setChosen] = useState<string | null>(null)
+  // A bag’s label opens the job at its set.
+  useEffect(() => setChosen(new URLSearchParams(window.location.search).get('step')), [])
   const limb = stage === 'swap' && swapDone(state) ? 'up' : limbOf(stage)
   const present = ready ? presentStep(state, limb, when) : null
   const picked = chosen === null ? null : ([...state.down, ...state.up].find((s) => s.id === chosen) ?? null)

@@ -38,7 +38,8 @@ export function LookedSheet({ of, step, onClose }: { readonly of: LookOf; readon
     if (unsaid) return setFault(say.notAnswered(ITEMS[unsaid]))
     const read = typed?.read
     if (wrong.length > 0 && !read) return setFault(say.whatAndWhere)
-    const found = of === 'last look' && wrong.length > 0 && typed && read ? typed.reader.foundEntry(state, read) : undefined
+    const found =
+      of === 'last look' && wrong.length > 0 && typed && read ? typed.reader.foundEntry(state, job.settings.tray, read) : undefined
     const body = {
       of,
       ...(step === undefined ? {} : { step }),

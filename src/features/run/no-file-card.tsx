@@ -37,12 +37,14 @@ export function NoFileCard() {
     const more = { ...(pin ? { pin } : {}), ...(of ? { of } : {}), ...(hangs ? { hangs } : {}) }
     if (sort === undefined) return line ? { ...line, ...more } : null
     const counted = typed?.read && typed.read.count > 1 ? typed.read.count : (counts[sort] ?? 1)
-    const said = line ? { ...line, ...(line.text ? {} : { text: text.trim() }) } : text.trim() ? { text: text.trim() } : {}
+    // A plug and a part are called what was typed, word for word.
+    const named = offRule(sort).is !== 'fixings' || !line?.text
+    const said = { ...line, ...(text.trim() && named ? { text: text.trim() } : {}) }
     return { ...said, sort, count: offRule(sort).is === 'joined' ? 1 : counted, ...more }
   }
   const add = (): void => {
     if (!facts) return setFault(say.empty)
-    logAll([offEntry(state, facts)])
+    logAll([offEntry(state, job.settings.tray, facts)])
     setWherePin(state.jobId, undefined)
     setText('')
     setHangs('')
@@ -129,7 +131,7 @@ export function NoFileCard() {
           ) : null}
           <div className="sticky -bottom-4 z-10 grid gap-2 bg-paper pb-4 pt-2">
             <Button type="submit" weight="primary">
-              {facts ? doneWords(facts, facts.cell ?? freeCellOf(state)) : say.sayWhat}
+              {facts ? doneWords(facts, facts.cell ?? freeCellOf(state, job.settings.tray, facts.text ?? facts.sort)) : say.sayWhat}
             </Button>
             <Button disabled={state.down.length === 0} onClick={up}>
               {say.bottom}

@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/no-file'
 import { useState } from 'react'
 import { isCell } from '../../core/machine'
-import { type Bodies, type Off, OFF_AT, type OffAt, offName, offRule, OFF_SORTS, type OffSort, ORDER_SAID } from '../../core/job'
+import { type Bodies, MOST_OFF, type Off, OFF_AT, type OffAt, offName, offRule, OFF_SORTS, type OffSort, ORDER_SAID } from '../../core/job'
 import { Button, Chip } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { SelectField, TextField, Tiles } from '../../ui/field'
@@ -24,7 +24,7 @@ export function OffSheet({ step, onClose }: { readonly step: string; readonly on
 }
 
 function Fields({ off, onClose }: { readonly off: Off; readonly onClose: () => void }) {
-  const { state, logAll, log } = useJob()
+  const { state, logAll, log, open } = useJob()
   const at = state.down.findIndex((s) => s.id === off.step)
   const before = state.down[at - 1]?.id ?? ''
   const [sort, setSort] = useState<OffSort>(off.sort)
@@ -45,7 +45,7 @@ function Fields({ off, onClose }: { readonly off: Off; readonly onClose: () => v
   const save = (): void => {
     const n = Number(count)
     const place = cell.trim().toUpperCase()
-    if (!Number.isInteger(n) || n < 1 || n > say.MOST) return setFault(say.noSuchCount(count))
+    if (!Number.isInteger(n) || n < 1 || n > MOST_OFF) return setFault(say.noSuchCount(count, MOST_OFF))
     if (place !== '' && !isCell(place)) return setFault(say.noSuchCell(cell))
     const thread = typed?.read ? typed.reader.offFrom(typed.read).thread : undefined
     const body: Bodies['off-corrected'] = {
@@ -119,6 +119,7 @@ function Fields({ off, onClose }: { readonly off: Off; readonly onClose: () => v
       <Button type="submit" weight="primary">
         {say.saveIt}
       </Button>
+      <Button onClick={() => open({ kind: 'differs', step: off.step })}>{say.lostOrNew}</Button>
       <Held off={off} />
       <Button weight="quiet" onClick={() => (log('struck', { target: off.entry }), onClose())}>
         {say.crossOut}

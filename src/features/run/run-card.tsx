@@ -11,7 +11,7 @@ import { useJob } from '../shared/context'
 import { StepCard } from './step-card'
 
 const NoFileCard = dynamic(() => import('./no-file-card').then((m) => m.NoFileCard))
-const PlugList = dynamic(() => import('./plug-list').then((m) => m.PlugList))
+const PlugList = dynamic(() => import('./bottom').then((m) => m.PlugList))
 
 export interface RunCardProps {
   readonly limb: 'down' | 'up'

@@ -29,7 +29,7 @@ type Way = (typeof WAYS)[number]['value']
 
 /** What is different here from what the file says: which of the fixings, and how. */
 export function DiffersSheet({ step: id, onClose }: { readonly step: string; readonly onClose: () => void }) {
-  const { state, log } = useJob()
+  const { state, log, settings } = useJob()
   const step = [...state.down, ...state.up].find((s) => s.id === id)
   const fixings = (step?.fixings ?? []).flatMap((f) => state.fixings[f.id] ?? [])
   const [way, setWay] = useState<Way>(fixings.length > 0 ? 'lost' : 'other')
@@ -44,7 +44,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
     if (way !== 'other' && chosen.length === 0) return setFault(say.whichOfThemTap)
     const own = fixings.find((f) => f.id === chosen[0])?.cell
     if (way === 'lost') log('fixing-lost', { members: chosen, ...(words ? { text: words } : {}) })
-    else if (way === 'found') log('fixing-found', { members: chosen, cell: own ?? freeCell(taken) })
+    else if (way === 'found') log('fixing-found', { members: chosen, cell: own ?? freeCell(taken, settings.tray) })
     else if (way === 'replaced') log('fixing-replaced', { members: chosen, ...(words ? { label: words, reason: words } : {}) })
     else if (way === 'kept out') log('fixing-kept-out', { members: chosen, ...(words ? { reason: words } : {}) })
     else if (way === 'final') log('fixing-in', { members: chosen, pass: 'final' })
@@ -53,7 +53,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
       log('fixing-out', {
         members: chosen,
         to: way,
-        ...(way === 'cell' ? { cell: own ?? freeCell(taken) } : {}),
+        ...(way === 'cell' ? { cell: own ?? freeCell(taken, settings.tray) } : {}),
         ...(words ? { condition: words.slice(0, 120) } : {}),
       })
     onClose()

@@ -4,22 +4,24 @@ import type { AnyCheck, Bodies, LookOf, Stage } from '../../core/job'
 import { Ladder, type LadderProps } from './ladder'
 import { RunCard, type RunCardProps } from './run-card'
 
-const SwapCard = dynamic(() => import('./swap-card').then((m) => m.SwapCard))
-const TightenSheet = dynamic(() => import('./tighten-sheet').then((m) => m.TightenSheet))
-const MeasureSheet = dynamic(() => import('./measure-sheet').then((m) => m.MeasureSheet))
-const DiffersSheet = dynamic(() => import('./sheets-step').then((m) => m.DiffersSheet))
-const LookedSheet = dynamic(() => import('./looked-sheet').then((m) => m.LookedSheet))
-const OffSheet = dynamic(() => import('./off-sheet').then((m) => m.OffSheet))
-const PlaceSheet = dynamic(() => import('./place-sheet').then((m) => m.PlaceSheet))
-const LeftSheet = dynamic(() => import('./sheets-step').then((m) => m.LeftSheet))
-const OverrideSheet = dynamic(() => import('./sheets-step').then((m) => m.OverrideSheet))
-const MoveBackSheet = dynamic(() => import('./sheets-step').then((m) => m.MoveBackSheet))
+const SwapCard = dynamic(() => import('./bottom').then((m) => m.SwapCard))
+const TightenSheet = dynamic(() => import('./sheets-all').then((m) => m.TightenSheet))
+const MeasureSheet = dynamic(() => import('./sheets-all').then((m) => m.MeasureSheet))
+const DiffersSheet = dynamic(() => import('./sheets-all').then((m) => m.DiffersSheet))
+const LookedSheet = dynamic(() => import('./sheets-all').then((m) => m.LookedSheet))
+const TraySheet = dynamic(() => import('./sheets-all').then((m) => m.TraySheet))
+const OffSheet = dynamic(() => import('./sheets-all').then((m) => m.OffSheet))
+const PlaceSheet = dynamic(() => import('./sheets-all').then((m) => m.PlaceSheet))
+const LeftSheet = dynamic(() => import('./sheets-all').then((m) => m.LeftSheet))
+const OverrideSheet = dynamic(() => import('./sheets-all').then((m) => m.OverrideSheet))
+const MoveBackSheet = dynamic(() => import('./sheets-all').then((m) => m.MoveBackSheet))
 
 /** What the stages down, swap and up show: the run, its card, or one of its sheets. */
 export type RunFace =
   | ({ readonly face: 'part' } & LadderProps)
   | ({ readonly face: 'card' } & RunCardProps)
   | { readonly face: 'swap' }
+  | { readonly face: 'tray'; readonly cell?: string; readonly onClose: () => void }
   | { readonly face: 'tighten'; readonly step: string; readonly member?: string; readonly onClose: () => void }
   | { readonly face: 'measure'; readonly step: string; readonly body?: Bodies['step-done']; readonly onClose: () => void }
   | { readonly face: 'differs' | 'left' | 'off' | 'place'; readonly step: string; readonly onClose: () => void }
@@ -41,6 +43,8 @@ export function RunStage(props: RunFace) {
       return <MeasureSheet step={props.step} {...(props.body === undefined ? {} : { body: props.body })} onClose={props.onClose} />
     case 'differs':
       return <DiffersSheet step={props.step} onClose={props.onClose} />
+    case 'tray':
+      return <TraySheet onClose={props.onClose} {...(props.cell === undefined ? {} : { cell: props.cell })} />
     case 'off':
       return <OffSheet step={props.step} onClose={props.onClose} />
     case 'place':

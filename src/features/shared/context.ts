@@ -4,7 +4,7 @@ import type { JournalView } from '../../client/view'
 import type { AnyCheck, Bodies, CheckId, JobSettings, JobState, Kind, LookOf, PhotoShows, Stage, Wanted } from '../../core/job'
 import type { TrialPiece } from '../../core/diagnosis'
 import type { Instrument } from '../../core/instruments'
-import type { MachineFile } from '../../core/machine'
+import type { MachineFile, Tray } from '../../core/machine'
 import type { Report } from '../../formats/report'
 import type { Finding, RideStage } from '../../core/ride'
 import type { VIEWS } from './job-later'
@@ -42,6 +42,7 @@ export type SheetState =
   | { readonly kind: 'cross out'; readonly entry: string }
   | { readonly kind: 'journal' }
   | { readonly kind: 'which' }
+  | { readonly kind: 'tray'; readonly cell?: string }
   | { readonly kind: 'off'; readonly step: string }
   | { readonly kind: 'photos'; readonly photo?: string }
   | { readonly kind: 'shelf' }
@@ -57,6 +58,8 @@ export interface ScreenSettings extends JobSettings {
   readonly shop: string
   /** Top speed by machine class, km/h: the shop's own limit. */
   readonly topSpeed: Readonly<Record<string, number>>
+  /** The tray on the bench, when the page was opened. */
+  readonly tray: Tray
   /** Names of tools that are not in the shop, when the page was opened. */
   readonly lacking: readonly string[]
 }

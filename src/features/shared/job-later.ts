@@ -1,6 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import type { PlannedStep } from '../../core/planning'
+import type { DamagePhotoProps } from './damage-photo'
 import { LiveRow, SheetCautions } from './later'
 import type { PinnedPhotoProps } from './pinned-photo'
 
@@ -16,6 +17,8 @@ export const loadLines = () => import('./line-reader')
 export const VIEWS = {
   LiveRow,
   SheetCautions,
+  /** Where damage is on the photos from the door. */
+  Damage: dynamic<DamagePhotoProps>(() => parts().then((m) => m.DamagePhoto)),
   /** A photo of the job with all that lies at its points. */
   Pinned: dynamic<PinnedPhotoProps>(() => parts().then((m) => m.PinnedPhoto)),
   /** The mechanic’s own photo at a step. */

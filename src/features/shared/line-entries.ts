@@ -1,14 +1,16 @@
 import type { Bodies, JobState } from '../../core/job'
 import { type Line, lineTitle, offFrom, whatText } from '../../core/line'
+import type { Tray } from '../../core/machine'
 import type { FixingSpec } from '../../core/planning'
 import { freeCellOf, newId, offEntry } from './off-entry'
 
 /** The entry for what a line says came off. */
-export const lineEntry = (state: JobState, line: Line, after?: string): ReturnType<typeof offEntry> => offEntry(state, offFrom(line), after)
+export const lineEntry = (state: JobState, tray: Tray, line: Line, after?: string): ReturnType<typeof offEntry> =>
+  offEntry(state, tray, offFrom(line), after)
 
 /** The entry for something that was found, and still has to come off. */
-export function foundEntry(state: JobState, read: Line): { readonly kind: 'step-added'; readonly body: Bodies['step-added'] } {
-  const cell = read.cell ?? freeCellOf(state)
+export function foundEntry(state: JobState, tray: Tray, read: Line): { readonly kind: 'step-added'; readonly body: Bodies['step-added'] } {
+  const cell = read.cell ?? freeCellOf(state, tray, whatText(read))
   const step = newId()
   const title = lineTitle(read)
   const fixings = Array.from({ length: read.count }, (_, i): FixingSpec => ({

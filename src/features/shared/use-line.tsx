@@ -44,11 +44,11 @@ export function useReader(): Reader | null {
 
 /** A line as it is typed. */
 export function useLine(text: string): Typed | null {
-  const { state } = useJob()
+  const { state, settings } = useJob()
   const reader = useReader()
   const read = useMemo(() => reader?.readLine(text), [reader, text])
   if (!reader) return null
-  const title = read ? offWords(reader.lineEntry(state, read).body) : ''
+  const title = read ? offWords(reader.lineEntry(state, settings.tray, read).body) : ''
   return {
     read,
     title,

@@ -105,6 +105,7 @@ export function noteWords(n: Pick<One<'notes'>, 'text' | 'tried' | 'moved' | 'we
 const PHOTO_WORDS: Readonly<Record<PhotoShows, string>> = {
   delivery: 'What came for the job, laid out',
   label: 'Its label',
+  tray: 'The tray',
 }
 
 /** What stands below a photo: what somebody said of it, else what it shows. */

@@ -8,6 +8,7 @@ import { deliveryWords } from './delivery'
 import { OPENED_WORDS, rideLine } from './rides'
 import { settingsLine } from './electronics'
 import { askedWords } from './owner'
+import { STRAY_WORDS } from './strays'
 import { correctedWords, offWords, orderWords } from './off'
 import { PLUG_WORDS } from './plugs'
 import { saltWords } from './salt'
@@ -126,6 +127,10 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `New one wanted: ${fixingNames(state, entry.body.members)}, ${entry.body.reason ?? 'worn'}`
     case 'fixing-kept-out':
       return `Not going back: ${fixingNames(state, entry.body.members)}${entry.body.reason === undefined ? '' : `, ${entry.body.reason}`}`
+    case 'stray-found':
+      return `Turned up: ${entry.body.text}${entry.body.cell ? `, in ${entry.body.cell}` : ''}${entry.body.note ? `. ${entry.body.note}` : ''}`
+    case 'stray-settled':
+      return `What turned up: ${STRAY_WORDS[entry.body.is].toLowerCase()}${entry.body.member ? `, ${fixingNames(state, [entry.body.member])}` : ''}`
     case 'part-off':
       return `Off: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
     case 'part-on':

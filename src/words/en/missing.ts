@@ -45,6 +45,8 @@ const SAYS: Says = {
   'unknown entry': () => 'an entry that this build does not know',
   'done already': () => 'something already done',
   fixing: ({ label, place, how, cell }) => `${label}, ${place}${how === 'loose' ? (cell !== undefined ? ` (${cell})` : '') : AFTER[how]}`,
+  stray: ({ text, cell, like }) =>
+    `${text}${cell === undefined ? '' : ` in ${cell}`} belongs to nothing that came off${like ? `: like ${like.label}${like.cells.length > 0 ? ` of ${like.cells.join(', ')}` : ''}` : ''}`,
   part: ({ name, disputed }) => `${name}${disputed ? ' (disputed)' : ''}`,
   curing: ({ product, subject }, state) => `${product}, ${titleOf(state, subject)}`,
   rung: ({ rung, disputed, short }) => (disputed ? `${rung}: ${DISAGREE}` : `${rung} ${short ? 'too short to show it' : 'not passed'}`),

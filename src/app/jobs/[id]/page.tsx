@@ -15,7 +15,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
   const { session, header } = await pageFrame(`/jobs/${id}`)
   const pack = await loadJob(id)
   if (!pack) notFound()
-  const { shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking } = pack.settings
+  const { shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, tray, lacking } = pack.settings
   return (
     <>
       <Header {...header} here="job" />
@@ -32,7 +32,7 @@ export default async function Page({ params }: { readonly params: Promise<{ read
         earlier={pack.earlier}
         past={pack.past}
         signFor={signForAction}
-        settings={{ shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, lacking }}
+        settings={{ shop, proofMinutes, proofMinutesHigh, deadVolts, topSpeed, tray, lacking }}
       />
     </>
   )

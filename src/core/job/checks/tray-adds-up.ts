@@ -1,4 +1,5 @@
 import { loosePiece, trayMissing, waitingFixings } from '../tray'
+import { strayLike } from '../alike'
 import type { CheckRule } from './check'
 
 /**
@@ -9,6 +10,15 @@ export const trayAddsUp: CheckRule = {
   without: 'mechanic',
   told: 'last',
   matters: () => true,
-  needs: (state) => [...trayMissing(state), ...waitingFixings(state).map((f) => loosePiece(f, 'waiting'))],
+  needs: (state) => [
+    ...trayMissing(state),
+    ...waitingFixings(state).map((f) => loosePiece(f, 'waiting')),
+    ...state.strays
+      .filter((s) => s.settled === undefined)
+      .map(({ text, cell }) => {
+        const like = strayLike(state, text)
+        return { is: 'stray', text, ...(cell === undefined ? {} : { cell }), ...(like ? { like } : {}) } as const
+      }),
+  ],
   binds: { gates: ['hand back', 'handed back'] },
 }

@@ -49,6 +49,8 @@ import { stepDiffers } from './step-differs'
 import { stepDone } from './step-done'
 import { stepLeft } from './step-left'
 import { stepMoved } from './step-moved'
+import { strayFound } from './stray-found'
+import { straySettled } from './stray-settled'
 import { struck } from './struck'
 import { symptomNoted } from './symptom-noted'
 import { testObserved } from './test-observed'
@@ -101,6 +103,8 @@ export const KINDS = {
   'fixing-found': fixingFound,
   'fixing-replaced': fixingReplaced,
   'fixing-kept-out': fixingKeptOut,
+  'stray-found': strayFound,
+  'stray-settled': straySettled,
   'part-off': partOff,
   'part-on': partOn,
   'part-replaced': partReplaced,

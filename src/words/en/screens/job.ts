@@ -71,3 +71,5 @@ export const changeIt = 'power and proof'
 
 export const whichIsIt = 'Which is it?'
 export const photos = (n: number): string => (n === 0 ? 'Photos' : `Photos (${n})`)
+/** What is loose, and that it opens the tray. */
+export const looseInTray = (fixings: number, text: string): string => (fixings === 0 ? text : `${text} ▸ tray`)

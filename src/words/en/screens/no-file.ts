@@ -51,5 +51,5 @@ export const oldSerial = 'Old one’s number'
 export const newSerial = 'New one’s number'
 export const isNewOne = 'It is a new one'
 export const doesNotMatch = 'They differ. What differs is on the page that goes home.'
-export const MOST = 60
-export const noSuchCount = (n: string): string => `▲ “${n}” is no count: 1 to ${MOST} of one kind at a time.`
+export const noSuchCount = (n: string, most: number): string => `▲ “${n}” is no count: 1 to ${most} of one kind at a time.`
+export const lostOrNew = 'Lost, damaged, kept out, loosened'

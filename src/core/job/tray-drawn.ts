@@ -1,0 +1,99 @@
+import { inTray, readCell, type Tray } from '../machine'
+import { alike, byPlace } from './alike'
+import { presentStep } from './readiness'
+import { waitingFixings } from './tray'
+import type { FixingState, JobState } from './state'
+import type { When } from './times'
+
+/** Pieces of one set that lie together. */
+export interface Lying {
+  /** What it was taken with: the set that it belongs to. */
+  readonly joint: string
+  readonly label: string
+  /** Those that lie here now. */
+  readonly pieces: readonly FixingState[]
+  /** How many the set has. */
+  readonly of: number
+  /** It goes back next. */
+  readonly next: boolean
+  /** Cells of other sets that look like it, and are not the same. */
+  readonly alike: readonly string[]
+}
+
+/** What the tray on the bench looks like. */
+export interface TrayDrawn {
+  readonly tray: Tray
+  /** By the name of the cell; one that holds nothing is not in it. */
+  readonly cells: ReadonlyMap<string, { readonly sets: readonly Lying[]; readonly strays: readonly Stray[] }>
+  /** Cells that something lies in and that this tray has not. */
+  readonly outside: readonly string[]
+  /** Off, and lying in no cell: in its own hole, on its part, cut. Shown, and not loose. */
+  readonly beside: readonly FixingState[]
+  readonly lost: readonly FixingState[]
+  /** Not going back, with the reason. */
+  readonly gone: readonly FixingState[]
+  /** Of which a new one goes on, or went on. */
+  readonly renewed: readonly FixingState[]
+}
+
+export type Stray = JobState['strays'][number]
+
+/** What lies where, what goes back next, and what would be taken for what. */
+export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
+  const next = presentStep(state, 'up', at)
+  const due = new Set(next?.fixings.map((f) => f.id))
+  const all = Object.values(state.fixings)
+  const sizes = new Map<string, number>()
+  for (const f of all) if (!f.stay) sizes.set(f.joint, (sizes.get(f.joint) ?? 0) + 1)
+  const lying = new Map<string, Map<string, FixingState[]>>()
+  for (const f of all) {
+    if (f.condition !== 'cell' || f.where === undefined) continue
+    const cell = lying.get(f.where) ?? new Map<string, FixingState[]>()
+    cell.set(f.joint, [...(cell.get(f.joint) ?? []), f])
+    lying.set(f.where, cell)
+  }
+  const open = state.strays.filter((s) => s.settled === undefined)
+  const cells = new Map(
+    [...new Set([...lying.keys(), ...open.flatMap((s) => s.cell ?? [])])].sort(byPlace).map((name) => {
+      const sets = [...(lying.get(name) ?? [])].map(([joint, pieces]): Lying => ({
+        joint,
+        label: pieces[0]!.label,
+        pieces,
+        of: sizes.get(joint) ?? pieces.length,
+        next: pieces.some((p) => due.has(p.id)),
+        alike: [...lying]
+          .filter(([other, sets]) => other !== name && [...sets.values()].some(([f]) => alike(f!.label, pieces[0]!.label)))
+          .map(([other]) => other)
+          .sort(byPlace),
+      }))
+      return [name, { sets, strays: open.filter((s) => s.cell === name) }] as const
+    }),
+  )
+  return {
+    tray,
+    cells,
+    outside: [...cells.keys()].filter((c) => !inTray(c, tray)),
+    beside: waitingFixings(state).filter((f) => f.condition !== 'new wanted'),
+    lost: all.filter((f) => f.condition === 'lost'),
+    gone: all.filter((f) => f.condition === 'kept out'),
+    renewed: all.filter((f) => f.condition === 'new wanted' || f.replaced > 0),
+  }
+}
+
+/**
+ * The next free cell, apart from what looks like it: no neighbour above, below or beside holds a look-alike, where there is such a cell.
+ * @param names cells of the tray in their order
+ */
+export function cellApart(state: Pick<JobState, 'fixings'>, label: string, names: readonly string[]): string | undefined {
+  const all = Object.values(state.fixings)
+  const used = new Set(all.flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
+  const near = all
+    .filter((f) => f.condition === 'cell' && f.where !== undefined && alike(f.label, label))
+    .flatMap((f) => readCell(f.where!) ?? [])
+  const free = names.filter((n) => !used.has(n))
+  const apart = free.find((n) => {
+    const at = readCell(n)!
+    return !near.some((c) => Math.abs(c.row - at.row) + Math.abs(c.column - at.column) <= 1)
+  })
+  return apart ?? free[0]
+}

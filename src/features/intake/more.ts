@@ -1,0 +1,10 @@
+// What is shown now and then at the door comes as one: much of it shares its fields and words, which are packed once so.
+export { CompareSheet } from './compare-sheet'
+export { CompareTable } from './compare-table'
+export { CostBlock } from './cost-block'
+export { CostSheet } from './cost-sheet'
+export { DeliverySheet } from './delivery-sheet'
+export { ElectronicsBlock } from './electronics-block'
+export { LookSheet } from './look-sheet'
+export { SaltBlock } from './salt-block'
+export { SettingsSheet } from './settings-sheet'

@@ -1,0 +1,60 @@
+'use client'
+import * as say from '../../words/en/screens/intake'
+import * as photos from '../../words/en/screens/photos'
+import { useState } from 'react'
+import type { PhotoPoint } from '../../core/job'
+import { captionOf } from '../../words/en/entries'
+import { useJob } from './context'
+import { PhotoView } from './photos'
+import { PinnedPhoto } from './pinned-photo'
+
+export interface DamagePhotoProps {
+  readonly pin: PhotoPoint | undefined
+  readonly onPin: (pin: PhotoPoint) => void
+}
+
+/** Photos of the machine as it came in, and where damage is on them, by a tap. */
+export function DamagePhoto({ pin, onPin }: DamagePhotoProps) {
+  const { state, mayNote } = useJob()
+  const all = state.photos.filter((p) => p.step === undefined)
+  const [picked, setPicked] = useState<string>()
+  // A new photo is what one taps on next.
+  const [seen, setSeen] = useState(all.length)
+  if (all.length !== seen) {
+    setSeen(all.length)
+    if (all.length > seen) setPicked(undefined)
+  }
+  const shown = all.find((p) => p.photo === picked) ?? all.at(-1)
+  if (!shown) return null
+  const at = pin?.photo === shown.photo ? [{ key: 'now', x: pin.x, y: pin.y, mark: '●', name: say.damageHere, now: true }] : []
+  return (
+    <>
+      <div className="mt-2 grid gap-1">
+        <PinnedPhoto
+          photo={shown.photo}
+          alt={mayNote ? say.tapDamage : (captionOf(shown) ?? say.asItCameIn)}
+          tall={280}
+          also={at}
+          {...(mayNote ? { onPoint: (x: number, y: number) => onPin({ photo: shown.photo, x, y }) } : {})}
+        />
+        <p role="status" className="narrow text-[15px] text-steel">
+          {at.length > 0 ? `● ${say.damageHere}` : mayNote ? say.tapDamage : (captionOf(shown) ?? '')}
+        </p>
+      </div>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        {all.map((p, i) => (
+          <button
+            key={p.photo}
+            type="button"
+            aria-pressed={p.photo === shown.photo}
+            aria-label={photos.photoAt(i + 1, all.length)}
+            onClick={() => setPicked(p.photo)}
+            className="size-14 overflow-hidden rounded-md border-2 border-rule aria-pressed:border-copper"
+          >
+            <PhotoView id={p.photo} alt="" className="size-full object-cover" />
+          </button>
+        ))}
+      </div>
+    </>
+  )
+}
