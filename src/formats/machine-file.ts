@@ -378,6 +378,17 @@ export const machineFileShape = shape({
     }),
   ),
   consumables: list(shape({ id: name(), name: name() })),
+  photos: maybe(
+    shape({
+      id: string()
+        .strict()
+        .matches(/^[0-9a-f]{64}$/, 'a SHA-256 is wanted')
+        .required(),
+      side: str(),
+      pose: str(),
+      pins: list(shape({ of: name(), x: finite().min(0).max(1).required(), y: finite().min(0).max(1).required() })),
+    }),
+  ),
   goals: list(
     shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })) }),
   ).min(1),

@@ -52,7 +52,7 @@ const KINDS: { readonly [D in AnswerTo<'drive'>]: (answers: Answers) => KnownDri
 }
 
 /** The kind of drive that the answers speak of; null until it is said where it is. */
-function kindOf(answers: Answers): KnownDrive | null {
+export function kindOf(answers: Answers): KnownDrive | null {
   return answers.drive === undefined ? null : KINDS[answers.drive](answers)
 }
 

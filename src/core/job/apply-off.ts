@@ -22,6 +22,7 @@ export function cameOffNow(ctx: Ctx, { step, after, ...facts }: OffFacts & { rea
   const last = place === draft.down.length
   draft.offs.push(off)
   draft.down = renumber([...draft.down.slice(0, place), down, ...draft.down.slice(place)])
+  if (!last) inOrder(draft)
   know(draft, down.fixings, down.parts)
   if (!draft.planned) wayUpAgain(draft, last)
   else draft.up = withNumbers(beside(draft.up, up, follows?.id), draft.down)
@@ -82,10 +83,16 @@ function place(draft: Draft, step: string, after: string | null): void {
   const at = after === null ? 0 : rest.findIndex((s) => s.id === after) + 1
   if (after !== null && at === 0) return
   draft.down = renumber([...rest.slice(0, at), own, ...rest.slice(at)])
-  const order = new Map(draft.down.map((s, i) => [s.id, i]))
-  draft.offs = [...draft.offs].sort((a, b) => order.get(a.step)! - order.get(b.step)!)
+  const order = inOrder(draft)
   const turned = (o: OrderSaid): boolean => order.get(o.of)! < order.get(o.step)!
   draft.orders = draft.orders.filter((o) => !turned(o))
+}
+
+/** What came off, in the order of the way down. */
+function inOrder(draft: Draft): ReadonlyMap<string, number> {
+  const order = new Map(draft.down.map((s, i) => [s.id, i]))
+  draft.offs = [...draft.offs].sort((a, b) => order.get(a.step)! - order.get(b.step)!)
+  return order
 }
 
 function forget(draft: Draft, id: string): void {

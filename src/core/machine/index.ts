@@ -19,6 +19,7 @@ export type {
   DriveKind,
   Fitting,
   DriveUnit,
+  FilePhoto,
   FileStep,
   Goal,
   LoadPath,

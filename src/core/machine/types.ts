@@ -262,6 +262,16 @@ export interface SealedUnit {
   readonly openedBy?: readonly string[]
 }
 
+/** A photo of the machine, and what lies at its points: shares of its width from the left and of its height from the top. */
+export interface FilePhoto {
+  /** SHA-256 of the picture as it was sent in, hexadecimal. */
+  readonly id: string
+  readonly side?: string
+  readonly pose?: string
+  /** Of a part, a fixing, a connection, a cable. */
+  readonly pins: readonly { readonly of: string; readonly x: number; readonly y: number }[]
+}
+
 /** All that is known of a model. `format` is `nailsmith-machine/1`. */
 export interface MachineFile {
   readonly format: string
@@ -289,4 +299,7 @@ export interface MachineFile {
   readonly tools: readonly Tool[]
   readonly consumables: readonly Consumable[]
   readonly goals: readonly Goal[]
+  readonly photos?: readonly FilePhoto[]
+  /** Where it grew from, and what is not sure of it: `core/growing` writes and reads it. */
+  readonly 'x-grown'?: unknown
 }

@@ -1,4 +1,4 @@
-import type { Photo } from '../state'
+import type { JobState, Photo } from '../state'
 import type { Off } from './off'
 import { offRule } from './sorts'
 
@@ -104,3 +104,7 @@ export function sparse(waits: readonly (readonly number[])[], from = 0): readonl
 /** When photos were taken, by their id. */
 export const photosBySeq = (photos: readonly Pick<Photo, 'photo' | 'seq'>[]): ReadonlyMap<string, number> =>
   new Map(photos.map((p) => [p.photo, p.seq]))
+
+/** What each thing that came off waits for on the way up, as indexes of `offs`: what follows from the rest of it is left out. */
+export const upWaits = ({ offs, orders, photos }: Pick<JobState, 'offs' | 'orders' | 'photos'>): readonly (readonly number[])[] =>
+  sparse(waitsOf({ offs, said: orders, photos: photosBySeq(photos) }))
