@@ -178,11 +178,18 @@ function settings(state: JobState): ReportSection | null {
 }
 
 function damage(state: JobState): ReportSection | null {
-  return section(
+  const letter = (i: number): string => String.fromCharCode(97 + (i % 26))
+  const told = section(
     'damage',
     say.alreadyDamaged,
-    state.damage.map((d) => `${d.side ? `${d.side}: ` : ''}${d.text}`),
+    state.damage.map((d, i) => `${d.pin ? `${letter(i)} · ` : ''}${d.side ? `${d.side}: ` : ''}${d.text}`),
   )
+  const pins = state.damage.flatMap((d, i) => (d.pin ? [{ ...d.pin, mark: letter(i) }] : []))
+  const photos = [...new Set(pins.map((p) => p.photo))].map((photo) => ({
+    photo,
+    pins: pins.filter((p) => p.photo === photo).map(({ x, y, mark }) => ({ x, y, mark })),
+  }))
+  return told && photos.length > 0 ? { ...told, photos } : told
 }
 
 function done(state: JobState): ReportSection | null {

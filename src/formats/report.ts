@@ -7,6 +7,11 @@ export interface ReportSection {
   readonly lines: readonly string[]
   readonly table?: { readonly head: readonly string[]; readonly rows: readonly (readonly string[])[] }
   readonly look?: boolean
+  /** Photos that show it, with its letters at their points: shares of the width and the height. */
+  readonly photos?: readonly {
+    readonly photo: string
+    readonly pins: readonly { readonly x: number; readonly y: number; readonly mark: string }[]
+  }[]
 }
 
 export interface Report {

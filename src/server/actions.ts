@@ -3,6 +3,8 @@ import { cookies, headers } from 'next/headers'
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { cut } from '../core/text'
+import { NOT_ACCEPTED } from '../words/en/screens/grown'
+import { acceptGrown } from './growing'
 import { addToShop, changeSomebody, endOne, type PersonChange, startNewest } from './people'
 import { keepInstrument, strikeInstrument } from './instruments'
 import { originFault } from './origin'
@@ -138,6 +140,19 @@ export async function writeNewestAction(_: FormState, __: FormData): Promise<For
   return {
     done: 'Done. A tablet that still runs an older Nailsmith shows such a line as something from a newer one until it is loaded anew.',
   }
+}
+
+/** Takes what grew from a job as the shop's file of that machine. For leads. */
+export async function acceptGrownAction(_: FormState, form: FormData): Promise<FormState> {
+  const fault = await foreign()
+  if (fault) return fault
+  const session = await leadHere()
+  if (typeof session === 'string') return { message: session }
+  const asked = form.getAll('asked').map((x) => cut(String(x), 120))
+  const taken = await acceptGrown(text(form, 'job', 40), asked.slice(0, 200), session.person.name)
+  if ('message' in taken) return { message: NOT_ACCEPTED[taken.message] }
+  revalidatePath('/machines')
+  redirect(`/machines/${encodeURIComponent(taken.id)}`)
 }
 
 /** Adds an instrument to the shop's list, or changes one. For leads. */

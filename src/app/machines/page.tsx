@@ -3,6 +3,7 @@ import { connection } from 'next/server'
 import { MachineList } from '@/features/machines/machine-list'
 import { Header } from '@/features/shell/header'
 import { pageFrame } from '@/server/frame'
+import { openDrafts } from '@/server/growing'
 import { machines } from '@/server/jobs'
 import { may } from '@/server/permissions'
 
@@ -14,7 +15,7 @@ export default async function Page() {
   return (
     <>
       <Header {...header} here="machines" />
-      <MachineList machines={await machines()} mayPutIn={may(session.person.role, 'work')} />
+      <MachineList machines={await machines()} mayPutIn={may(session.person.role, 'work')} drafts={await openDrafts()} />
     </>
   )
 }

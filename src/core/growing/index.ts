@@ -1,5 +1,6 @@
 export type { Doubt, DoubtKind, Grown } from './doubts'
 export { fileFrom } from './file-from'
 export { grownOf, improved, merge } from './merge'
-export type { Difference, Merged } from './merge'
+export type { Difference } from './merge'
 export type { Says } from './says'
+export { bySlug } from './slugs'

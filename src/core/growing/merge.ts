@@ -14,6 +14,8 @@ import { withoutCircles } from './circles'
 import type { Doubt, Grown } from './doubts'
 import { fileFrom } from './file-from'
 import type { Says } from './says'
+import { matched } from './matched'
+import { renamed } from './renamed'
 import { slugs } from './slugs'
 
 /** What another unit of a model had otherwise. `of` is an id of the merged file. */
@@ -38,11 +40,6 @@ export interface MergeAsk {
   readonly no: string
 }
 
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .replaceAll(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim()
 /** Less than this share, and two times are the same. */
 const SAME_TIME = 0.25
 
@@ -168,7 +165,7 @@ export function improved(known: MachineFile, state: JobState, says: Says, ask: M
   )
 }
 
-/** Ids of the things of a fresh file, with the steps that they were logged by: both stand in the order in which they came off, sort by sort. */
+/** Ids of the things of a fresh file, with the steps that they were logged by: both in the order in which they came off, sort by sort. */
 function itemsInOrder(fresh: MachineFile, { offs }: Pick<JobState, 'offs'>): [string, string][] {
   const of = (is: 'fixings' | 'joined') => offs.filter((o) => offRule(o.sort).is === is).map((o) => o.step)
   const parts = offs.filter((o) => offRule(o.sort).is === 'parts').flatMap((o) => Array.from({ length: o.count }, () => o.step))
@@ -182,35 +179,6 @@ function itemsInOrder(fresh: MachineFile, { offs }: Pick<JobState, 'offs'>): [st
     ...pair(fresh.joints, of('fixings')),
     ...pair(fresh.connections, of('joined')),
   ]
-}
-
-/** Things of the fresh file that the known one has: by name, fixings by size and what they hold, each once. */
-function matched(known: MachineFile, fresh: MachineFile): Map<string, string> {
-  const match = new Map<string, string>([
-    ['frame', 'frame'],
-    ['inside', 'inside'],
-  ])
-  for (const [id] of match) if (!known.parts.some((p) => p.id === id)) match.delete(id)
-  const used = new Set<string>()
-  const pair = <T extends { readonly id: string }>(
-    a: readonly T[],
-    b: readonly T[],
-    key: (item: T, ids: ReadonlyMap<string, string>) => string,
-  ): void => {
-    for (const item of b) {
-      if (match.has(item.id)) continue
-      const other = a.find((k) => !used.has(k.id) && key(k, new Map()) === key(item, match))
-      if (!other) continue
-      match.set(item.id, other.id)
-      used.add(other.id)
-    }
-  }
-  pair(known.parts, fresh.parts, (p) => plain(p.name))
-  const held = (j: Joint, ids: ReadonlyMap<string, string>): string => ids.get(j.holds[0] ?? '') ?? j.holds[0] ?? ''
-  pair(known.joints, fresh.joints, (j, ids) => `${j.kind} ${plain(j.label)} ${held(j, ids)}`)
-  pair(known.joints, fresh.joints, (j) => `${j.kind} ${plain(j.label)}`)
-  pair(known.connections, fresh.connections, (c) => plain(c.name))
-  return match
 }
 
 function idsOf(file: MachineFile): string[] {
@@ -232,35 +200,6 @@ function idsOf(file: MachineFile): string[] {
   ]
   return [...lists.flatMap((list) => list.map((x) => x.id)), ...joints.flatMap((j) => j.members.map((m) => m.id))]
 }
-
-/** A value with ids renamed wherever a whole text is one, and where the ids of members begin with one. */
-function renamed(value: unknown, ids: ReadonlyMap<string, string>): unknown {
-  if (typeof value === 'string') {
-    const whole = ids.get(value)
-    if (whole !== undefined) return whole
-    const at = value.lastIndexOf('.')
-    const own = at < 0 ? undefined : ids.get(value.slice(0, at))
-    return own === undefined ? value : `${own}${value.slice(at)}`
-  }
-  if (Array.isArray(value)) return value.map((v) => renamed(v, ids))
-  if (value === null || typeof value !== 'object') return value
-  // Words are no ids, whatever they say.
-  return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, WORDS.has(k) ? v : renamed(v, ids)]))
-}
-const WORDS: ReadonlySet<string> = new Set([
-  'title',
-  'name',
-  'label',
-  'note',
-  'family',
-  'releaseHow',
-  'place',
-  'thread',
-  'kind',
-  'release',
-  'keep',
-  'role',
-])
 
 function timed(item: Joint, other: Joint, fresh: MachineFile, units: number, differences: Difference[]): Joint {
   const own = item.down.modes[0]

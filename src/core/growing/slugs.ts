@@ -20,3 +20,6 @@ export function slugs(taken: Iterable<string>): (text: string, sort: string) => 
     return id
   }
 }
+
+/** The id of a model by its name: another name is another model. */
+export const bySlug = (name: string): string => slugs([])(name, 'machine') || 'machine'

@@ -1,3 +1,4 @@
+import { type FilePhoto, type MachineFile, subjectOf } from '../machine'
 import type { PlannedStep } from '../planning'
 import type { Off } from './off/off'
 import type { JobState, Photo } from './state'
@@ -13,13 +14,22 @@ export function offOf(state: Pick<JobState, 'offs'>, step: Pick<PlannedStep, 'id
  * about. Each once.
  */
 export function photosOf(state: Pick<JobState, 'photos' | 'steps' | 'offs' | 'pins'>, step: PlannedStep): readonly Photo[] {
-  const own = step.limb === 'up' ? step.pair : step.id
   const taken = [...(state.steps[step.id]?.photos ?? []), ...(step.pair ? (state.steps[step.pair]?.photos ?? []) : [])]
   const off = offOf(state, step)
-  const about = new Set([own, step.id, ...step.fixings.map((f) => f.id), ...step.parts.map((p) => p.id), readSubject(step)])
+  const about = aboutOf(step)
   const pinned = state.pins.flatMap((p) => (p.of && about.has(p.of.id) ? [p.photo] : []))
   const ids = [...new Set([...taken, ...pinned, ...(off?.pin ? [off.pin.photo] : [])])]
   return ids.flatMap((id) => state.photos.find((p) => p.photo === id) ?? [])
 }
 
-const readSubject = (step: PlannedStep): string => step.action.replace(/^[^:]+:/, '')
+/** Photos of the machine's file that show what a step is about. */
+export function filePhotosOf(file: Pick<MachineFile, 'photos'> | null, step: PlannedStep): readonly FilePhoto[] {
+  const about = aboutOf(step)
+  return (file?.photos ?? []).filter((p) => p.pins.some((pin) => about.has(pin.of)))
+}
+
+/** Ids of all that a step is about. */
+export function aboutOf(step: PlannedStep): ReadonlySet<string> {
+  const own = step.limb === 'up' && step.pair !== undefined ? [step.pair] : []
+  return new Set([step.id, ...own, subjectOf(step.action), ...step.fixings.flatMap((f) => [f.id, f.joint]), ...step.parts.map((p) => p.id)])
+}

@@ -1,8 +1,9 @@
 'use client'
+import * as grown from '../../words/en/screens/grown'
 import * as say from '../../words/en/screens/handback'
 import { useState } from 'react'
 import { type AnyCheck, type ComplaintNow, mayOverride, mayWriteAs, stageMissing } from '../../core/job'
-import { Button } from '../../ui/button'
+import { Button, buttonClass } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField } from '../../ui/field'
 import { readNumber } from '../../ui/number'
@@ -40,6 +41,11 @@ export function HandBackCard() {
         <p className="text-[17px]">{say.toByThePage(state.handedBack.to, nameOf(state.handedBack.by))}</p>
         <Rechecks />
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+          {state.offs.length > 0 ? (
+            <a className={buttonClass()} href={`/machines/from/${state.jobId}`}>
+              {state.machine.file ? grown.whatItAdds : grown.aFileGrew}
+            </a>
+          ) : null}
           <SavePage />
           <Button weight="primary" onClick={() => window.print()}>
             {say.printThePage}

@@ -5,6 +5,7 @@ import { reduce } from '../../core/job'
 import type { Report, ReportSection } from '../../formats/report'
 import { clockText } from '../../ui/time'
 import { useJob } from '../shared/context'
+import { PhotoMap } from '../shared/photo-map'
 import { useWords } from '../shared/use-words'
 import { writeReport } from '../../formats/hand-back'
 
@@ -102,6 +103,11 @@ function Part({ section }: { readonly section: ReportSection }) {
           ))}
         </ul>
       ) : null}
+      {section.photos?.map((p) => (
+        <div key={p.photo} className="my-2 max-w-[420px] print:max-w-[60mm]">
+          <PhotoMap id={p.photo} alt={section.title} tall={220} pins={p.pins.map((pin) => ({ ...pin, key: pin.mark, name: pin.mark }))} />
+        </div>
+      ))}
       {section.table && section.table.rows.length > 0 ? (
         <div className="overflow-x-auto">
           <table className="w-full text-left text-[15.5px] print:text-[10px]">

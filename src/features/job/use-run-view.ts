@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { type JobState, presentStep, swapDone, type Stage, STAGE_RULES, stageIndex } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import type { JobContext } from '../shared/context'
@@ -27,9 +27,12 @@ export function useRunView(state: JobState, ready: boolean, stage: Stage, when: 
   const picked = chosen === null ? null : ([...state.down, ...state.up].find((s) => s.id === chosen) ?? null)
   // What was chosen by hand gives way to the run once it is settled.
   const settled = picked !== null && state.steps[picked.id]?.status === 'done'
+  const before = useRef<{ readonly id: string | null; readonly settled: boolean }>({ id: null, settled: false })
   useEffect(() => {
-    if (settled) setChosen((c) => (c === present?.id ? null : c))
-  }, [settled, present?.id])
+    const did = settled && before.current.id === chosen && !before.current.settled
+    before.current = { id: chosen, settled }
+    if (settled) setChosen((c) => (did || c === present?.id ? null : c))
+  }, [settled, chosen, present?.id])
   const choose = useCallback((id: string): void => setChosen((before) => (before === id ? null : id)), [])
   const forget = useCallback((): void => setChosen(null), [])
   return { limb, present, picked, choose, forget }

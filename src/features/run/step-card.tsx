@@ -4,7 +4,7 @@ import * as say from '../../words/en/screens/run'
 import { indexFile } from '../../core/machine'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
-import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, offOf, photosOf, waitingFor } from '../../core/job'
+import { isCheck, isOpen, isSettled, type JobState, mayOverride, nextPass, filePhotosOf, offOf, photosOf, waitingFor } from '../../core/job'
 import type { PlannedStep } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -129,6 +129,11 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
         </p>
       ))}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+        {off && settled && mayWork && step.limb === 'down' && !state.planned ? (
+          <Button weight="primary" onClick={() => job.show(job.stage)}>
+            {noFile.onWithIt}
+          </Button>
+        ) : null}
         {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} step={step} /> : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
@@ -211,8 +216,8 @@ function Passes({ step }: { readonly step: PlannedStep }) {
 
 /** The mechanic’s own photo, else a drawing; before a turn of the machine only a photo. */
 function Picture({ step, photoOnly }: { readonly step: PlannedStep; readonly photoOnly: boolean }) {
-  const { state, views } = useJob()
-  if (photosOf(state, step).length > 0) return <views.AtStep step={step} />
+  const { state, file, views } = useJob()
+  if (photosOf(state, step).length > 0 || filePhotosOf(file, step).length > 0) return <views.AtStep step={step} />
   if (photoOnly) return null
   return (
     <>

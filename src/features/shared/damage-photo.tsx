@@ -32,7 +32,8 @@ export function DamagePhoto({ pin, onPin }: DamagePhotoProps) {
       <div className="mt-2 grid gap-1">
         <PinnedPhoto
           photo={shown.photo}
-          alt={mayNote ? say.tapDamage : (captionOf(shown) ?? say.asItCameIn)}
+          alt={captionOf(shown) ?? say.asItCameIn}
+          ask={say.tapDamage}
           tall={280}
           also={at}
           {...(mayNote ? { onPoint: (x: number, y: number) => onPin({ photo: shown.photo, x, y }) } : {})}

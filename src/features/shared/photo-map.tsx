@@ -27,6 +27,7 @@ export function PhotoMap({
   id,
   alt,
   pins,
+  ask,
   turned = 0,
   tall = 300,
   onPoint,
@@ -34,6 +35,8 @@ export function PhotoMap({
 }: {
   readonly id: string
   readonly alt: string
+  /** What a tap on it says, where that is more than what it shows. */
+  readonly ask?: string
   readonly pins: readonly MapPin[]
   readonly turned?: number
   readonly tall?: number
@@ -58,7 +61,7 @@ export function PhotoMap({
     >
       <div className="relative" style={turned === 0 ? {} : { transform: `rotate(${turned}deg)` }} data-turned={turned}>
         <PhotoView id={id} alt={alt} className="block" style={{ maxHeight: aside ? wide : tall, maxWidth: aside ? tall : wide }} />
-        {onPoint ? <button type="button" aria-label={alt} className="absolute inset-0 cursor-crosshair" onClick={tap} /> : null}
+        {onPoint ? <button type="button" aria-label={ask ?? alt} className="absolute inset-0 cursor-crosshair" onClick={tap} /> : null}
         <svg aria-hidden viewBox="0 0 100 100" preserveAspectRatio="none" className="pointer-events-none absolute inset-0 h-full w-full">
           {pins.map((p) =>
             p.draw === 'arrow' && p.from ? (

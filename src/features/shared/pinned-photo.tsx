@@ -7,6 +7,8 @@ import { pinsOn } from './pins'
 export interface PinnedPhotoProps {
   readonly photo: string
   readonly alt: string
+  /** What a tap on it says. */
+  readonly ask?: string
   readonly tall: number
   /** Degrees clockwise. */
   readonly turned?: number
@@ -20,12 +22,20 @@ export interface PinnedPhotoProps {
 }
 
 /** A photo of the job with all that lies at its points. */
-export function PinnedPhoto({ photo, alt, tall, turned = 0, about, also = [], listed, onPoint }: PinnedPhotoProps) {
+export function PinnedPhoto({ photo, alt, ask, tall, turned = 0, about, also = [], listed, onPoint }: PinnedPhotoProps) {
   const { state, file } = useJob()
   const pins = pinsOn(state, file, photo, about)
   return (
     <>
-      <PhotoMap id={photo} alt={alt} tall={tall} turned={turned} pins={[...pins, ...also]} {...(onPoint ? { onPoint } : {})} />
+      <PhotoMap
+        {...(ask ? { ask } : {})}
+        id={photo}
+        alt={alt}
+        tall={tall}
+        turned={turned}
+        pins={[...pins, ...also]}
+        {...(onPoint ? { onPoint } : {})}
+      />
       {listed && pins.length > 0 ? (
         <ul className="text-[16px]">
           {pins.map((p) => (

@@ -1,6 +1,7 @@
 import type { Difference, Doubt, DoubtKind, Says } from '../../core/growing'
+import * as say from './screens/grown'
 import { type Off, offName, offRule } from '../../core/job'
-import { STANDS, type StandId } from '../../core/machine'
+import { type MachineFile, STANDS, type StandId } from '../../core/machine'
 import { STAND_WORDS } from './poses'
 
 const VERB = {
@@ -42,7 +43,7 @@ export const SAYS: Says = {
 }
 
 /** What is not sure of a file that grew, of one thing in it. */
-export const DOUBT_WORDS: Readonly<Record<DoubtKind, string>> = {
+const DOUBT_WORDS: Readonly<Record<DoubtKind, string>> = {
   tool: 'which key undoes it',
   torque: 'its torque: only the maker’s number counts here',
   thread: 'its thread',
@@ -57,13 +58,13 @@ export const DOUBT_WORDS: Readonly<Record<DoubtKind, string>> = {
 }
 
 /** A doubt as it is read: of what, and what is not known of it. */
-export const doubtWords = (doubt: Doubt, name: string): string =>
+const doubtWords = (doubt: Doubt, name: string): string =>
   `${capital(name)}: ${DOUBT_WORDS[doubt.is]}${doubt.other === undefined ? '' : ` (the other one: ${doubt.other})`}`
 
 const WHAT = { part: 'a part', plug: 'a plug', fixing: 'fixings' } as const
 
 /** What another unit had otherwise, in words. */
-export function differenceWords(d: Difference): string {
+function differenceWords(d: Difference): string {
   switch (d.is) {
     case 'new':
       return `This one has ${d.what === 'fixing' ? WHAT.fixing : WHAT[d.what]} that the file has not: ${d.name}`
@@ -81,3 +82,45 @@ export function differenceWords(d: Difference): string {
 export const hasIt = (name: string): string => `Has it ${name}?`
 export const YES = 'yes'
 export const NO = 'no'
+
+/** What grew from a job, as its page tells it. */
+export interface GrownTold {
+  readonly jobId: string
+  readonly title: string
+  readonly isNew: boolean
+  readonly taken: boolean
+  readonly contents: string
+  readonly differences: readonly { readonly is: Difference['is']; readonly of: string; readonly text: string; readonly may: boolean }[]
+  readonly doubts: readonly string[]
+  readonly steps: { readonly title: string; readonly list: readonly string[] } | null
+}
+
+export function grownWords(draft: {
+  readonly jobId: string
+  readonly number: string
+  readonly file: MachineFile
+  readonly known: { readonly revision: string } | null
+  readonly differences: readonly Difference[]
+  readonly doubts: readonly Doubt[]
+  readonly steps: readonly { readonly title: string; readonly minutes: number }[] | null
+  readonly taken: boolean
+}): GrownTold {
+  const { file, known, number, steps } = draft
+  const names = new Map([...file.parts, ...file.joints, ...file.connections].map((x) => [x.id, x.name]))
+  return {
+    jobId: draft.jobId,
+    title: known ? say.addsTo(file.name, known.revision, number) : say.grewFrom(file.name, number),
+    isNew: known === null,
+    taken: draft.taken,
+    contents: say.contents(file.parts.filter((p) => p.lift).length, file.joints.length, file.connections.length, file.photos?.length ?? 0),
+    differences: draft.differences.map((d) => ({ is: d.is, of: d.of, text: differenceWords(d), may: d.is === 'new' && d.may })),
+    doubts: [...new Set(draft.doubts.map((d) => doubtWords(d, names.get(d.of) ?? file.name)))],
+    steps: steps && {
+      title: say.wayDown(
+        steps.length,
+        steps.reduce((n, s) => n + s.minutes, 0),
+      ),
+      list: steps.map((s) => s.title),
+    },
+  }
+}

@@ -22,6 +22,7 @@ export const OFF = { fixings: 'Off', parts: 'Off', joined: 'Apart' } as const
 export const renewed = 'Off, a new one goes on'
 export const sayWhat = 'Say what it is'
 export const empty = '▲ Say what came off: a tile, or a line.'
+export const onWithIt = 'On with it: what came off next'
 export const putRight = 'Put it right'
 export const putRightTitle = 'Put this line right'
 export const putRightNote = 'It keeps its place in the order. What is not touched stays.'

@@ -41,3 +41,4 @@ export const GROUPS = {
 } as const
 export const photographed = (title: string): string => `${title}, photographed`
 export const yourPhoto = (now: number, at: string): string => `Your photo${now > 0 ? `, ${at}` : ''}.`
+export const fromFile = 'From the machine’s file: taken when one like it was taken down.'
