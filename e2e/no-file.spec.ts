@@ -248,11 +248,11 @@ test('the tray: twelve logged, eleven back and a foreign look-alike, and the che
     await expect(line(page)).toHaveValue('')
   }
   // What would be taken for one another does not lie side by side, and a cell that the tray has not is told.
-  await line(page).fill('3 M5x16 in A2')
-  await go(page, /^Off, in A2/)
+  await line(page).fill('3 M5x16 in B1')
+  await go(page, /^Off, in B1/)
   await page.getByRole('button', { name: /▸ tray/ }).click()
-  await expect(sheet(page).getByRole('button', { name: /^A1: 12 × M5×12, looks like what lies in A2/ })).toBeVisible()
-  await sheet(page).getByRole('button', { name: /^A2: / }).click()
+  await expect(sheet(page).getByRole('button', { name: /^A1: 12 × M5×12, looks like what lies in B1/ })).toBeVisible()
+  await sheet(page).getByRole('button', { name: /^B1: / }).click()
   await sheet(page).getByRole('button', { name: '1 of 3', exact: true }).click()
   await sheet(page).getByLabel('Move to').fill('Z9')
   await sheet(page).getByRole('button', { name: 'Move', exact: true }).click()
@@ -325,7 +325,9 @@ test('damage is tapped on a photo at the door, and stands on the page that goes 
   await page.getByRole('textbox', { name: 'Seen' }).fill('deck edge scraped')
   await page.getByRole('button', { name: 'Note it' }).last().click()
   await expect(page.getByText('a · right: deck edge scraped')).toBeVisible()
-  const [noted] = (await journal(page, jobId)).filter((e) => e.kind === 'damage-noted')
+  const sent = async () => (await journal(page, jobId)).filter((e) => e.kind === 'damage-noted')
+  await expect.poll(async () => (await sent()).length).toBe(1)
+  const [noted] = await sent()
   const { pin } = noted!.body as { readonly pin: { readonly x: number; readonly y: number } }
   expect([pin.x, pin.y].map((v) => Math.round(v * 20) / 20)).toEqual([0.25, 0.75])
   // Drawn on: an arrow at it, tied to it.
@@ -334,14 +336,14 @@ test('damage is tapped on a photo at the door, and stands on the page that goes 
   const size = (await film.boundingBox())!
   await film.click({ position: { x: size.width * 0.5, y: size.height * 0.5 } })
   await sheet(page).getByRole('button', { name: 'An arrow' }).click()
-  await sheet(page).getByLabel('What is there').selectOption({ label: 'deck edge scraped' })
+  await sheet(page).getByLabel('What is there', { exact: true }).selectOption({ label: 'deck edge scraped' })
   await sheet(page).getByLabel('A word with it').fill('down to the metal')
   await sheet(page).getByRole('button', { name: 'Mark it there' }).click()
   await expect(sheet(page).getByText('deck edge scraped: down to the metal')).toBeVisible()
   await clean(page, 'photos of the job')
   await page.keyboard.press('Escape')
   await page.goto(`/jobs/${jobId}?stage=hand-back`)
-  const paper = page.getByRole('region', { name: 'The page that goes with the machine' })
+  const paper = page.getByRole('region', { name: 'The page that goes with it' })
   await expect(paper.getByText('a · right: deck edge scraped')).toBeVisible()
   await expect(paper.getByRole('img', { name: 'a', exact: true })).toBeVisible()
   expect((await page.pdf({ format: 'A4' })).byteLength).toBeGreaterThan(10_000)
