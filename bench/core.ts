@@ -1,5 +1,7 @@
 // The reducer on a 2,000-entry journal, the planner on every job of the Dunlin, beliefs with the next test, and a ride log judged.
-import { type Entry, expectedDone, presentStep, reduce } from '../src/core/job'
+import { type Entry, expectedDone, fold, presentStep, reduce, trayDrawn } from '../src/core/job'
+import { NEWEST_FORM } from '../src/core/build'
+import { readLine } from '../src/core/line'
 import { Logbook } from '../tests/logbook'
 import { plan } from '../src/core/planning'
 import { advise, beliefTrail, type Evidence, catalogueOf } from '../src/core/diagnosis'
@@ -40,6 +42,53 @@ const entries = longJournal(2000)
 const reduced = time(() => void reduce('j1', entries), 40)
 row('reduce 2,000 entries, median', `${at(reduced, 0.5).toFixed(1)} ms`, 'under 20 ms')
 row('reduce 2,000 entries, 95th percentile', `${at(reduced, 0.95).toFixed(1)} ms`, '')
+
+/** A machine with no file: so many sets of ten, a part over every twelfth, all loose. */
+function loose(pieces: number): Entry[] {
+  const book = new Logbook(NEWEST_FORM)
+  book.log('job-opened', { number: '1', machine: { name: 'x', class: 'tractor', fullVolts: 48 }, complaint: '' })
+  for (let i = 0; i * 10 < pieces; i++) {
+    if (i % 12 === 0) book.log('came-off', { step: `off:p${i}`, sort: 'part', count: 1 })
+    book.log('came-off', { step: `off:n${i}`, sort: 'screw', count: 10, text: `M${4 + (i % 5)}×${10 + (i % 9)}`, cell: `A${(i % 9) + 1}` })
+  }
+  return book.entries
+}
+const many = loose(5000)
+const before = reduce('j1', many.slice(0, -1) as Entry[])
+row(
+  'one line more on 5,000 loose pieces, median',
+  `${at(
+    time(() => void fold(before, [many.at(-1)!]), 40),
+    0.5,
+  ).toFixed(1)} ms`,
+  'under 16 ms',
+)
+row(
+  'all of 5,000 loose pieces reduced, median',
+  `${at(
+    time(() => void reduce('j1', many), 5, 1),
+    0.5,
+  ).toFixed(0)} ms`,
+  'under 1,500 ms',
+)
+const whole = reduce('j1', many)
+row(
+  'the tray of 5,000 loose pieces drawn, median',
+  `${at(
+    time(() => void trayDrawn(whole, { rows: 26, columns: 12 }, whole.lastAt), 10),
+    0.5,
+  ).toFixed(1)} ms`,
+  'under 50 ms',
+)
+const lines = [
+  '4 m5 x 12mm T25 chain guard in b2',
+  '2 lock nuts M12x1.25 13 Nm',
+  'hall plug 9-pin',
+  '3 washers 10x20x1, worn',
+  '12x 1/4-20 x 3/4 button hex',
+]
+const reading = time(() => lines.forEach((l) => void readLine(l)), 400)
+row('a typed line read, median', `${(at(reading, 0.5) / lines.length).toFixed(3)} ms`, 'under 1 ms')
 const file = dunlin()
 for (const goal of file.goals) {
   const times = time(() => void plan(file, 'untouched', [goal.id], { variants: {} }), 7, 1)

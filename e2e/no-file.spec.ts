@@ -170,7 +170,7 @@ test('an unknown scooter, down and up by photo and taps: put right, crossed out,
   }
   const upTaps = taps
   await expect(page.getByText('nothing loose')).toBeVisible()
-  console.log(`taps of the unknown scooter: ${downTaps} down, ${upTaps} up, ${downTaps + upTaps} in all`)
+  process.stdout.write(`taps of the unknown scooter: ${downTaps} down, ${upTaps} up, ${downTaps + upTaps} in all\n`)
   expect(downTaps + upTaps).toBeLessThanOrEqual(45)
   const entries = await journal(page, jobId)
   expect(entries.filter((e) => e.kind === 'came-off')).toHaveLength(7)

@@ -49,8 +49,21 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
   for (const f of all) {
     if (f.condition !== 'cell' || f.where === undefined) continue
     const cell = lying.get(f.where) ?? new Map<string, FixingState[]>()
-    cell.set(f.joint, [...(cell.get(f.joint) ?? []), f])
+    const set = cell.get(f.joint)
+    if (set) set.push(f)
+    else cell.set(f.joint, [f])
     lying.set(f.where, cell)
+  }
+  // By label, of which there are few: pieces are many.
+  const cellsOf = new Map<string, Set<string>>()
+  for (const [cell, sets] of lying) for (const [f] of sets.values()) cellsOf.set(f!.label, (cellsOf.get(f!.label) ?? new Set()).add(cell))
+  const found = new Map<string, readonly string[]>()
+  const alikeCells = (label: string): readonly string[] => {
+    const known = found.get(label)
+    if (known) return known
+    const cells = [...new Set([...cellsOf].flatMap(([other, at]) => (alike(other, label) ? [...at] : [])))].sort(byPlace)
+    found.set(label, cells)
+    return cells
   }
   const open = state.strays.filter((s) => s.settled === undefined)
   const cells = new Map(
@@ -61,10 +74,7 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
         pieces,
         of: sizes.get(joint) ?? pieces.length,
         next: pieces.some((p) => due.has(p.id)),
-        alike: [...lying]
-          .filter(([other, sets]) => other !== name && [...sets.values()].some(([f]) => alike(f!.label, pieces[0]!.label)))
-          .map(([other]) => other)
-          .sort(byPlace),
+        alike: alikeCells(pieces[0]!.label).filter((other) => other !== name),
       }))
       return [name, { sets, strays: open.filter((s) => s.cell === name) }] as const
     }),
@@ -87,8 +97,9 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
 export function cellApart(state: Pick<JobState, 'fixings'>, label: string, names: readonly string[]): string | undefined {
   const all = Object.values(state.fixings)
   const used = new Set(all.flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
+  const likes = new Set([...new Set(all.map((f) => f.label))].filter((other) => alike(other, label)))
   const near = all
-    .filter((f) => f.condition === 'cell' && f.where !== undefined && alike(f.label, label))
+    .filter((f) => f.condition === 'cell' && f.where !== undefined && likes.has(f.label))
     .flatMap((f) => readCell(f.where!) ?? [])
   const free = names.filter((n) => !used.has(n))
   const apart = free.find((n) => {

@@ -3,9 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { Logbook } from '../../../../tests/logbook'
 import { stateOf } from '../../../../tests/shut'
 import { NEWEST_FORM } from '../../build'
-import { type Bodies, expectedDone, fold, isSettled, type JobState, looseCount, presentStep, reduce, tally, waitingFor } from '../index'
-import { readEntry } from '../entries'
-import { down, type Real, randomMachine, settle, takeDown } from '../../../../tests/take-downs'
+import { type Bodies, type JobState, looseCount, presentStep, tally, waitingFor } from '../index'
+import { orphanLaws, putBack, upLaws } from '../../../../tests/take-down-laws'
 
 const open = (): Logbook => {
   const book = new Logbook(NEWEST_FORM)
@@ -21,17 +20,6 @@ const waits = (s: JobState, id: string): string[] =>
     s.up.find((x) => x.pair === `off:${id}`)!,
     s.lastAt,
   ).flatMap((m) => (m.is === 'step' ? [m.step] : []))
-/** Puts everything back, step by step as the card offers it. */
-function putBack(book: Logbook, most = 500): JobState {
-  for (let n = 0; n < most; n++) {
-    const s = stateOf(book)
-    const step = presentStep(s, 'up', s.lastAt)
-    if (!step) return s
-    book.log('step-done', expectedDone(s, step))
-  }
-  throw new Error('it never ends')
-}
-
 /** A deck cover with its screws, three plugs under it, and the controller. */
 function scooter(): Logbook {
   const book = open()
@@ -198,20 +186,10 @@ describe('a line that is put right', () => {
 })
 
 describe('random machines with no file, taken down and put back', () => {
-  /** What a machine is really like, against what the journal works out from its taking down. */
   it('never puts a thing on before what it covered, and everything comes back', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e9 }), (seed) => {
-        const real = randomMachine(seed)
-        const book = takeDown(real, seed)
-        const s = putBack(book)
-        lawful(
-          real,
-          s.up.filter((x) => x.pair !== undefined).map((x) => down(x.pair!)),
-        )
-        expect(tally(s).balanced).toBe(true)
-        expect(looseCount(s)).toEqual({ fixings: 0, parts: 0 })
-        expect(s.up.every((x) => isSettled(s, x))).toBe(true)
+        expect(upLaws(seed)).toEqual([])
       }),
       { seed: 16, numRuns: 100 },
     )
@@ -219,31 +197,9 @@ describe('random machines with no file, taken down and put back', () => {
   it('lines put right and crossed out at any point leave no orphan, and folding one by one is the same', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e9 }), (seed) => {
-        const book = settle(takeDown(randomMachine(seed), seed), seed)
-        const s = stateOf(book)
-        const steps = new Set(s.down.map((x) => x.id))
-        for (const id of Object.keys(s.fixings)) expect(steps.has(s.fixings[id]!.joint)).toBe(true)
-        for (const id of Object.keys(s.parts)) expect(steps.has(id.replace(/:p\d+$/, ''))).toBe(true)
-        for (const id of Object.keys(s.steps)) expect(steps.has(id.replace(/^up:/, ''))).toBe(true)
-        expect(s.up.map((x) => x.pair).sort()).toEqual([...steps].sort())
-        for (const x of s.up) for (const a of x.after ?? []) expect(s.up.some((y) => y.id === a)).toBe(true)
-        const readable = book.entries.flatMap((e) => readEntry(e) ?? [])
-        let folded = reduce('j1', readable.slice(0, 1))
-        for (const e of readable.slice(1)) folded = fold(folded, [e]) ?? reduce('j1', readable.slice(0, e.seq))
-        expect(folded).toEqual(s)
-        // What two tablets disagree on is asked, piece by piece; all else comes home.
-        const home = Object.values(putBack(book).fixings).filter((f) => !f.disputed)
-        expect(home.every((f) => f.condition === 'final')).toBe(true)
+        expect(orphanLaws(seed)).toEqual([])
       }),
       { seed: 17, numRuns: 60 },
     )
   })
 })
-
-/** Nothing went on before what it covered, and no fixing before what it held. */
-function lawful(real: Real, order: readonly string[]): void {
-  const at = new Map(order.map((id, i) => [id, i]))
-  for (const thing of real.things)
-    for (const under of [...thing.covers, ...thing.holds])
-      if (at.has(thing.id) && at.has(under)) expect(at.get(thing.id)!, `${thing.id} over ${under}`).toBeGreaterThan(at.get(under)!)
-}
