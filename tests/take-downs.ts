@@ -70,7 +70,7 @@ export function takeDown(real: Real, seed: number): Logbook {
     if (next() < 0.15) book.log('pose-changed', { to: pick(next, ['upright', 'upside-down']), name: '', people: 1 })
     const pin = photo?.shows.has(thing.id) && next() < 0.7 ? { pin: { photo: photo.id, x: next(), y: next() } } : {}
     const cell = thing.sort === 'plug' || thing.sort === 'part' ? {} : { cell: `A${1 + off.size}` }
-    book.log('came-off', { step: `off:${thing.id}`, sort: thing.sort, count: thing.count, ...cell, ...pin })
+    book.log('came-off', { step: `off:${thing.id}`, sort: thing.sort, count: thing.count, text: `thing ${thing.id}`, ...cell, ...pin })
     off.add(thing.id)
   }
   for (const thing of real.things)

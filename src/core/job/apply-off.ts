@@ -4,6 +4,7 @@ import { know, renumber, withNumbers } from './apply-plan'
 import { type Ctx, flag } from './apply-context'
 import { moveFixing, movePart } from './apply-fixings'
 import { setStep } from './apply-steps'
+import { offCautions } from './off/cautions'
 import { atRule } from './off/at'
 import { fixingsOf, type Off, type OffFacts, offName, partsOf } from './off/off'
 import { offRule } from './off/sorts'
@@ -52,12 +53,6 @@ export function corrected(
   else
     draft.up = withNumbers(beside(without(draft.up, up.id), up, draft.down[draft.down.findIndex((s) => s.id === step) - 1]?.id), draft.down)
   takeOut(ctx, off, (id) => fresh.includes(id) || (off.cell !== was.cell && draft.fixings[id]?.condition === 'cell'))
-  // There is more to put back than there was: its return is not done by what was.
-  if (fresh.length > 0 && draft.steps[up.id]) {
-    const { status: _, pass: __, ...rest } = draft.steps[up.id]!
-    draft.steps[up.id] = { ...rest, status: 'waiting' }
-    delete draft.heads[`step:${up.id}`]
-  }
 }
 
 /** What somebody says of the order of two things: the way up is worked out anew. */
@@ -123,7 +118,6 @@ function stepsOf(off: Off): [PlannedStep, PlannedStep] {
     minutes: { low: 0.5, likely: 1, high: 3 },
     why: [],
     gives,
-    cautions: [],
     consumables: [],
     fixings: fixingsOf(off),
     parts: partsOf(off),
@@ -140,7 +134,16 @@ function stepsOf(off: Off): [PlannedStep, PlannedStep] {
         }
       : {}
   const passes = rule.passes && (off.count > 1 ? rule.passes : (['final'] as const))
-  const down: PlannedStep = { ...base, id: off.step, limb: 'down', title, pair: upId, number: 0, ...(opens ? { opens } : {}) }
+  const down: PlannedStep = {
+    ...base,
+    id: off.step,
+    limb: 'down',
+    title,
+    pair: upId,
+    number: 0,
+    cautions: offCautions(off, 'down'),
+    ...(opens ? { opens } : {}),
+  }
   const up: PlannedStep = {
     ...base,
     id: upId,
@@ -149,6 +152,7 @@ function stepsOf(off: Off): [PlannedStep, PlannedStep] {
     pair: off.step,
     number: 0,
     after: [],
+    cautions: offCautions(off, 'up'),
     ...joint,
     ...(passes ? { passes } : {}),
     ...(of?.reaction && rule.is === 'fixings' ? { reaction: true as const } : {}),

@@ -60,6 +60,7 @@ export { looseCount, looseFixings, offParts, tally, trayMissing, waitingFixings,
 export { bagOf, readBag, stepOfBag } from './bag'
 export { aboutOf, filePhotosOf, offOf, photosOf } from './photos-of'
 export { OFF_AT } from './off/at'
+export { offCautions } from './off/cautions'
 export type { OffAt } from './off/at'
 export { MOST_OFF, offName } from './off/off'
 export type { Off, OffFacts, PhotoPoint } from './off/off'

@@ -5,6 +5,7 @@ import { cameOff, notNeeded, shutBy } from './check-status'
 import { deadAt } from './dead'
 import { lastLookMissing } from './looks-made'
 import type { Missing } from './missing'
+import { stillOut } from './off/still-out'
 import type { JobState } from './state'
 import { latestOf, type When } from './times'
 import { trayMissing } from './tray'
@@ -86,7 +87,8 @@ function behindDischarge(state: JobState, step: PlannedStep): boolean {
 export function isSettled(state: JobState, step: PlannedStep): boolean {
   const own = state.steps[step.id]
   if (own?.disputed) return false
-  if (own?.status === 'done' || own?.status === 'left') return true
+  if (own?.status === 'left') return true
+  if (own?.status === 'done') return !stillOut(state, step)
   if (step.limb === 'up') {
     // Whoever may go on without a check went on without it, and said why: what comes after it is open.
     const check = step.check === undefined ? undefined : state.checks[step.check]

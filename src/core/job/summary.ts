@@ -3,6 +3,7 @@ import { checkStatus, relevantChecks } from './check-status'
 import { deadAt, proofEnds } from './dead'
 import { isSettled, presentStep } from './readiness'
 import { type Stage, STAGE_RULES } from './stages'
+import { stillOut } from './off/still-out'
 import type { JobState } from './state'
 import { looseCount } from './tray'
 import { isOpened } from './whole'
@@ -131,5 +132,5 @@ export function nextPass(state: JobState, stepId: string): Pass | null {
   if (!step?.passes) return null
   const reached = state.steps[stepId]?.pass
   const at = reached === undefined ? -1 : step.passes.indexOf(reached)
-  return step.passes[at + 1] ?? null
+  return step.passes[at + 1] ?? (stillOut(state, step) ? step.passes[0]! : null)
 }

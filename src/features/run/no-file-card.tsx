@@ -1,10 +1,12 @@
 'use client'
 import * as say from '../../words/en/screens/no-file'
+import * as trayWords from '../../words/en/screens/tray'
 import { useState } from 'react'
-import { type MachineClass } from '../../core/machine'
-import { OFF_AT, type OffAt, type OffFacts, offName, offRule, OFF_SORTS, type OffSort, stageIndex } from '../../core/job'
+import { inTray, type MachineClass } from '../../core/machine'
+import { OFF_AT, offCautions, type OffAt, type OffFacts, offName, offRule, OFF_SORTS, type OffSort, stageIndex } from '../../core/job'
 import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
+import { cautionsOf } from '../../words/en/cautions'
 import { OFF_AT_WORDS, OFF_TILES } from '../../words/en/off'
 import { useJob } from '../shared/context'
 import { freeCellOf, lies, offEntry } from '../shared/off-entry'
@@ -31,6 +33,7 @@ export function NoFileCard() {
   const [fault, setFault] = useState<string>()
   const typed = useLine(text)
   const facts = factsOf()
+  const told = facts ? cautionsOf(offCautions(facts, 'down')) : []
   const asks = (facts?.sort === 'screw' || facts?.sort === 'nut') && (HEAVY.has(state.machine.class) || CARRIES.has(of))
   function factsOf(): OffFacts | null {
     const line = typed?.read && typed.reader.offFrom(typed.read)
@@ -44,6 +47,8 @@ export function NoFileCard() {
   }
   const add = (): void => {
     if (!facts) return setFault(say.empty)
+    const { tray } = job.settings
+    if (facts.cell !== undefined && !inTray(facts.cell, tray)) return setFault(trayWords.noSuchCell(facts.cell, tray.rows, tray.columns))
     logAll([offEntry(state, job.settings.tray, facts)])
     setWherePin(state.jobId, undefined)
     setText('')
@@ -124,6 +129,15 @@ export function NoFileCard() {
               {say.notSaidHangs}
             </p>
           ) : null}
+          {told.map((c) => (
+            <p
+              key={c.id}
+              className={c.level === 'stop' ? 'border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16.5px]' : 'text-[16px]'}
+            >
+              <span className={c.level === 'stop' ? 'font-bold text-stop' : 'font-bold text-look'}>{c.level === 'stop' ? '▲ ' : '◆ '}</span>
+              {c.text}
+            </p>
+          ))}
           {fault ? (
             <p role="alert" className="text-[16px] font-semibold text-stop">
               {fault}

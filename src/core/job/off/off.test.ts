@@ -149,6 +149,22 @@ describe('a line that is put right', () => {
     expect(presentStep(s, 'up', s.lastAt)?.id).toBe('up:off:screws')
     expect(tally(putBack(book)).balanced).toBe(true)
   })
+  it('a correction that is crossed out, or a line brought back, after all went home: what is left is offered', () => {
+    const fewer = scooter()
+    const entry = fewer.log('off-corrected', { step: 'off:screws', count: 6 })
+    putBack(fewer)
+    fewer.log('struck', { target: entry.id })
+    const s = stateOf(fewer)
+    expect(presentStep(s, 'up', s.lastAt)?.id).toBe('up:off:screws')
+    expect(tally(putBack(fewer)).balanced).toBe(true)
+    const back = scooter()
+    const cover = back.entries.find((e) => e.kind === 'came-off' && e.body.step === 'off:cover')!
+    const out = back.log('struck', { target: cover.id })
+    putBack(back)
+    back.log('struck', { target: out.id })
+    expect(presentStep(stateOf(back), 'up', 0)?.id).toBe('up:off:cover')
+    expect(looseCount(putBack(back)).parts).toBe(0)
+  })
   it('crossed out it takes its pieces along, and what came after it leaves nothing behind', () => {
     const book = scooter()
     const first = book.entries.find((e) => e.kind === 'came-off')!
