@@ -123,21 +123,11 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
       ],
     })
     .write('stage-moved', { to: 'take down' })
-    .write('step-added', { step: 'n1', title: 'Lift the crate off', fixings: [], parts: [{ id: 'n1-part', name: 'crate' }] })
-    .write('step-done', { step: 'n1', partsOff: ['n1-part'] })
-    .write('step-added', {
-      step: 'n2',
-      title: 'Undo 4 chain guard screws',
-      tool: 'cross 2',
-      fixings: screws('n2-fix', 'M5×12', 4, 'A1'),
-      parts: [{ id: 'n2-part', name: 'chain guard' }],
-    })
-    .write('step-done', {
-      step: 'n2',
-      out: [{ members: ['n2-fix-1', 'n2-fix-2', 'n2-fix-3', 'n2-fix-4'], to: 'cell', cell: 'A1' }],
-      partsOff: ['n2-part'],
-    })
-    .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'n2' })
+    .write('came-off', { step: 'off:crate', sort: 'part', count: 1, text: 'crate' })
+    .write('came-off', { step: 'off:guard-screws', sort: 'screw', count: 4, text: 'M5×12, PH2', thread: 'M5', tool: 'PH2', cell: 'A1', of: 'cover' })
+    .write('came-off', { step: 'off:guard', sort: 'part', count: 1, text: 'chain guard' })
+    .write('came-off', { step: 'off:light', sort: 'plug', count: 1, text: 'rear light plug' })
+    .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'off:guard-screws' })
 
   const fresh = start(0.6, 'p-aldo')
     .write('job-opened', { number: '', machine: machine('no. 7'), stand: '2', complaint: 'jerks and won’t start off' })
