@@ -54,9 +54,9 @@ export function TraySheet({ cell: first, onClose }: { readonly cell?: string; re
             {say.outside(drawn.outside, tray.rows, tray.columns)}
           </p>
         ) : null}
-        <div className="relative overflow-x-auto rounded-lg border-2 border-steel bg-tray p-1.5">
+        <div className="relative rounded-lg border-2 border-steel bg-tray p-1.5">
           {behind ? <PhotoView id={behind.photo} alt="" className="absolute inset-0 size-full object-cover opacity-40" /> : null}
-          <div className="relative grid gap-1" style={{ gridTemplateColumns: `repeat(${tray.columns}, minmax(64px, 1fr))` }}>
+          <div className="relative grid gap-1" style={{ gridTemplateColumns: `repeat(${tray.columns}, minmax(0, 1fr))` }}>
             {Array.from({ length: tray.rows * tray.columns }, (_, n) => cellName(n, tray)).map((name) => (
               <Cell
                 key={name}

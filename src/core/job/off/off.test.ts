@@ -2,8 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Logbook } from '../../../../tests/logbook'
 import { stateOf } from '../../../../tests/shut'
+import { SHAPES } from '../../../../tests/samples'
 import { NEWEST_FORM } from '../../build'
-import { type Bodies, type JobState, looseCount, presentStep, tally, waitingFor } from '../index'
+import { type Bodies, type JobState, looseCount, OFF_AT, presentStep, relevantChecks, tally, waitingFor } from '../index'
 import { orphanLaws, putBack, upLaws } from '../../../../tests/take-down-laws'
 
 const open = (): Logbook => {
@@ -84,6 +85,12 @@ describe('what comes off a machine that no file knows', () => {
     off(book, 'hall', 'plug', 1, { text: 'hall plug' })
     expect(waits(stateOf(book), 'cover')).toEqual(['up:off:hall'])
     expect(titles(stateOf(book))).toEqual(['Hall plug back', 'Light plug back', 'Cover back'])
+    // A part that was in sight may be what the cover rests on: it goes back first all the same.
+    const other = open()
+    other.log('photo-added', { photo, side: 'left' })
+    off(other, 'cover', 'part')
+    off(other, 'bracket', 'part', 1, { pin: { photo, x: 0.5, y: 0.5 } })
+    expect(waits(stateOf(other), 'cover')).toEqual(['up:off:bracket'])
   })
   it('what somebody says counts before what is worked out, and a claim that the order of removal rules out is flagged', () => {
     const book = scooter()
@@ -113,6 +120,53 @@ describe('what comes off a machine that no file knows', () => {
     off(book, 'tie', 'tie')
     // The clip was in sight with the guard on: the guard goes back before the machine is turned for it.
     expect(titles(stateOf(book))).toEqual(['Tie back', 'Guard back', 'Clip back'])
+  })
+})
+
+describe('what is dangerous to get wrong', () => {
+  it('is told and asked as with a file: nuts of the motor’s axle by measure, its mounting, the spin, the brakes', () => {
+    const book = open()
+    off(book, 'nut', 'nut', 2, { text: 'M12×1.25 nut', thread: 'M12×1.25', of: 'motor axle', hangs: 'propped' })
+    off(book, 'wheel', 'part', 1, { text: 'front wheel' })
+    const s = stateOf(book)
+    expect(s.down[0]!.cautions).toContain('H49')
+    expect(s.up.at(-1)).toMatchObject({ reaction: true, joint: { critical: 'axle', thread: 'M12×1.25' } })
+    expect(s.up.at(-1)!.cautions).toEqual(['H34', 'H33', 'H74'])
+    expect(s.up[0]!.cautions).not.toContain('H34')
+    // Until somebody says what was opened all of it may have been.
+    for (const check of ['reaction path', 'tightness', 'spin test', 'brakes']) expect(relevantChecks(s)).toContain(check)
+    book.log('opened-told', { opened: ['cover'] })
+    const cover = open()
+    off(cover, 'screws', 'screw', 4, { of: 'cover' })
+    cover.log('opened-told', { opened: ['cover'] })
+    for (const check of ['reaction path', 'tightness', 'spin test', 'brakes'] as const)
+      expect(relevantChecks(stateOf(cover))).not.toContain(check)
+  })
+  it('every part of the machine has its rule, and what it opens is known', () => {
+    for (const of of OFF_AT) {
+      const book = open()
+      off(book, 'x', 'screw', 1, { of })
+      expect(stateOf(book).down[0]!.opens?.length).toBeGreaterThan(0)
+    }
+  })
+})
+
+describe('what no tablet can mean', () => {
+  const body = { step: 'off:n1', sort: 'screw', count: 4 }
+  const photo = 'ab'.repeat(32)
+  it.each([
+    ['no screw', { ...body, count: 0 }],
+    ['500 screws', { ...body, count: 500 }],
+    ['half a screw', { ...body, count: 1.5 }],
+    ['a pin beside its photo', { ...body, pin: { photo, x: 1.2, y: 0.5 } }],
+    ['a pin above it', { ...body, pin: { photo, x: 0.5, y: -0.1 } }],
+    ['a pin on no photo', { ...body, pin: { photo: 'no.exe', x: 0.5, y: 0.5 } }],
+    ['a sort that there is not', { ...body, sort: 'magnet' }],
+    ['an id of somebody else’s', { ...body, step: 'down:undo:lid' }],
+    ['spaces for a name', { ...body, text: '   ' }],
+  ])('%s is refused when it comes in', (_, odd) => {
+    expect(() => SHAPES['came-off'].versions[1]!.validateSync(odd)).toThrow()
+    expect(() => SHAPES['came-off'].versions[1]!.validateSync(body)).not.toThrow()
   })
 })
 
