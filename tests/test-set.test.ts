@@ -19,6 +19,12 @@ const YOUNGER = new Set<string>([
   'plug-looked',
   'look-made',
   'step-moved',
+  'came-off',
+  'off-corrected',
+  'order-said',
+  'photo-pinned',
+  'stray-found',
+  'stray-settled',
 ])
 
 /** Places where two values differ, lists being one place each. */

@@ -24,6 +24,13 @@ describe('the tray as it stands on the bench', () => {
     const { cells, beside } = drawn(twelve())
     expect([...cells.keys()]).toEqual(['A1', 'B1'])
     expect(cells.get('A1')!.sets[0]).toMatchObject({ label: 'M5×12', of: 12, next: false, alike: ['B1'] })
+    const mixed = twelve()
+    mixed.log('off-corrected', { step: 'off:t', cell: 'A1' })
+    expect(
+      drawn(mixed)
+        .cells.get('A1')!
+        .sets.map((s) => s.alike),
+    ).toEqual([['A1'], ['A1']])
     expect(beside.map((f) => [f.label, f.condition])).toEqual([['tie', 'bin']])
     const book = twelve()
     book.log('step-done', { step: 'up:off:k', pass: 'final', in: { members: ['off:k:f1'], pass: 'final', tightened: { is: 'not read' } } })

@@ -16,7 +16,7 @@ export interface Lying {
   readonly of: number
   /** It goes back next. */
   readonly next: boolean
-  /** Cells of other sets that look like it, and are not the same. */
+  /** Cells of other sets that look like it, and are not the same; its own where one lies with it. */
   readonly alike: readonly string[]
 }
 
@@ -74,7 +74,7 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
         pieces,
         of: sizes.get(joint) ?? pieces.length,
         next: pieces.some((p) => due.has(p.id)),
-        alike: alikeCells(pieces[0]!.label).filter((other) => other !== name),
+        alike: alikeCells(pieces[0]!.label),
       }))
       return [name, { sets, strays: open.filter((s) => s.cell === name) }] as const
     }),

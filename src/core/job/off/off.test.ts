@@ -188,6 +188,8 @@ describe('a line that is put right', () => {
     book.log('off-corrected', { step: 'off:screws', after: 'off:cover' })
     expect(titles(stateOf(book), 'down').slice(0, 2)).toEqual(['deck cover', '8 × M4×10'])
     expect(waits(stateOf(book), 'cover')).toContain('up:off:screws')
+    book.log('off-corrected', { step: 'off:screws', after: 'off:gone' })
+    expect(titles(stateOf(book), 'down').slice(0, 2)).toEqual(['deck cover', '8 × M4×10'])
     book.log('off-corrected', { step: 'off:screws', after: null })
     expect(titles(stateOf(book), 'down')[0]).toBe('8 × M4×10')
     book.log('off-corrected', { step: 'off:plug1', sort: 'screw', count: 2, text: 'M3×6' })
