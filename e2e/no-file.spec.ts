@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { card, clean, journal, picture, readings, ride, signIn, step, title } from './bench'
+import { card, clean, journal, picture, readings, ride, signIn, step, tapRight, title } from './bench'
 
 const sheet = (page: Page) => page.getByRole('dialog')
 const line = (page: Page) => card(page).getByLabel('Size or name, or a whole line')
@@ -225,6 +225,16 @@ async function proved(page: Page): Promise<void> {
   for (let n = 0; n < 16; n++) {
     const now = await title(page)
     if (/home/.test(now)) return
+    const look = card(page)
+      .getByRole('button', { name: /: look now$/ })
+      .first()
+    if (await look.isVisible()) {
+      await look.click()
+      for (const box of await sheet(page).getByRole('checkbox').all()) await box.check()
+      await tapRight(page)
+      await expect(sheet(page)).toBeHidden()
+      continue
+    }
     const back = card(page).getByRole('button', { name: 'Back from the ride' })
     if (await back.isVisible()) await ride(page, 'Until it is warm, then cold', '5200', '25')
     else if (await card(page).getByRole('button', { name: 'Hand it back' }).isVisible()) {

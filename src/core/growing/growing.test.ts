@@ -73,6 +73,17 @@ describe('the machine file that a job grew', () => {
     expect(cover.lift!.modes[0]!.minutes).toEqual({ low: 0.5, likely: 1, high: 2 })
     expect((file['x-grown'] as Grown).doubts).toContainEqual({ of: 'm4x10', is: 'minutes' })
   })
+  it('a break, or two lines at once, is no time that a step took', () => {
+    const book = new Logbook(NEWEST_FORM)
+    book.log('job-opened', { number: '7', machine: { name: 'x', class: 'buggy' }, complaint: '' })
+    book.log('came-off', { step: 'off:a', sort: 'part', count: 1, text: 'hood' })
+    book.wait(45)
+    book.log('came-off', { step: 'off:b', sort: 'part', count: 1, text: 'seat' })
+    const last = book.entries.at(-1)!
+    book.log('came-off', { step: 'off:c', sort: 'part', count: 1, text: 'belt' }, { at: last.at + 1000 })
+    const doubts = (grow(book)['x-grown'] as Grown).doubts.filter((d) => d.is === 'minutes').map((d) => d.of)
+    expect(doubts).toEqual(['hood', 'seat', 'belt'])
+  })
   it('of one part has no list of one, and is planned all the same', () => {
     const book = new Logbook(NEWEST_FORM)
     book.log('job-opened', { number: '7', machine: { name: '箱', class: 'buggy' }, complaint: '' })
@@ -132,6 +143,18 @@ describe('a second unit of the same model', () => {
     const { file, differences } = merge(grow(scooter()), grow(slow), ASK)
     expect(differences).toContainEqual({ is: 'minutes', of: 'deck-cover', name: 'deck cover', was: 1, now: 3 })
     expect(file.parts.find((p) => p.id === 'deck-cover')!.lift!.modes[0]!.minutes).toMatchObject({ likely: 3, high: 10 })
+    // A little longer is the same, and what nobody timed changes nothing.
+    const alike = new Logbook(NEWEST_FORM)
+    alike.log('job-opened', { number: '8', machine: { name: 'Unknown scooter', class: 'scooter' }, complaint: '' })
+    alike.log('came-off', { step: 'off:s', sort: 'screw', count: 8, text: 'M4×10' })
+    alike.wait(0.2)
+    alike.log('came-off', { step: 'off:c', sort: 'part', count: 1, text: 'deck cover' })
+    expect(merge(grow(scooter()), grow(alike), ASK).differences.filter((d) => d.is === 'minutes')).toEqual([])
+    const slower = merge(grow(scooter()), grow(slow), ASK).file
+    const untimed = new Logbook(NEWEST_FORM)
+    untimed.log('job-opened', { number: '8', machine: { name: 'Unknown scooter', class: 'scooter' }, complaint: '' })
+    untimed.log('came-off', { step: 'off:c', sort: 'part', count: 1, text: 'deck cover' })
+    expect(merge(slower, grow(untimed), ASK).differences.filter((d) => d.is === 'minutes')).toEqual([])
   })
   it('a job that ran by the file adds what it found, behind the step that it was found at', () => {
     const file = read(grow(scooter()))

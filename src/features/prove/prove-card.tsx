@@ -1,6 +1,18 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
-import { ladderIn, openedIn, rideShut, ridesPassed, stageIndex, wantedIn } from '../../core/job'
+import {
+  type CheckId,
+  checkStatus,
+  isCheck,
+  ladderIn,
+  looksOf,
+  openedIn,
+  relevantChecks,
+  rideShut,
+  ridesPassed,
+  stageIndex,
+  wantedIn,
+} from '../../core/job'
 import { rungOf, STOP_SIGNS } from '../../core/ride'
 import { Button } from '../../ui/button'
 import { clockText } from '../../ui/time'
@@ -29,6 +41,8 @@ export function ProveCard() {
   const held = shut.map((s) =>
     s.check === 'full cure' ? say.theThreadlockerToCure : s.check === 'brakes' ? say.theBrakesToBe : checkWords(s.check).toLowerCase(),
   )
+  // A plan's own steps pass its checks; without one they are made here, before the ride.
+  const toLook = state.planned ? [] : relevantChecks(state).filter((c) => isCheck(c) && looksOf(c) && !checkStatus(state, c, when).open)
   if (opened === null) return <OpenedBlock />
   return (
     <article className="flex min-h-full flex-col gap-3">
@@ -73,8 +87,15 @@ export function ProveCard() {
         <p className="text-[18px] font-semibold text-pose">{say.curedTheClockRuns(clockText(cured, now))}</p>
       ) : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
+        {mayWork
+          ? toLook.map((check) => (
+              <Button key={check} weight="primary" onClick={() => open({ kind: 'spin', check: check as CheckId })}>
+                {say.lookNow(checkWords(check))}
+              </Button>
+            ))
+          : null}
         {mayWork && next && shut.length === 0 ? (
-          <Button weight="primary" onClick={() => open({ kind: 'ride' })}>
+          <Button weight={toLook.length > 0 ? 'plain' : 'primary'} onClick={() => open({ kind: 'ride' })}>
             {say.backFromIt(rolls)}
           </Button>
         ) : null}

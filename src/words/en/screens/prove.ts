@@ -145,3 +145,5 @@ export const brakeOfStop = (n: number): string => `Brake of stop ${n}`
 export const atLeast = (least: number): string => `at least ${least}`
 export const besideThe = (job: string): string => `Beside it: the ride before of the same machine, job ${job}.`
 export const wasBefore = (figure: string): string => `(before: ${figure})`
+/** A check that is made by looking, where no step of a plan is it. */
+export const lookNow = (check: string): string => `${check}: look now`
