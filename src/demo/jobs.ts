@@ -1,5 +1,4 @@
 import type { Bodies } from '../core/job'
-import type { FixingSpec } from '../core/planning'
 import { fileVolts, type MachineFile } from '../core/machine'
 import { DEFAULT_LIMITS, summariseRide } from '../core/ride'
 import { quayLog } from './ride'
@@ -104,8 +103,6 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     .down(dunlin, 'front-tyre-goal', { 'lid-edge': 'sealed' })
     .up({ oldSerial: '', newSerial: '' }, 7)
 
-  const screws = (joint: string, label: string, count: number, cell: string): FixingSpec[] =>
-    Array.from({ length: count }, (_, i) => ({ id: `${joint}-${i + 1}`, joint, label, place: `${i + 1} of ${count}`, keep: 'cell', cell }))
   const trike = new JobScript(null, now - 1.4 * HOUR, 'p-tobias')
     .write('job-opened', {
       number: '',
@@ -124,7 +121,16 @@ export function demoJobs(files: readonly MachineFile[], now: number): ScriptedJo
     })
     .write('stage-moved', { to: 'take down' })
     .write('came-off', { step: 'off:crate', sort: 'part', count: 1, text: 'crate' })
-    .write('came-off', { step: 'off:guard-screws', sort: 'screw', count: 4, text: 'M5×12, PH2', thread: 'M5', tool: 'PH2', cell: 'A1', of: 'cover' })
+    .write('came-off', {
+      step: 'off:guard-screws',
+      sort: 'screw',
+      count: 4,
+      text: 'M5×12, PH2',
+      thread: 'M5',
+      tool: 'PH2',
+      cell: 'A1',
+      of: 'cover',
+    })
     .write('came-off', { step: 'off:guard', sort: 'part', count: 1, text: 'chain guard' })
     .write('came-off', { step: 'off:light', sort: 'plug', count: 1, text: 'rear light plug' })
     .write('note-added', { text: 'guard screw 3 has a longer head than the rest', step: 'off:guard-screws' })

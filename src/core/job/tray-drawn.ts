@@ -44,7 +44,8 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
   const due = new Set(next?.fixings.map((f) => f.id))
   const all = Object.values(state.fixings)
   const sizes = new Map<string, number>()
-  for (const f of all) if (!f.stay) sizes.set(f.joint, (sizes.get(f.joint) ?? 0) + 1)
+  const sizeOf = (f: FixingState): string => `${f.joint} ${f.label}`
+  for (const f of all) if (!f.stay) sizes.set(sizeOf(f), (sizes.get(sizeOf(f)) ?? 0) + 1)
   const lying = new Map<string, Map<string, FixingState[]>>()
   for (const f of all) {
     if (f.condition !== 'cell' || f.where === undefined) continue
@@ -72,7 +73,7 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
         joint,
         label: pieces[0]!.label,
         pieces,
-        of: sizes.get(joint) ?? pieces.length,
+        of: sizes.get(sizeOf(pieces[0]!)) ?? pieces.length,
         next: pieces.some((p) => due.has(p.id)),
         alike: alikeCells(pieces[0]!.label),
       }))
