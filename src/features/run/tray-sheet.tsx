@@ -14,6 +14,7 @@ import { useJob } from '../shared/context'
 import { PhotoView } from '../shared/photos'
 import { newId } from '../shared/off-entry'
 import { Drawn } from '../shared/screw-drawn'
+import { useTrueScale } from '../shared/true-scale'
 
 /** The tray as it stands on the bench: what lies where, what goes back next, what would be taken for what, and whether it adds up. */
 export function TraySheet({ cell: first, onClose }: { readonly cell?: string; readonly onClose: () => void }) {
@@ -187,6 +188,7 @@ function Cell({
 /** What lies in a cell, piece by piece, and what became of them: a tap each. */
 function SetPanel({ set, cell, tray }: { readonly set: Lying; readonly cell: string; readonly tray: Tray }) {
   const { state, log, mayWork } = useJob()
+  const [scale] = useTrueScale()
   const members = Object.values(state.fixings).filter((f) => f.joint === set.joint && f.label === set.label && !f.stay)
   const [chosen, setChosen] = useState<readonly string[]>([])
   const [to, setTo] = useState('')
@@ -215,6 +217,12 @@ function SetPanel({ set, cell, tray }: { readonly set: Lying; readonly cell: str
       <h3 className="text-[17px] font-semibold">
         {cell} · {say.of(set.pieces.length, set.of)} × {set.label}
       </h3>
+      {scale === null ? null : (
+        <p className="flex items-center gap-3 text-[15px] text-steel">
+          <Drawn label={set.label} pxPerMm={scale} />
+          {say.trueSize}
+        </p>
+      )}
       {set.alike.length > 0 ? (
         <p className="text-[16px]">
           <span className="font-bold text-stop">▲ </span>

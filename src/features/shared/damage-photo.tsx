@@ -1,12 +1,12 @@
 'use client'
 import * as say from '../../words/en/screens/intake'
 import * as photos from '../../words/en/screens/photos'
-import { useState } from 'react'
 import type { PhotoPoint } from '../../core/job'
 import { captionOf } from '../../words/en/entries'
 import { useJob } from './context'
 import { PhotoView } from './photos'
 import { PinnedPhoto } from './pinned-photo'
+import { useShownPhoto } from './shown-photo'
 
 export interface DamagePhotoProps {
   readonly pin: PhotoPoint | undefined
@@ -17,14 +17,7 @@ export interface DamagePhotoProps {
 export function DamagePhoto({ pin, onPin }: DamagePhotoProps) {
   const { state, mayNote } = useJob()
   const all = state.photos.filter((p) => p.step === undefined)
-  const [picked, setPicked] = useState<string>()
-  // A new photo is what one taps on next.
-  const [seen, setSeen] = useState(all.length)
-  if (all.length !== seen) {
-    setSeen(all.length)
-    if (all.length > seen) setPicked(undefined)
-  }
-  const shown = all.find((p) => p.photo === picked) ?? all.at(-1)
+  const { shown, pick } = useShownPhoto(all)
   if (!shown) return null
   const at = pin?.photo === shown.photo ? [{ key: 'now', x: pin.x, y: pin.y, mark: '●', name: say.damageHere, now: true }] : []
   return (
@@ -49,7 +42,7 @@ export function DamagePhoto({ pin, onPin }: DamagePhotoProps) {
             type="button"
             aria-pressed={p.photo === shown.photo}
             aria-label={photos.photoAt(i + 1, all.length)}
-            onClick={() => setPicked(p.photo)}
+            onClick={() => pick(p.photo)}
             className="size-14 overflow-hidden rounded-md border-2 border-rule aria-pressed:border-copper"
           >
             <PhotoView id={p.photo} alt="" className="size-full object-cover" />

@@ -2,13 +2,13 @@
 import clsx from 'clsx'
 import * as say from '../../words/en/screens/no-file'
 import * as photos from '../../words/en/screens/photos'
-import { useState } from 'react'
 import { PHOTO_SIDES, type Photo } from '../../core/job'
 import { STAND_IDS } from '../../core/machine'
 import { Button, Chip } from '../../ui/button'
 import { STAND_WORDS } from '../../words/en/poses'
 import { useJob } from './context'
 import { PinnedPhoto } from './pinned-photo'
+import { useShownPhoto } from './shown-photo'
 import { PhotoView } from './photos'
 import { setWherePin, useWherePin } from './where-pin'
 
@@ -17,14 +17,7 @@ export function WherePhoto({ tall }: { readonly tall: number }) {
   const { state, mayWork, addPhoto, log } = useJob()
   const pin = useWherePin(state.jobId)
   const all = state.photos.filter((p) => p.shows === undefined)
-  const [picked, setPicked] = useState<string>()
-  // A new photo is what one taps on next, whichever was looked at before.
-  const [seen, setSeen] = useState(all.length)
-  if (all.length !== seen) {
-    setSeen(all.length)
-    if (all.length > seen) setPicked(undefined)
-  }
-  const shown = all.find((p) => p.photo === picked) ?? all.at(-1)
+  const { shown, pick } = useShownPhoto(all)
   if (!shown)
     return mayWork ? (
       <button
@@ -61,7 +54,7 @@ export function WherePhoto({ tall }: { readonly tall: number }) {
             type="button"
             aria-pressed={p.photo === shown.photo}
             aria-label={photos.photoAt(all.indexOf(p) + 1, all.length)}
-            onClick={() => setPicked(p.photo)}
+            onClick={() => pick(p.photo)}
             className="size-12 shrink-0 overflow-hidden rounded-md border-2 border-rule aria-pressed:border-copper"
           >
             <PhotoView id={p.photo} alt="" className="size-full object-cover" />

@@ -1,20 +1,8 @@
 import * as say from '../../words/en/screens/tray'
+import type { TrayRow } from '../../core/job'
 import { PrintButton } from './print-button'
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-
-interface Row {
-  readonly key: string
-  readonly number?: number
-  readonly what: string
-  readonly pieces: number
-  readonly label: string
-  readonly cells: readonly string[]
-  readonly instead?: 'stays' | 'new'
-  readonly back: boolean
-  readonly bag: string
-  readonly machine: string
-}
 
 /** The tray on paper: what goes back in which order and where it lies, and a label for every bag. */
 export function TrayPrint({
@@ -28,7 +16,7 @@ export function TrayPrint({
   readonly jobId: string
   readonly number: string
   readonly machine: string
-  readonly rows: readonly Row[]
+  readonly rows: readonly TrayRow[]
   readonly at: number
   /** The address of a bag, without its code. */
   readonly bags: string
@@ -86,7 +74,7 @@ export function TrayPrint({
                   {r.cells.length > 0 ? ` · ${r.cells.join(', ')}` : ''}
                 </p>
                 <p className="text-[14px]">{r.what}</p>
-                <p className="text-[13px]">{r.machine}</p>
+                <p className="text-[13px]">{machine}</p>
                 <p className="break-all text-[12.5px]">
                   {bags}
                   {r.bag}

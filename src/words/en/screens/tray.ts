@@ -53,3 +53,4 @@ export const SIZES = [
   ['rows', 'Rows'],
   ['columns', 'Columns'],
 ] as const
+export const trueSize = 'At true size: lay it on the glass.'
