@@ -356,6 +356,9 @@ describe('one entry never holds up another', () => {
     expect(viewer.snapshot().held[0]?.reason).toMatch(/A viewer reads/)
     expect(viewer.snapshot().shelf).toEqual([])
     stops.splice(0).forEach((stop) => stop())
+    // The job is left and opened again on the same page: what waits is not asked again, and is told all the same.
+    expect((await open([], 'p-runa')).snapshot().held).toHaveLength(30)
+    stops.splice(0).forEach((stop) => stop())
     server.mode = 'up'
     server.person = 'p-ines'
     const lead = await open([], 'p-ines')

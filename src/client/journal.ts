@@ -16,7 +16,7 @@ import { mended } from '../core/text'
 import { type Held, hear, type Link, tell } from './channel'
 import { measure, now, recallClock } from './clock'
 import { follow } from './follow'
-import { ANSWER_MS, kick, sendAs, sendUnkept, unkeptIds } from './send'
+import { ANSWER_MS, heldNow, kick, sendAs, sendUnkept, unkeptIds } from './send'
 import type { JournalOptions, JournalView } from './view'
 import {
   faultyPhotos,
@@ -100,6 +100,7 @@ export class JournalClient {
       else if (word.type === 'pending') this.addPending(word.drafts)
       else void this.refreshShelf(word.ids)
     })
+    this.setHeld(heldNow())
     const lookAway = follow(this.options.jobId)
     void this.load().catch(() => {
       this.keeps = false

@@ -37,6 +37,11 @@ export function sendAs(personId: string): void {
   sender = personId
 }
 
+/** What waits for somebody else or a newer server now: whoever opens a job later was not told. */
+export function heldNow(): readonly Held[] {
+  return [...held.values()].map(({ id, jobId, reason }) => ({ id, jobId, reason }))
+}
+
 function release(): void {
   if (held.size === 0) return
   held.clear()
@@ -237,7 +242,7 @@ async function settleRefused(jobId: string, refused: readonly Refused[]): Promis
   }
   const waits = refused.filter((r) => r.again === 'other person' || r.again === 'newer build')
   for (const { draft, reason } of waits) held.set(draft.id, { id: draft.id, jobId, reason, sender })
-  if (waits.length > 0) tell({ type: 'held', held: [...held.values()].map(({ id, jobId: of, reason }) => ({ id, jobId: of, reason })) })
+  if (waits.length > 0) tell({ type: 'held', held: heldNow() })
   return refused.filter((r) => r.again !== 'other person' && r.again !== 'newer build').map((r) => r.draft.id)
 }
 
