@@ -6,7 +6,7 @@ import { NEWEST_FORM } from '../build'
 import { cellName, inTray, isCell, readCell, USUAL_TRAY } from '../machine'
 import { bagOf, cellApart, checkStatus, readBag, stepOfBag, strayLike, trayDrawn } from './index'
 import { bagCode } from './bag'
-import { alike } from './alike'
+import { alike, sizeWritten } from './alike'
 
 function twelve(): Logbook {
   const book = new Logbook(NEWEST_FORM)
@@ -129,5 +129,19 @@ describe('codes of bags', () => {
   })
   it('of a job of 300 sets are 300', () => {
     expect(new Set(Array.from({ length: 300 }, (_, i) => bagCode(`off:n${(1e12 + i * 7919).toString(36)}`))).size).toBe(300)
+  })
+})
+
+describe('a size that is typed', () => {
+  it.each([
+    ['m5 x 12', 'M5×12'],
+    ['M10*1.25*60', 'M10×1.25×60'],
+    ['M4 × 10 from the box', 'M4×10 from the box'],
+    ['a hex key', 'a hex key'],
+  ])('%s is written %s', (typed, written) => expect(sizeWritten(typed)).toBe(written))
+
+  it('is known again however it is written, before what only looks like it', () => {
+    // M5×16 looks like the twelve too, and is one of the two.
+    expect(strayLike(stateOf(twelve()), 'm5 x 16')).toEqual({ label: 'M5×16', cells: ['B1'] })
   })
 })

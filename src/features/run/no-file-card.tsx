@@ -2,8 +2,19 @@
 import * as say from '../../words/en/screens/no-file'
 import * as trayWords from '../../words/en/screens/tray'
 import { useState } from 'react'
-import { inTray, type MachineClass } from '../../core/machine'
-import { OFF_AT, offCautions, type OffAt, type OffFacts, offName, offRule, OFF_SORTS, type OffSort, stageIndex } from '../../core/job'
+import { inTray } from '../../core/machine'
+import {
+  hangsAsked,
+  OFF_AT,
+  offCautions,
+  type OffAt,
+  type OffFacts,
+  offName,
+  offRule,
+  OFF_SORTS,
+  type OffSort,
+  stageIndex,
+} from '../../core/job'
 import { Button, Chip } from '../../ui/button'
 import { TextField, Tiles } from '../../ui/field'
 import { cautionsOf } from '../../words/en/cautions'
@@ -13,9 +24,6 @@ import { freeCellOf, lies, offEntry } from '../shared/off-entry'
 import { useLine } from '../shared/use-line'
 import { setWherePin, useWherePin } from '../shared/where-pin'
 
-/** Machines under which somebody can be caught: whether something hangs on a fixing is asked of each. */
-const HEAVY: ReadonlySet<MachineClass | undefined> = new Set<MachineClass>(['ride-on', 'buggy', 'tractor', 'indoor machine'])
-const CARRIES: ReadonlySet<OffAt | ''> = new Set<OffAt>(['motor axle', 'wheel axle', 'motor mount', 'gearbox'])
 const COUNTS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14]
 
 type Hangs = NonNullable<OffFacts['hangs']>
@@ -34,7 +42,7 @@ export function NoFileCard() {
   const typed = useLine(text)
   const facts = factsOf()
   const told = facts ? cautionsOf(offCautions(facts, 'down')) : []
-  const asks = (facts?.sort === 'screw' || facts?.sort === 'nut') && (HEAVY.has(state.machine.class) || CARRIES.has(of))
+  const asks = facts !== null && hangsAsked(state.machine.class, facts)
   function factsOf(): OffFacts | null {
     const line = typed?.read && typed.reader.offFrom(typed.read)
     const more = { ...(pin ? { pin } : {}), ...(of ? { of } : {}), ...(hangs ? { hangs } : {}) }
@@ -92,7 +100,14 @@ export function NoFileCard() {
             }}
           />
           {rule && rule.is !== 'joined' ? (
-            <Counts n={counts[sort!] ?? 1} onCount={(n) => setCounts((c) => ({ ...c, [sort!]: n }))} />
+            <Picks
+              legend={say.howMany}
+              of={COUNTS}
+              on={counts[sort!] ?? 1}
+              words={String}
+              onPick={(n) => setCounts((c) => ({ ...c, [sort!]: n }))}
+              columns="grid-cols-6"
+            />
           ) : null}
           {sort ? <UsedLast sort={sort} text={text} onText={setText} /> : null}
           <TextField
@@ -167,35 +182,36 @@ function doneWords(facts: OffFacts, cell: string): string {
 function Sorts({ sort, onSort }: { readonly sort: OffSort | undefined; readonly onSort: (sort: OffSort) => void }) {
   const { offs } = useJob().state
   const sorts = [...new Set([...[...offs].reverse().map((o) => o.sort), ...OFF_SORTS])]
-  return (
-    <div role="group" aria-label={say.whatItIs} className="grid grid-cols-3 gap-2">
-      {sorts.map((s) => (
-        <button
-          key={s}
-          type="button"
-          aria-pressed={s === sort}
-          onClick={() => onSort(s)}
-          className="narrow min-h-[52px] rounded-lg border-2 border-rule bg-paper text-[18px] aria-pressed:border-copper aria-pressed:bg-copper-tint"
-        >
-          {OFF_TILES[s]}
-        </button>
-      ))}
-    </div>
-  )
+  return <Picks legend={say.whatItIs} of={sorts} on={sort} words={(s) => OFF_TILES[s]} onPick={onSort} columns="grid-cols-3" />
 }
 
-function Counts({ n, onCount }: { readonly n: number; readonly onCount: (n: number) => void }) {
+/** Large tiles, one of them pressed. */
+function Picks<T extends string | number>({
+  legend,
+  of,
+  on,
+  words,
+  onPick,
+  columns,
+}: {
+  readonly legend: string
+  readonly of: readonly T[]
+  readonly on: T | undefined
+  readonly words: (it: T) => string
+  readonly onPick: (it: T) => void
+  readonly columns: string
+}) {
   return (
-    <div role="group" aria-label={say.howMany} className="grid grid-cols-6 gap-1.5">
-      {COUNTS.map((c) => (
+    <div role="group" aria-label={legend} className={`grid gap-1.5 ${columns}`}>
+      {of.map((it) => (
         <button
-          key={c}
+          key={it}
           type="button"
-          aria-pressed={c === n}
-          onClick={() => onCount(c)}
-          className="narrow min-h-12 rounded-md border-2 border-rule bg-paper text-[18px] tabular-nums aria-pressed:border-copper aria-pressed:bg-copper-tint"
+          aria-pressed={it === on}
+          onClick={() => onPick(it)}
+          className="narrow min-h-[52px] rounded-lg border-2 border-rule bg-paper text-[18px] tabular-nums aria-pressed:border-copper aria-pressed:bg-copper-tint"
         >
-          {c}
+          {words(it)}
         </button>
       ))}
     </div>

@@ -2,19 +2,17 @@
 import clsx from 'clsx'
 import * as say from '../../words/en/screens/tray'
 import { useState } from 'react'
-import { type Bodies, type FixingState, type Lying, offParts, strayLike, tally, trayDrawn } from '../../core/job'
-import { cellName, inTray, MOST_TRAY, type Tray } from '../../core/machine'
-import { Button, Chip } from '../../ui/button'
-import { Fault } from '../../ui/fault'
-import { SelectField, TextField } from '../../ui/field'
+import { type FixingState, offParts, tally, trayDrawn } from '../../core/job'
+import { cellName, MOST_TRAY, type Tray } from '../../core/machine'
+import { Button } from '../../ui/button'
+import { SelectField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
 import { conditionWords } from '../../words/en/pill'
-import { STRAY_WORDS } from '../../words/en/strays'
 import { useJob } from '../shared/context'
 import { PhotoView } from '../shared/photos'
-import { newId } from '../shared/off-entry'
 import { Drawn } from '../shared/screw-drawn'
-import { useTrueScale } from '../shared/true-scale'
+import { SetPanel } from './set-panel'
+import { StrayForm, StrayRow } from './strays'
 
 /** The tray as it stands on the bench: what lies where, what goes back next, what would be taken for what, and whether it adds up. */
 export function TraySheet({ cell: first, onClose }: { readonly cell?: string; readonly onClose: () => void }) {
@@ -182,183 +180,6 @@ function Cell({
         </span>
       ))}
     </button>
-  )
-}
-
-/** What lies in a cell, piece by piece, and what became of them: a tap each. */
-function SetPanel({ set, cell, tray }: { readonly set: Lying; readonly cell: string; readonly tray: Tray }) {
-  const { state, log, mayWork } = useJob()
-  const [scale] = useTrueScale()
-  const members = Object.values(state.fixings).filter((f) => f.joint === set.joint && f.label === set.label && !f.stay)
-  const [chosen, setChosen] = useState<readonly string[]>([])
-  const [to, setTo] = useState('')
-  const [reason, setReason] = useState('')
-  const [fault, setFault] = useState<string>()
-  const became = (kind: 'fixing-lost' | 'fixing-found' | 'fixing-replaced' | 'fixing-kept-out'): void => {
-    if (chosen.length === 0) return setFault(say.tapPieces)
-    const why = reason.trim()
-    if (kind === 'fixing-found') log(kind, { members: chosen, cell })
-    else if (kind === 'fixing-lost') log(kind, { members: chosen, ...(why ? { text: why } : {}) })
-    else log(kind, { members: chosen, ...(why ? { reason: why } : {}) })
-    setChosen([])
-    setReason('')
-  }
-  const move = (): void => {
-    const place = to.trim().toUpperCase()
-    if (chosen.length === 0) return setFault(say.tapPieces)
-    if (!inTray(place, tray)) return setFault(say.noSuchCell(to, tray.rows, tray.columns))
-    log('fixing-out', { members: chosen, to: 'cell', cell: place })
-    setChosen([])
-    setTo('')
-  }
-  const step = state.up.find((s) => s.fixings.some((f) => f.joint === set.joint))
-  return (
-    <section className="grid gap-2 rounded-md border border-rule p-3">
-      <h3 className="text-[17px] font-semibold">
-        {cell} · {say.of(set.pieces.length, set.of)} × {set.label}
-      </h3>
-      {scale === null ? null : (
-        <p className="flex items-center gap-3 text-[15px] text-steel">
-          <Drawn label={set.label} pxPerMm={scale} />
-          {say.trueSize}
-        </p>
-      )}
-      {set.alike.length > 0 ? (
-        <p className="text-[16px]">
-          <span className="font-bold text-stop">▲ </span>
-          {say.alike(set.alike)}
-        </p>
-      ) : null}
-      {mayWork ? (
-        <>
-          <div role="group" aria-label={say.pieces} className="flex flex-wrap gap-1.5">
-            {members.map((f) => (
-              <Chip
-                key={f.id}
-                on={chosen.includes(f.id)}
-                onClick={() => (
-                  setFault(undefined),
-                  setChosen(chosen.includes(f.id) ? chosen.filter((c) => c !== f.id) : [...chosen, f.id])
-                )}
-              >
-                {f.place}
-                {f.condition === 'cell' && f.where === cell ? '' : ` · ${f.condition === 'cell' ? f.where : conditionWords(f.condition)}`}
-              </Chip>
-            ))}
-          </div>
-          <TextField label={say.why} value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} autoComplete="off" />
-          <div className="flex flex-wrap gap-2">
-            <Button onClick={() => became('fixing-lost')}>{say.lost}</Button>
-            <Button onClick={() => became('fixing-found')}>{say.found}</Button>
-            <Button onClick={() => became('fixing-replaced')}>{say.stripped}</Button>
-            <Button onClick={() => became('fixing-kept-out')}>{say.keptOut}</Button>
-            {step ? (
-              <Button onClick={() => log('note-added', { step: step.pair ?? step.id, tried: { way: 'insert' }, text: say.repairedNote })}>
-                {say.repaired}
-              </Button>
-            ) : null}
-          </div>
-          <div className="flex items-end gap-2">
-            <TextField
-              className="w-32"
-              label={say.moveTo}
-              value={to}
-              onChange={(e) => (setFault(undefined), setTo(e.target.value))}
-              maxLength={8}
-              autoComplete="off"
-            />
-            <Button onClick={move}>{say.move}</Button>
-          </div>
-          <Fault text={fault} />
-        </>
-      ) : null}
-    </section>
-  )
-}
-
-function StrayForm({ cell, tray }: { readonly cell: string; readonly tray: Tray }) {
-  const { log } = useJob()
-  const [text, setText] = useState('')
-  const [at, setAt] = useState('')
-  const [fault, setFault] = useState<string>()
-  const place = (at.trim() || cell).toUpperCase()
-  const add = (): void => {
-    if (!text.trim()) return setFault(say.strayEmpty)
-    if (place !== '' && !inTray(place, tray)) return setFault(say.noSuchCell(at || cell, tray.rows, tray.columns))
-    log('stray-found', {
-      stray: newId(),
-      text: text.trim().replaceAll(/(?<=\d)\s*[x*]\s*(?=\d)/gi, '×'),
-      ...(place ? { cell: place } : {}),
-    })
-    setText('')
-    setAt('')
-  }
-  return (
-    <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
-      <div className="flex items-end gap-2">
-        <TextField
-          className="flex-1"
-          label={say.strayWhat}
-          hint={say.strayHint}
-          value={text}
-          onChange={(e) => (setFault(undefined), setText(e.target.value))}
-          maxLength={80}
-          autoComplete="off"
-        />
-        <TextField
-          className="w-24"
-          label={say.strayCell}
-          hint=" "
-          value={at}
-          placeholder={cell}
-          onChange={(e) => (setFault(undefined), setAt(e.target.value))}
-          maxLength={8}
-          autoComplete="off"
-        />
-      </div>
-      <Fault text={fault} />
-      <Button type="submit">{say.strayLog}</Button>
-    </form>
-  )
-}
-
-type StraySaid = Bodies['stray-settled']
-
-function StrayRow({ stray }: { readonly stray: { readonly stray: string; readonly text: string; readonly cell?: string } }) {
-  const { state, log, mayWork } = useJob()
-  const like = strayLike(state, stray.text)
-  const away = Object.values(state.fixings).filter((f) => f.condition === 'lost' || f.condition === 'cell')
-  const [member, setMember] = useState('')
-  const settle = (is: StraySaid['is']): void =>
-    log('stray-settled', { stray: stray.stray, is, ...(is === 'one of these' && member ? { member } : {}) })
-  return (
-    <div className="grid gap-2 rounded-md border-2 border-stop p-3">
-      <p className="text-[16.5px]">
-        <span className="font-bold text-stop">▲ </span>
-        <b>
-          {stray.text}
-          {stray.cell ? `, ${stray.cell}` : ''}
-        </b>
-        {like ? ` ${say.like(like.label, like.cells)}` : ''}
-      </p>
-      {mayWork ? (
-        <div className="flex flex-wrap items-end gap-2">
-          <SelectField className="flex-1 basis-40" label={say.whichLost} value={member} onChange={(e) => setMember(e.target.value)}>
-            <option value="">–</option>
-            {away.map((f) => (
-              <option key={f.id} value={f.id}>
-                {f.label}, {f.place}, {conditionWords(f.condition)}
-              </option>
-            ))}
-          </SelectField>
-          <Button disabled={member === ''} onClick={() => settle('one of these')}>
-            {STRAY_WORDS['one of these']}
-          </Button>
-          <Button onClick={() => settle('of another machine')}>{STRAY_WORDS['of another machine']}</Button>
-          <Button onClick={() => settle('thrown away')}>{STRAY_WORDS['thrown away']}</Button>
-        </div>
-      ) : null}
-    </div>
   )
 }
 

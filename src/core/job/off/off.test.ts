@@ -4,7 +4,7 @@ import { Logbook } from '../../../../tests/logbook'
 import { stateOf } from '../../../../tests/shut'
 import { SHAPES } from '../../../../tests/samples'
 import { NEWEST_FORM } from '../../build'
-import { type Bodies, type JobState, looseCount, OFF_AT, presentStep, relevantChecks, tally, waitingFor } from '../index'
+import { type Bodies, hangsAsked, type JobState, looseCount, OFF_AT, presentStep, relevantChecks, tally, waitingFor } from '../index'
 import { orphanLaws, putBack, upLaws } from '../../../../tests/take-down-laws'
 
 const open = (): Logbook => {
@@ -148,6 +148,18 @@ describe('what is dangerous to get wrong', () => {
       off(book, 'x', 'screw', 1, { of })
       expect(stateOf(book).down[0]!.opens?.length).toBeGreaterThan(0)
     }
+  })
+})
+
+describe('what hangs on a fixing', () => {
+  it('is asked of screws and nuts: everywhere under a heavy machine, and at what carries a wheel or a motor on a light one', () => {
+    expect(hangsAsked('tractor', { sort: 'screw' })).toBe(true)
+    expect(hangsAsked('tractor', { sort: 'plug' })).toBe(false)
+    expect(hangsAsked('tractor', { sort: 'part', of: 'motor mount' })).toBe(false)
+    expect(hangsAsked('scooter', { sort: 'screw' })).toBe(false)
+    expect(hangsAsked(undefined, { sort: 'nut', of: 'brake' })).toBe(false)
+    for (const of of ['motor axle', 'wheel axle', 'motor mount', 'gearbox'] as const)
+      expect(hangsAsked('scooter', { sort: 'nut', of }), of).toBe(true)
   })
 })
 
