@@ -16,6 +16,7 @@ import {
   stageIndex,
 } from '../../core/job'
 import { Button, Chip } from '../../ui/button'
+import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
 import { cautionsOf } from '../../words/en/cautions'
 import { OFF_AT_WORDS, OFF_TILES } from '../../words/en/off'
@@ -89,7 +90,6 @@ export function NoFileCard() {
       <div className="md:hidden">
         <views.Where tall={230} />
       </div>
-      {pin ? <p className="text-[16px] text-pose max-md:hidden">● {say.itWasHere}</p> : null}
       {mayWork ? (
         <form className="grid gap-3" onSubmit={(e) => (e.preventDefault(), add())}>
           <Sorts
@@ -153,19 +153,15 @@ export function NoFileCard() {
               {c.text}
             </p>
           ))}
-          {fault ? (
-            <p role="alert" className="text-[16px] font-semibold text-stop">
-              {fault}
-            </p>
-          ) : null}
+          <Fault text={fault} />
           <div className="sticky -bottom-4 z-10 grid gap-2 bg-paper pb-4 pt-2">
             <Button type="submit" weight="primary">
               {facts ? doneWords(facts, facts.cell ?? freeCellOf(state, job.settings.tray, facts.text ?? facts.sort)) : say.sayWhat}
             </Button>
-            <Button disabled={state.down.length === 0} onClick={up}>
-              {say.bottom}
-            </Button>
           </div>
+          <Button disabled={state.down.length === 0} onClick={up}>
+            {say.bottom}
+          </Button>
         </form>
       ) : null}
     </article>

@@ -31,7 +31,7 @@ export function StrayForm({ cell, tray }: { readonly cell: string; readonly tray
   }
   return (
     <form className="grid gap-2" onSubmit={(e) => (e.preventDefault(), add())}>
-      <div className="flex items-end gap-2">
+      <div className="flex items-start gap-2">
         <TextField
           className="flex-1"
           label={say.strayWhat}
@@ -44,7 +44,6 @@ export function StrayForm({ cell, tray }: { readonly cell: string; readonly tray
         <TextField
           className="w-24"
           label={say.strayCell}
-          hint=" "
           value={at}
           placeholder={cell}
           onChange={(e) => (setFault(undefined), setAt(e.target.value))}
@@ -76,7 +75,7 @@ export function StrayRow({ stray }: { readonly stray: { readonly stray: string; 
           {stray.text}
           {stray.cell ? `, ${stray.cell}` : ''}
         </b>
-        {like ? ` ${say.like(like.label, like.cells)}` : ''}
+        {like ? `. ${say.like(like.label, like.cells)}` : ''}
       </p>
       {mayWork ? (
         <div className="flex flex-wrap items-end gap-2">
