@@ -96,12 +96,16 @@ export function trayDrawn(state: JobState, tray: Tray, at: When): TrayDrawn {
  * @param names cells of the tray in their order
  */
 export function cellApart(state: Pick<JobState, 'fixings'>, label: string, names: readonly string[]): string | undefined {
-  const all = Object.values(state.fixings)
-  const used = new Set(all.flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
-  const likes = new Set([...new Set(all.map((f) => f.label))].filter((other) => alike(other, label)))
-  const near = all
-    .filter((f) => f.condition === 'cell' && f.where !== undefined && likes.has(f.label))
-    .flatMap((f) => readCell(f.where!) ?? [])
+  const used = new Set<string>()
+  const lying = new Map<string, Set<string>>()
+  for (const f of Object.values(state.fixings)) {
+    const cell = f.where ?? f.cell
+    if (cell) used.add(cell)
+    if (f.condition !== 'cell' || f.where === undefined) continue
+    const cells = lying.get(f.label) ?? new Set()
+    lying.set(f.label, cells.add(f.where))
+  }
+  const near = [...lying].flatMap(([other, cells]) => (alike(other, label) ? [...cells].flatMap((c) => readCell(c) ?? []) : []))
   const free = names.filter((n) => !used.has(n))
   const apart = free.find((n) => {
     const at = readCell(n)!

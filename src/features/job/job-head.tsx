@@ -1,6 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/job'
 import clsx from 'clsx'
+import { useMemo } from 'react'
 import { stageIndex, summarize } from '../../core/job'
 import { columnOf, Dip, placeOf, depthAt } from '../../ui/dip'
 import { STAGE_LABEL, STAGE_LIST, stageProgress, stepText } from '../../words/en/job-state'
@@ -11,7 +12,7 @@ const DEPTH = 40
 /** Which job this is, and the dip of its stages; a stage is looked at by tapping it. */
 export function JobHead() {
   const { state, stage: shown, show } = useJob()
-  const summary = summarize(state)
+  const summary = useMemo(() => summarize(state), [state])
   const at = stageIndex(state.stage)
   return (
     <div className="grid items-center gap-x-6 bg-paper px-4 md:grid-cols-[300px_1fr]">

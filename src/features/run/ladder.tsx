@@ -291,7 +291,8 @@ function Row({
   return (
     <>
       {limb === 'down' ? band : null}
-      <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 max-md:grid-cols-[1fr_150px]">
+      {/* What is scrolled out of sight is neither laid out nor painted, however long the run. */}
+      <div className="grid grid-cols-[1fr_192px_1fr] border-b border-rule/70 [contain-intrinsic-height:auto_41px] [content-visibility:auto] max-md:grid-cols-[1fr_150px]">
         <div className={clsx('min-w-0', limb === 'up' && 'max-md:hidden')}>
           {row.down ? (
             <Side
