@@ -3,7 +3,7 @@ import { adviseOn, prepare, type Prepared } from '../src/core/diagnosis/next-tes
 import { candidates } from '../src/core/diagnosis'
 import { hypotheses, type Hypothesis } from '../src/core/diagnosis/hypotheses'
 import { logLikelihood, SLIP, THERE } from '../src/core/diagnosis/likelihood'
-import { below, normal as gauss } from '../src/core/diagnosis/normal'
+import { below, normal as gauss } from '../src/core/doubt'
 import type { Foresight } from '../src/core/diagnosis/outcomes'
 import { SIMULATED, type SimulatedKind } from '../src/core/simulated'
 import { type Kind, machine, seeded } from '../scripts/likelihoods/bench'

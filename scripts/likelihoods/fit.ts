@@ -1,5 +1,5 @@
 import type { Bell } from '../../src/core/diagnosis'
-import { normal, quantile } from '../../src/core/diagnosis/normal'
+import { normal, quantile } from '../../src/core/doubt'
 
 /** Bells that a set of values is told by at the most. */
 const MOST = 3

@@ -1,5 +1,5 @@
 import type { Hypothesis } from './hypotheses'
-import { below, normal } from './normal'
+import { below, normal, quantile } from '../doubt'
 import { type Bell, type Evidence, NONE, type NumberAnswer, type Rows, type Symptom, type Test, type WordAnswer } from './types'
 
 /** Share of answers that are simply wrong: a slipped probe, a misheard word. Nothing is ever ruled out by one answer. */
@@ -149,14 +149,7 @@ export function logLikelihood(
 /** Where a value lies among a hypothesis’s own, as a standard normal, −2.5 … 2.5. */
 export function standing(answer: NumberAnswer, h: Hypothesis, value: number): number {
   const share = Math.min(1 - 1e-9, Math.max(1e-9, shareBeyond(bellsOf(answer, h), value, 'under')))
-  return Math.max(-2.5, Math.min(2.5, probit(share)))
-}
-
-/** The standard normal’s quantile (Abramowitz and Stegun 26.2.23; error below 4.5e-4). */
-function probit(p: number): number {
-  if (p > 0.5) return -probit(1 - p)
-  const t = Math.sqrt(-2 * Math.log(p))
-  return -(t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t))
+  return Math.max(-2.5, Math.min(2.5, quantile(share)))
 }
 
 /**

@@ -1,15 +1,15 @@
-export { metricThread, readThread, unifiedStressArea } from './thread'
-export {
-  assemblyPreload,
-  bandOf,
-  estimateTorque,
-  mayEstimate,
-  preloadOf,
-  readHead,
-  standardHead,
-  tighteningTorque,
-  YIELD,
-} from './tightening'
+export { COARSE_PITCH, LENGTHS, metricSize, metricText, PITCHES, readInches, UNIFIED, UNIFIED_INCHES } from './sizes'
+export type { NoThread } from './sizes'
+export { metricThread, readThread, unifiedStressArea, unifiedThread } from './thread'
+export type { Thread } from './thread'
+export { CLASS_IDS, CLASSES, isClass, SURFACE_IDS, SURFACES, TAPPED, TAPPED_IDS } from './classes'
+export type { PropertyClass, Surface, Tapped } from './classes'
+export { shearAreas, strips } from './stripping'
+export type { Strips } from './stripping'
+export { BEHIND, isShort, reaches, roomTo } from './hole'
+export type { Behind, InHole, Reaches } from './hole'
+export { assemblyPreload, bandOf, estimateTorque, mayEstimate, preloadOf, readHead, standardHead, tighteningTorque } from './tightening'
+export type { Head, HeadKind } from './tightening'
 export { breakaway, byFeel, fitsWrench, readScale, wrenchSetting } from './wrench'
 export type { BreakawayState } from './wrench'
 export { crissCrossOrder, starOrder, tighteningOrder } from './pattern'

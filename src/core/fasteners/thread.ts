@@ -1,20 +1,4 @@
-/** Metric coarse pitches in mm by nominal diameter: ISO 261, first choice, M2 to M24. */
-const COARSE: Readonly<Record<string, number>> = {
-  '2': 0.4,
-  '2.5': 0.45,
-  '3': 0.5,
-  '4': 0.7,
-  '5': 0.8,
-  '6': 1,
-  '8': 1.25,
-  '10': 1.5,
-  '12': 1.75,
-  '14': 2,
-  '16': 2,
-  '18': 2.5,
-  '20': 2.5,
-  '24': 3,
-}
+import { metricSize, UNIFIED, UNIFIED_INCHES } from './sizes'
 
 /** Lengths in mm, area in mm². */
 export interface Thread {
@@ -58,13 +42,25 @@ export function unifiedStressArea(inches: number, perInch: number): number {
 }
 
 /**
- * Reads a metric designation; without a pitch the coarse one of ISO 261 is meant. Null when it is not one.
+ * Basic geometry of a unified thread, mm: the same profile as ISO 68-1 with its pitch in an inch’s share (ASME B1.1), and its own stress
+ * area. Null for a size that is not made.
+ * @param size `1/4`, `#10`
+ * @param perInch threads in an inch
+ */
+export function unifiedThread(size: string, perInch: number): Thread | null {
+  const inches = UNIFIED_INCHES[size]
+  if (inches === undefined || !UNIFIED[size]!.includes(perInch)) return null
+  return { ...metricThread(inches * 25.4, 25.4 / perInch), stressArea: unifiedStressArea(inches, perInch) }
+}
+
+/**
+ * Reads a designation: metric (`M12×1.25`; without a pitch the coarse one of ISO 261) or unified (`1/4-20`). Null when it is not one
+ * that is made.
  * @example readThread('M12×1.25')?.pitch // 1.25
  */
 export function readThread(text: string): Thread | null {
-  const match = /^M(\d+(?:\.\d+)?)(?:\s*[×x]\s*(\d+(?:\.\d+)?))?$/i.exec(text.trim())
-  if (!match) return null
-  const d = Number(match[1])
-  const pitch = match[2] === undefined ? COARSE[String(d)] : Number(match[2])
-  return pitch === undefined || pitch <= 0 || pitch * 1.3 >= d ? null : metricThread(d, pitch)
+  const inch = /^(#\d+|\d+\/\d+)\s*-\s*(\d+)$/.exec(text.trim())
+  if (inch) return unifiedThread(inch[1]!, Number(inch[2]))
+  const size = metricSize(text)
+  return 'why' in size || !/^m/i.test(text.trim()) ? null : metricThread(size.d, size.pitch)
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   assemblyPreload,
+  CLASSES,
   bandOf,
   byFeel,
   estimateTorque,
@@ -12,7 +13,6 @@ import {
   standardHead,
   tighteningTorque,
   unifiedStressArea,
-  YIELD,
 } from './index'
 
 describe('threads', () => {
@@ -31,11 +31,11 @@ describe('threads', () => {
     expect(Math.abs(readThread(name)!.stressArea / area - 1)).toBeLessThan(0.005)
   })
   it('knows 1/4-20 by ASME B1.1: 0.0318 in²', () => expect(unifiedStressArea(0.25, 20) / 645.16).toBeCloseTo(0.0318, 4))
-  it.each(['M7', 'M', 'M6×0', 'M6×9', '6 mm', ''])('does not read “%s”', (text) => expect(readThread(text)).toBeNull())
+  it.each(['M6.5', 'M', 'M6×0', 'M6×9', '6 mm', ''])('does not read “%s”', (text) => expect(readThread(text)).toBeNull())
 })
 
 /** Printed assembly preload (kN) and torque (N·m) at ν = 0.9 for hexagon heads, VDI 2230-1, tables A1: μG = μK as named. */
-const PRINTED: readonly (readonly [d: number, cls: string, mu: number, kn: string, nm: string])[] = [
+const PRINTED: readonly (readonly [d: number, cls: '8.8' | '10.9' | '12.9', mu: number, kn: string, nm: string])[] = [
   [4, '8.8', 0.08, '4.6', '2.3'],
   [4, '8.8', 0.12, '4.4', '3.0'],
   [4, '8.8', 0.2, '3.9', '4.1'],
@@ -66,8 +66,17 @@ const PRINTED: readonly (readonly [d: number, cls: string, mu: number, kn: strin
   [12, '8.8', 0.16, '40.7', '102'],
   [12, '10.9', 0.12, '63.2', '123'],
   [12, '12.9', 0.12, '74.0', '144'],
+  [14, '8.8', 0.08, '62.0', '100'],
+  [14, '8.8', 0.12, '59.1', '133'],
+  [14, '10.9', 0.12, '86.7', '195'],
+  [14, '12.9', 0.12, '101.5', '229'],
+  [16, '8.8', 0.08, '84.7', '153'],
+  [16, '8.8', 0.12, '80.9', '206'],
+  [16, '8.8', 0.2, '72.2', '291'],
+  [16, '10.9', 0.12, '118.8', '302'],
+  [16, '12.9', 0.12, '139.0', '354'],
 ]
-const PITCH: Record<number, number> = { 4: 0.7, 5: 0.8, 6: 1, 8: 1.25, 10: 1.5, 12: 1.75 }
+const PITCH: Record<number, number> = { 4: 0.7, 5: 0.8, 6: 1, 8: 1.25, 10: 1.5, 12: 1.75, 14: 2, 16: 2 }
 
 /** Within 1 % or half of the last digit that was printed. */
 function agrees(value: number, printed: string): boolean {
@@ -75,10 +84,37 @@ function agrees(value: number, printed: string): boolean {
   return Math.abs(value - Number(printed)) <= Math.max(0.01 * Number(printed), 0.5 * 10 ** -decimals)
 }
 
+describe('proof loads of ISO 898-1, N, as printed in its tables 5 and 6', () => {
+  it.each([
+    ['M4', '8.8', 5100],
+    ['M5', '8.8', 8230],
+    ['M6', '8.8', 11_600],
+    ['M8', '8.8', 21_200],
+    ['M10', '8.8', 33_700],
+    ['M14', '8.8', 66_700],
+    ['M16', '8.8', 91_000],
+    ['M4', '10.9', 7290],
+    ['M6', '10.9', 16_700],
+    ['M8', '10.9', 30_400],
+    ['M10', '10.9', 48_100],
+    ['M12', '10.9', 70_000],
+    ['M16', '10.9', 130_000],
+    ['M5', '12.9', 13_800],
+    ['M8', '12.9', 35_500],
+    ['M12', '12.9', 81_800],
+    ['M16', '12.9', 152_000],
+    ['M8', '4.6', 8240],
+    ['M8×1', '8.8', 22_700],
+    ['M12×1.25', '8.8', 53_400],
+  ] as const)('%s of class %s: %d', (size, strength, load) =>
+    expect(Math.abs((readThread(size)!.stressArea * CLASSES[strength].proof) / load - 1)).toBeLessThan(0.01),
+  )
+})
+
 describe('preload and torque of VDI 2230', () => {
   it.each(PRINTED)('M%d, class %s, μ %d: %s kN and %s N·m', (d, cls, mu, kn, nm) => {
     const thread = metricThread(d, PITCH[d]!)
-    const preload = assemblyPreload(thread, YIELD[cls]!, mu)
+    const preload = assemblyPreload(thread, CLASSES[cls].yield, mu)
     const torque = tighteningTorque(thread, preload, standardHead(d, 'hexagon')!, mu)
     expect(agrees(preload / 1000, kn), `preload ${preload / 1000}`).toBe(true)
     expect(agrees(torque, nm), `torque ${torque}`).toBe(true)

@@ -1,8 +1,5 @@
+import { CLASSES, isClass, type Surface, SURFACES } from './classes'
 import { type Thread } from './thread'
-
-/** Minimum 0.2 % yield stress in MPa, d ≤ 16 mm: ISO 898-1 for steel; ISO 3506-1 for stainless A2-70. */
-export const YIELD: Readonly<Record<string, number>> = { '8.8': 640, '10.9': 940, '12.9': 1100, 'A2-70': 450 }
-export type PropertyClass = keyof typeof YIELD
 
 /** Bearing face of a head in mm: outer diameter of the face and the hole below it. `countersunk` has a 90° cone. */
 export interface Head {
@@ -14,9 +11,9 @@ export interface Head {
 }
 
 /** Smallest bearing diameter of hexagon heads, ISO 4014 grade A; of cap heads, ISO 4762; holes ISO 273 medium. In mm by thread. */
-const HEXAGON: Readonly<Record<number, number>> = { 4: 5.88, 5: 6.88, 6: 8.88, 8: 11.63, 10: 14.63, 12: 16.63 }
-const CAP: Readonly<Record<number, number>> = { 3: 5.07, 4: 6.53, 5: 8.03, 6: 9.38, 8: 12.33, 10: 15.33, 12: 17.23 }
-const HOLE: Readonly<Record<number, number>> = { 3: 3.4, 4: 4.5, 5: 5.5, 6: 6.6, 8: 9, 10: 11, 12: 13.5 }
+const HEXAGON: Readonly<Record<number, number>> = { 4: 5.88, 5: 6.88, 6: 8.88, 8: 11.63, 10: 14.63, 12: 16.63, 14: 19.37, 16: 22.49 }
+const CAP: Readonly<Record<number, number>> = { 3: 5.07, 4: 6.53, 5: 8.03, 6: 9.38, 8: 12.33, 10: 15.33, 12: 17.23, 14: 20.17, 16: 23.17 }
+const HOLE: Readonly<Record<number, number>> = { 3: 3.4, 4: 4.5, 5: 5.5, 6: 6.6, 8: 9, 10: 11, 12: 13.5, 14: 15.5, 16: 17.5 }
 /** Countersunk with hexagon socket, ISO 10642: theoretical head diameter; its cone bears at about the middle. */
 const SUNK: Readonly<Record<number, number>> = { 3: 6.72, 4: 8.96, 5: 11.2, 6: 13.44, 8: 17.92, 10: 22.4, 12: 26.88 }
 
@@ -88,8 +85,8 @@ function checkFriction(mu: number): void {
   if (!(mu >= 0.04 && mu <= 0.5)) throw new RangeError(`friction must be 0.04 to 0.5, got ${mu}`)
 }
 
-/** Friction is a range, not a number. Steel on steel, as found to lightly oiled: 0.08 to 0.20 (VDI 2230-1, table A5). */
-const FRICTION = { low: 0.08, likely: 0.12, high: 0.2 } as const
+/** Friction is a range, not a number. */
+const FRICTION = SURFACES['as found']
 
 /** A torque in N·m and the preload in kN that it gives over the friction band. */
 export interface TorqueEstimate {
@@ -103,17 +100,17 @@ export interface TorqueEstimate {
  * Never to be used for axle nuts, steering, brakes or pack terminals: see `mayEstimate`.
  * @param share of the assembly preload aimed at, 0 < share ≤ 1
  */
-export function estimateTorque(thread: Thread, propertyClass: PropertyClass, head: Head, share = 0.7): TorqueEstimate {
-  const yieldStress = YIELD[propertyClass]
-  if (yieldStress === undefined) throw new RangeError(`unknown property class "${propertyClass}"`)
-  const aim = assemblyPreload(thread, yieldStress, FRICTION.likely) * share * (head.weak ? 0.8 : 1)
+export function estimateTorque(thread: Thread, propertyClass: string, head: Head, share = 0.7): TorqueEstimate {
+  if (!isClass(propertyClass)) throw new RangeError(`unknown property class "${propertyClass}"`)
+  const aim = assemblyPreload(thread, CLASSES[propertyClass].yield, FRICTION.likely) * share * (head.weak ? 0.8 : 1)
   return bandOf(thread, tighteningTorque(thread, aim, head, FRICTION.likely), head)
 }
 
-/** The preload band of a given torque in N·m. */
-export function bandOf(thread: Thread, torque: number, head: Head): TorqueEstimate {
+/** The preload band of a given torque in N·m, over the friction of its surfaces. */
+export function bandOf(thread: Thread, torque: number, head: Head, surface: Surface = 'as found'): TorqueEstimate {
+  const { low, likely, high } = SURFACES[surface]
   const kn = (mu: number): number => preloadOf(thread, torque, head, mu) / 1000
-  return { torque, preload: { low: kn(FRICTION.high), likely: kn(FRICTION.likely), high: kn(FRICTION.low) } }
+  return { torque, preload: { low: kn(high), likely: kn(likely), high: kn(low) } }
 }
 
 /** Axle nuts, steering, brakes and pack terminals take the machine file's or the maker's number, or none. */

@@ -1,5 +1,6 @@
 import { type Line, MANY } from './line'
-import { metric, ownThread, readInches, type Sized, suits, unified } from './threads'
+import { metric, ownThread, type Sized, suits, unified } from './threads'
+import { readInches } from '../fasteners'
 import { writeLine } from './write'
 import { HEADS, isAcrossFlats, LOCKS, NOT_COUNTED, type Recess, SOCKET_SIZES, SORTS, STATES } from './words'
 

@@ -1,3 +1,5 @@
+import { PITCHES, readInches, UNIFIED } from '../fasteners'
+
 /** What a screw or nut is threaded with. Diameters and pitches in mm; of unified ones its size by name and the threads in an inch. */
 export type LineThread =
   | { readonly system: 'metric'; readonly d: number; /** Where it is not the coarse one. */ readonly pitch?: number }
@@ -9,58 +11,6 @@ export interface LineLength {
   readonly value: number
   readonly unit: 'mm' | 'in'
 }
-
-/** ISO 261 diameters, mm, and the pitches that each is made with, coarse first (ISO 262, and what axles and stems have). */
-const PITCHES: Readonly<Record<string, readonly number[]>> = {
-  '1.6': [0.35],
-  '2': [0.4],
-  '2.5': [0.45],
-  '3': [0.5, 0.35],
-  '3.5': [0.6],
-  '4': [0.7, 0.5],
-  '5': [0.8, 0.5],
-  '6': [1, 0.75],
-  '7': [1],
-  '8': [1.25, 1, 0.75],
-  '9': [1.25, 1],
-  '10': [1.5, 1.25, 1, 0.75],
-  '11': [1.5],
-  '12': [1.75, 1.5, 1.25, 1],
-  '14': [2, 1.5, 1.25, 1],
-  '16': [2, 1.5, 1],
-  '18': [2.5, 2, 1.5, 1],
-  '20': [2.5, 2, 1.5, 1],
-  '22': [2.5, 2, 1.5, 1],
-  '24': [3, 2, 1.5, 1],
-  '25': [1.5, 1],
-}
-
-/** Unified sizes and the threads in an inch that each is made with, coarse first (ASME B1.1). */
-const UNIFIED: Readonly<Record<string, readonly number[]>> = {
-  '#2': [56, 64],
-  '#3': [48, 56],
-  '#4': [40, 48],
-  '#5': [40, 44],
-  '#6': [32, 40],
-  '#8': [32, 36],
-  '#10': [24, 32],
-  '#12': [24, 28],
-  '1/4': [20, 28],
-  '5/16': [18, 24],
-  '3/8': [16, 24],
-  '7/16': [14, 20],
-  '1/2': [13, 20],
-  '9/16': [12, 18],
-  '5/8': [11, 18],
-  '3/4': [10, 16],
-}
-
-/** Coarse pitch by diameter, mm. */
-export const COARSE_PITCH: Readonly<Record<string, number>> = Object.fromEntries(Object.entries(PITCHES).map(([d, [first]]) => [d, first!]))
-/** Major diameters of unified sizes, inches: 0.060 and 0.013 more for every number (ASME B1.1). */
-export const UNIFIED_INCHES: Readonly<Record<string, number>> = Object.fromEntries(
-  Object.keys(UNIFIED).map((size) => [size, size.startsWith('#') ? 0.06 + 0.013 * Number(size.slice(1)) : readInches(size)!]),
-)
 
 /** Tapping screws, mm (ISO 1478), and wood screws, mm. */
 const TAPPING: readonly number[] = [1.5, 1.9, 2.2, 2.6, 2.9, 3.3, 3.5, 3.9, 4.2, 4.8, 5.5, 6.3, 8, 9.5]
@@ -111,14 +61,6 @@ export function unified(size: string, perInch: number | 'coarse' | 'fine', inche
 export function ownThread(system: 'wood' | 'tapping', d: number, length?: number): Sized {
   if (!(system === 'wood' ? WOOD : TAPPING).includes(d) || (length !== undefined && !isLength(length))) return null
   return { thread: { system, d }, ...(length === undefined ? {} : mm(length)) }
-}
-
-/** `1-1/2`, `3/8`, `.5` in inches; null where it is none. */
-export function readInches(text: string): number | null {
-  const [, whole, top, bottom, plain] = /^(?:(?:(\d+)[- ])?(\d+)\/(\d+)|(\d*\.?\d+))$/.exec(text.trim()) ?? []
-  if (plain !== undefined) return Number(plain)
-  if (top === undefined || Number(bottom) === 0) return null
-  return Number(whole ?? 0) + Number(top) / Number(bottom)
 }
 
 /** Inches as a fraction of sixty-fourths, the shortest. */

@@ -1,6 +1,7 @@
 import type { Line } from './line'
 import { readLine } from './read'
-import { COARSE_PITCH, type LineThread, sizeText, UNIFIED_INCHES } from './threads'
+import { COARSE_PITCH, UNIFIED_INCHES } from '../fasteners'
+import { type LineThread, sizeText } from './threads'
 import type { HeadForm, Recess } from './words'
 
 /** What was measured of one that lies there; all of it may be missing. Lengths in mm. */

@@ -1,4 +1,4 @@
-import { estimateTorque, mayEstimate, readHead, readThread, standardHead } from '../fasteners'
+import { estimateTorque, isClass, mayEstimate, readHead, readThread, standardHead } from '../fasteners'
 import type { Joint } from '../machine'
 
 /**
@@ -8,7 +8,7 @@ import type { Joint } from '../machine'
 export function estimatedTorque(joint: Pick<Joint, 'critical' | 'thread' | 'head' | 'strength'>): number | null {
   const thread = joint.thread === undefined ? null : readThread(joint.thread)
   const kind = readHead(joint.head)
-  if (!mayEstimate(joint.critical) || !thread || !kind || joint.strength === undefined) return null
+  if (!mayEstimate(joint.critical) || !thread || !kind || joint.strength === undefined || !isClass(joint.strength)) return null
   const head = standardHead(thread.d, kind)
   if (!head) return null
   const { torque } = estimateTorque(thread, joint.strength, head)

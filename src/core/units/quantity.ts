@@ -53,6 +53,7 @@ const STANDARD_GRAVITY = 9.80665
  */
 const TABLE = {
   mm: { dimension: 'length', factor: 1e-3 },
+  um: { dimension: 'length', factor: 1e-6, label: 'µm' },
   cm: { dimension: 'length', factor: 1e-2 },
   m: { dimension: 'length', factor: 1 },
   km: { dimension: 'length', factor: 1e3 },
@@ -67,10 +68,12 @@ const TABLE = {
   'lbf.ft': { dimension: 'torque', factor: POUND * STANDARD_GRAVITY * 12 * INCH, label: 'lbf·ft' },
   'lbf.in': { dimension: 'torque', factor: POUND * STANDARD_GRAVITY * INCH, label: 'lbf·in' },
   N: { dimension: 'force', factor: 1 },
+  kN: { dimension: 'force', factor: 1e3 },
   kgf: { dimension: 'force', factor: STANDARD_GRAVITY },
   lbf: { dimension: 'force', factor: POUND * STANDARD_GRAVITY },
   Pa: { dimension: 'pressure', factor: 1 },
   kPa: { dimension: 'pressure', factor: 1e3 },
+  MPa: { dimension: 'pressure', factor: 1e6 },
   bar: { dimension: 'pressure', factor: 1e5 },
   psi: { dimension: 'pressure', factor: (POUND * STANDARD_GRAVITY) / (INCH * INCH) },
   V: { dimension: 'voltage', factor: 1 },

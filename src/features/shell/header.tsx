@@ -15,6 +15,7 @@ const LINKS = [
   { id: 'take-in', href: '/take-in', name: say.takeIn, wide: false, for: 'all' },
   { id: 'machines', href: '/machines', name: say.machines, wide: true, for: 'all' },
   { id: 'instruments', href: '/instruments', name: say.instruments, wide: true, for: 'all' },
+  { id: 'workings', href: '/workings', name: say.workings, wide: true, for: 'all' },
   { id: 'people', href: '/people', name: say.people, wide: true, for: 'lead' },
 ] as const
 

@@ -1,0 +1,8 @@
+export { counts, inside, overTheOpening, PURPOSES, rimShift, threadLeft, widthOf } from './stack'
+export type { Opening, Piece, Purpose, ThreadLeft } from './stack'
+export { spacerWays } from './spacers'
+export type { Spacers, SpacersAsked, Window } from './spacers'
+export { armForce, DROPOUTS, flatLength, flatPressure, reactionOf, SAFETY, wheelTorque, WORST_FRICTION } from './reaction'
+export type { Dropout, Held, Reaction, WhyArm } from './reaction'
+export { beltNote, beltTension, gapOfSheets, runningGap } from './gap'
+export type { Running, Sheets } from './gap'

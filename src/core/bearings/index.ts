@@ -1,0 +1,8 @@
+export { BALL, CUP_OUTSIDE } from './sizes'
+export type { Size } from './sizes'
+export { bearingsOf, readBearing } from './designation'
+export type { Bearing, NoBearing } from './designation'
+export { EXPANSION, HOUSING_IDS, HOUSINGS, inHousing, limitsOf, onShaft, SHAFT_IDS, shaftInHole, SHAFTS, WARM_MOST, warmBy } from './fits'
+export type { Deviations, Fit, HousingClass, ShaftClass, Warmed } from './fits'
+export { contradicted, seatGap, shimFor, wrongUnit } from './seat'
+export type { Seat, Shimmed } from './seat'

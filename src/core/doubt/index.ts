@@ -1,0 +1,5 @@
+export { chanceBelow, judgeWithin, SURE, sure, through, total } from './doubted'
+export type { Doubted, Judgement } from './doubted'
+export { below, normal, quantile } from './normal'
+export { ofReadings, strayReading } from './readings'
+export type { ReadWith, Repeated } from './readings'

@@ -1,0 +1,56 @@
+import { readBearing } from '../bearings'
+import { BEHIND, CLASS_IDS, metricSize, readThread, SURFACE_IDS, TAPPED_IDS } from '../fasteners'
+import type { ChoiceField, NumberField, TextField } from './working'
+
+/** A length by caliper or gauge, mm. The doubt of a caliper in a workshop's hand: a few hundredths. */
+export const mm = (low: number, high: number, more: Partial<NumberField> = {}): NumberField => ({
+  is: 'number',
+  unit: 'mm',
+  low,
+  high,
+  u: 0.05,
+  ...more,
+})
+
+export const thread = (start: string): TextField => ({
+  is: 'text',
+  start,
+  reads: (text) => {
+    if (readThread(text)) return null
+    const size = metricSize(text)
+    return 'why' in size ? size : null
+  },
+})
+
+export const bearing = (start: string): TextField => ({
+  is: 'text',
+  start,
+  reads: (text) => {
+    const read = readBearing(text)
+    return 'nearest' in read ? { why: 'no such bearing', nearest: read.nearest } : null
+  },
+})
+
+/** Widths in mm, with spaces or semicolons between: `0.5 1 1 2`. */
+export const widths = (start: string): TextField => ({
+  is: 'text',
+  start,
+  reads: (text) => (readWidths(text) ? null : { why: 'not widths', nearest: [] }),
+})
+export function readWidths(text: string): readonly number[] | null {
+  const all = text
+    .trim()
+    .split(/[\s;]+/)
+    .filter((x) => x !== '')
+    .map((x) => Number(x.replace(',', '.')))
+  return all.length <= 24 && all.every((x) => Number.isFinite(x) && x > 0 && x <= 100) ? all : null
+}
+
+const choice = <const T extends string>(options: readonly T[], start: NoInfer<T>): ChoiceField => ({ is: 'choice', options, start })
+export const YES_NO = ['yes', 'no'] as const
+export const yesNo = (start: (typeof YES_NO)[number]): ChoiceField => choice(YES_NO, start)
+export const behind = choice(BEHIND, 'winding')
+export const into = choice(TAPPED_IDS, 'aluminium')
+export const strength = choice(CLASS_IDS, '8.8')
+export const surface = choice(SURFACE_IDS, 'as found')
+export { choice }

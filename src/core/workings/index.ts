@@ -1,0 +1,53 @@
+import { adapter } from './adapter'
+import { bearingFit } from './bearing-fit'
+import { bearingSize } from './bearing-size'
+import { belt } from './belt'
+import { bleed } from './bleed'
+import { cure } from './cure'
+import { handForce } from './hand-force'
+import { lengthInHole } from './length-in-hole'
+import { overOpening } from './over-the-opening'
+import { reaction } from './reaction'
+import { shiftOfRim } from './rim-shift'
+import { gapOverATurn } from './running-gap'
+import { sheets } from './sheets'
+import { shim } from './shim'
+import { spacers } from './spacers'
+import { stripping } from './stripping'
+import { threadPast } from './thread-left'
+import { tightening } from './tightening'
+import { units } from './units'
+import { usedAgain } from './used-again'
+
+export { GROUPS, MEANS, NOTES, SENSELESS, VERDICTS } from './working'
+export type { ChoiceField, Field, Figure, Given, Group, Note, NumberField, Senseless, TextFault, Verdict, Worked, Working } from './working'
+export { startOf, workOut } from './work-out'
+export type { Asked, Better, FieldFault, Keyed, Outcome } from './work-out'
+
+/** Every working, one line each, in the order in which they are listed. A closed list: entries name them, so a new one raises VOCABULARY. */
+export const WORKINGS = {
+  'length-in-hole': lengthInHole,
+  stripping,
+  'used-again': usedAgain,
+  tightening,
+  adapter,
+  'hand-force': handForce,
+  cure,
+  'over-opening': overOpening,
+  'thread-left': threadPast,
+  spacers,
+  'rim-shift': shiftOfRim,
+  reaction,
+  'bearing-size': bearingSize,
+  'bearing-fit': bearingFit,
+  shim,
+  'running-gap': gapOverATurn,
+  sheets,
+  belt,
+  bleed,
+  units,
+} as const
+
+export type WorkingId = keyof typeof WORKINGS
+export const WORKING_IDS = Object.keys(WORKINGS) as readonly WorkingId[]
+export const isWorking = (id: string): id is WorkingId => Object.hasOwn(WORKINGS, id)

@@ -1,0 +1,164 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  GROUPS,
+  type Keyed,
+  MEANS,
+  type Outcome,
+  startOf,
+  VERDICTS,
+  WORKING_IDS,
+  type WorkingId,
+  workOut,
+  WORKINGS,
+  type Working,
+} from './index'
+import { NOTE_WORDS, VERDICT_WORDS, WORKING_WORDS } from '../../words/en/workings'
+
+const of = (id: WorkingId): Working => WORKINGS[id] as unknown as Working
+const starts = (id: WorkingId): Keyed => Object.fromEntries(Object.entries(of(id).fields).map(([f, field]) => [f, startOf(field)]))
+const work = (id: WorkingId, more: Keyed = {}): Outcome => workOut(of(id), { ...starts(id), ...more })
+function worked(id: WorkingId, more: Keyed = {}) {
+  const outcome = work(id, more)
+  if (outcome.is !== 'worked') throw new Error(JSON.stringify(outcome))
+  return outcome.worked
+}
+const figure = (id: WorkingId, name: string, more: Keyed = {}): number => {
+  const w = worked(id, more)
+  return [...(w.result ? [w.result] : []), ...(w.also ?? [])].find((f) => f.id === name)!.value
+}
+
+describe('workings', () => {
+  it.each(WORKING_IDS)('%s begins with figures that come to something, in a group, with formula, source and words for all of it', (id) => {
+    const w = worked(id)
+    expect(w.result ?? w.verdict ?? w.name).toBeDefined()
+    expect(GROUPS).toContain(of(id).group)
+    expect(of(id).formula.length * of(id).source.length).toBeGreaterThan(20)
+    for (const f of [...(w.result ? [w.result] : []), ...(w.also ?? [])])
+      if (id !== 'units') expect(WORKING_WORDS[id].figures, `${id} ${f.id}`).toHaveProperty(f.id)
+  })
+
+  it('every verdict means something to the hand, and is said', () => {
+    for (const v of VERDICTS) expect([MEANS[v], VERDICT_WORDS[v].length > 3]).toEqual([expect.stringMatching(/^(ok|look|stop)$/), true])
+    expect(Object.values(NOTE_WORDS).every((n) => n.length > 8)).toBe(true)
+  })
+
+  it('whatever is keyed in, it comes to something or says field by field what is wrong; it never throws and never comes to no number', () => {
+    const text = fc.oneof(
+      fc.constantFrom('', '-3', '0', '1e9', '12', '0.5 in', '3,2', 'M5', 'M5.5', '6001', '1 2 3', 'abc', '½', '\u0000', 'NaN', 'Infinity'),
+      fc.string({ maxLength: 8 }),
+      fc.double({ min: -1e4, max: 1e4, noNaN: true }).map(String),
+    )
+    fc.assert(
+      fc.property(fc.constantFrom(...WORKING_IDS), fc.array(text, { minLength: 16, maxLength: 16 }), fc.nat(), (id, texts, which) => {
+        const fields = Object.keys(of(id).fields)
+        // One to all of its fields hold something odd, the rest their starts.
+        const keyed = Object.fromEntries(fields.flatMap((f, i) => ((which >> i) & 1 ? [[f, texts[i]!]] : [])))
+        const outcome = work(id, keyed)
+        if (outcome.is === 'faults') {
+          expect(outcome.faults.length).toBeGreaterThan(0)
+          return
+        }
+        if (outcome.is === 'senseless') return
+        for (const f of [...(outcome.worked.result ? [outcome.worked.result] : []), ...(outcome.worked.also ?? [])]) {
+          expect(Number.isFinite(f.value), `${id} ${f.id} ${JSON.stringify(keyed)}`).toBe(true)
+          if (f.u !== undefined) expect(f.u).toBeGreaterThanOrEqual(0)
+        }
+      }),
+      { seed: 118, numRuns: 4000 },
+    )
+  })
+
+  it('an inch keyed in is converted, and kept in the field’s unit', () => {
+    const outcome = work('length-in-hole', { length: '0.5 in', depth: '14' })
+    expect(outcome.is === 'worked' && outcome.asked.find((a) => a.id === 'length')).toMatchObject({ value: 12.7, u: 0.1 })
+  })
+
+  it('a thread that is not made is named with the nearest, a bearing too, and an empty field asks to be keyed in', () => {
+    expect(work('length-in-hole', { thread: 'M5.5' })).toMatchObject({ faults: [{ field: 'thread', text: { nearest: ['M5', 'M6'] } }] })
+    expect(work('bearing-size', { bearing: '6030' })).toMatchObject({ faults: [{ field: 'bearing', text: { why: 'no such bearing' } }] })
+    expect(work('over-opening', { hub: '' })).toMatchObject({ faults: [{ field: 'hub', is: 'wanted' }] })
+    expect(work('over-opening', { hub: '-97' })).toMatchObject({ faults: [{ field: 'hub', read: { kind: 'out of range' } }] })
+    expect(work('over-opening', { hub: '97 V' })).toMatchObject({ faults: [{ field: 'hub', read: { kind: 'wrong unit' } }] })
+  })
+})
+
+describe('what they come to', () => {
+  it('a 14 mm screw in a 10 mm hole is stopped, and a depth that nobody measured too', () => {
+    const hole = { thread: 'M4', stack: '2', depth: '10.5', behind: 'lead' }
+    expect(worked('length-in-hole', { ...hole, length: '10' }).verdict).toBe('clear')
+    const stopped = worked('length-in-hole', { ...hole, length: '14' })
+    expect(stopped).toMatchObject({ verdict: 'stop', result: { id: 'clearance' } })
+    expect(stopped.result!.value).toBeCloseTo(-1.5, 9)
+    expect(worked('length-in-hole', { ...hole, depth: '', length: '14' }).verdict).toBe('depth not known')
+  })
+  it('torque by VDI 2230: M8, class 8.8, hexagon head, to seven tenths; the hole may give first', () => {
+    expect(figure('tightening', 'most', { thread: 'M8', head: 'hexagon', into: 'steel' })).toBeCloseTo(24.6, 1)
+    expect(figure('tightening', 'set', { thread: 'M8', head: 'hexagon', into: 'steel' })).toBeCloseTo(0.7 * 24.6, 0)
+    expect(worked('tightening', { thread: 'M8', into: 'plastic' }).notes).toContain('hole gives first')
+    expect(worked('tightening', { thread: 'M8', into: 'steel', torque: '60' }).verdict).toBe('out of range')
+    expect(figure('tightening', 'set', { thread: 'M8', into: 'steel', torque: '20', prevailing: '3' })).toBe(23)
+    expect(work('tightening', { thread: 'M2' })).toMatchObject({ is: 'senseless', senseless: 'no head for it' })
+    expect(figure('tightening', 'pullHigh', { thread: 'M8', torque: '20', surface: 'greased' })).toBeGreaterThan(
+      figure('tightening', 'pullHigh', { thread: 'M8', torque: '20' }),
+    )
+  })
+  it('a screw that has stretched, or is damaged, does not go back', () => {
+    expect(worked('used-again').verdict).toBe('good again')
+    expect(worked('used-again', { now: '40.5' }).verdict).toBe('not again')
+    expect(worked('used-again', { threadSound: 'no' }).verdict).toBe('not again')
+    expect(work('used-again', { now: '12' }).is).toBe('senseless')
+  })
+  it('a stack a millimetre and a half too wide spreads the frame', () =>
+    expect(worked('over-opening', { left: '3' })).toMatchObject({ verdict: 'spreads the frame', result: { value: 1.5 } }))
+  it('spacers: the fewest, and none where there is no room', () => {
+    expect(worked('spacers').ways![0]).toEqual({ left: [], right: [1.5] })
+    expect(worked('spacers', { room: '0.5' }).verdict).toBe('no way')
+  })
+  it('a foreign motor on a worn aluminium slot wants its arm; a stock fork passes', () => {
+    const foreign = worked('reaction', { asDelivered: 'no', slotWorn: 'yes', material: 'aluminium' })
+    expect(foreign).toMatchObject({ verdict: 'arm wanted', why: expect.arrayContaining(['worn slot', 'foreign motor', 'torque']) })
+    expect(figure('reaction', 'armForce')).toBeCloseTo((1.5 * figure('reaction', 'torque') * 1000) / 100, 6)
+    expect(worked('reaction')).toMatchObject({ verdict: 'holds', why: [] })
+    expect(work('reaction', { flats: '13' })).toMatchObject({ senseless: 'flats not below diameter' })
+  })
+  it('a shim from three readings each; one reading says that it is one', () => {
+    const three = { depth: '9.42 9.41 9.43', bearing: '8.00 8.01 8.00', collar: '0.99 1.00 1.01' }
+    const w = worked('shim', three)
+    expect(w.result!.value).toBeCloseTo(0.417, 3)
+    expect(w.also!.find((f) => f.id === 'shim')!.value).toBe(0.3)
+    expect(w.notes).toEqual(['outer ring only'])
+    expect(worked('shim', { ...three, collar: '1' }).notes).toContain('one reading')
+    const asked = work('shim', three)
+    expect(asked.is === 'worked' && asked.asked[0]!.raw).toEqual([9.42, 9.41, 9.43])
+  })
+  it('a wrench below a fifth of its scale is not trusted', () => {
+    expect(figure('adapter', 'set')).toBeCloseTo((45 * 400) / 445, 6)
+    expect(worked('adapter', { torque: '9' })).toMatchObject({ verdict: 'out of range', notes: ['not trusted below a fifth'] })
+    expect(work('adapter', { reach: '450', angle: '180' })).toMatchObject({ senseless: 'lever too short' })
+  })
+  it('warms a housing no further than it may be', () => {
+    const ring = { ring: 'outer in its housing', size: '42', housing: 'P7' }
+    expect(figure('bearing-fit', 'warmTo', ring)).toBeCloseTo(20 + 62 / 1000 / (23e-6 * 42), 1)
+    const magnets = worked('bearing-fit', { ...ring, warmed: 'steel', isWarmed: 'magnets or cable' })
+    expect(magnets.notes).toEqual(['above what it may be warmed to'])
+    expect(magnets.also!.at(-1)!.value).toBe(80)
+  })
+  it('the others', () => {
+    expect(figure('belt', 'tension')).toBeCloseTo(200, 6)
+    expect(figure('belt', 'tension', { by: 'its note', note: '79.0569' })).toBeCloseTo(200, 1)
+    expect(worked('belt', { low: '250' }).verdict).toBe('out of range')
+    expect(work('belt', { gives: '90' })).toMatchObject({ senseless: 'gives too much' })
+    expect(figure('bleed', 'seconds')).toBeCloseTo(24.6, 1)
+    expect(work('bleed', { to: '60' })).toMatchObject({ senseless: 'must fall' })
+    expect(figure('cure', 'handling', { temperature: '12' })).toBe(40)
+    expect(worked('cure', { temperature: '5' }).notes).toEqual(['cold'])
+    expect(figure('hand-force', 'letsGoHigh', { torque: '45', state: 'aged' })).toBeCloseTo(67.5, 9)
+    expect(figure('sheets', 'gap')).toBeCloseTo((4.5 * 52) / 500, 9)
+    expect(worked('running-gap', { least: '0.2' }).verdict).toBe('rubs')
+    expect(worked('rim-shift', { left: '53' })).toMatchObject({ verdict: 'too far', result: { id: 'toRight', value: 2.5 } })
+    expect(figure('units', 'N·m')).toBeCloseTo(44.742, 3)
+    expect(worked('thread-left', { standsOut: '22' }).verdict).toBe('not a full nut')
+    expect(worked('thread-left', { capDepth: '12', standsOut: '25' }).verdict).toBe('cap bottoms')
+  })
+})

@@ -1,0 +1,320 @@
+import type { ReactElement } from 'react'
+import type { Asked, Worked, WorkingId } from '../../core/workings'
+import { readThread } from '../../core/fasteners'
+import { INK } from '../shared/board'
+
+/** What a drawing is drawn from: figures as they were read, and what came out. Sizes in mm. */
+export interface Drawn {
+  readonly n: (id: string) => number
+  readonly has: (id: string) => boolean
+  readonly word: (id: string) => string
+  readonly worked: Worked
+}
+type Drawing = (of: Drawn) => ReactElement
+
+export const drawnFrom = (asked: readonly Asked[], worked: Worked): Drawn => {
+  const by = new Map(asked.map((a) => [a.id, a]))
+  return {
+    n: (id) => by.get(id)?.value ?? 0,
+    has: (id) => by.get(id)?.value !== undefined,
+    word: (id) => by.get(id)?.word ?? '',
+    worked,
+  }
+}
+
+const STEEL = 'fill-[#b9c0c6]'
+const PLATE = 'fill-[#5d6871]'
+const COPPER = 'fill-[#d8884f]'
+const LINE = 'stroke-[#26313b]'
+const THIN = 'stroke-[#aab3ba]'
+
+function Text({
+  x,
+  y,
+  anchor = 'middle',
+  bold = false,
+  children,
+}: {
+  readonly x: number
+  readonly y: number
+  readonly anchor?: 'start' | 'middle' | 'end'
+  readonly bold?: boolean
+  readonly children: string
+}) {
+  return (
+    <text x={x} y={y} textAnchor={anchor} className={`${INK.text} text-[13.5px] ${bold ? 'font-bold' : ''}`}>
+      {children}
+    </text>
+  )
+}
+
+/** A width between two marks, with its figure over it. */
+function Span({
+  from,
+  to,
+  y,
+  text,
+  bad = false,
+}: {
+  readonly from: number
+  readonly to: number
+  readonly y: number
+  readonly text: string
+  readonly bad?: boolean
+}) {
+  const [a, b] = [Math.min(from, to), Math.max(from, to)]
+  const ink = bad ? 'stroke-[#f0776b]' : THIN
+  return (
+    <g>
+      <path d={`M${a} ${y - 5}V${y + 5}M${b} ${y - 5}V${y + 5}M${a} ${y}H${b}`} className={`fill-none ${ink}`} strokeWidth={bad ? 2 : 1} />
+      <text x={(a + b) / 2} y={y - 6} textAnchor="middle" className={`text-[13.5px] font-bold ${bad ? 'fill-[#f6a49b]' : INK.text}`}>
+        {text}
+      </text>
+    </g>
+  )
+}
+
+const one = (x: number): string => String(Number(x.toFixed(2)))
+
+/** A screw in section, along its axis from left to right, to scale: head, washers, what is clamped, thread, what is behind. */
+const hole: Drawing = ({ n, has, word, worked }) => {
+  const d = readThread(word('thread').startsWith('M') ? word('thread') : `M${word('thread')}`)?.d ?? 5
+  const [length, washers, stack] = [n('length'), n('washers'), n('stack')]
+  const depth = has('depth') ? n('depth') : Math.max(2, length - stack - washers + 2)
+  const reach = Math.max(length, washers + stack + depth)
+  const px = Math.min(360 / (reach + d + 5), 110 / (2 * d))
+  const x0 = 30 + d * px
+  const at = (mm: number): number => x0 + mm * px
+  const mid = 92
+  const half = (d * px) / 2
+  const end = at(length)
+  const wall = at(washers + stack + depth)
+  const bad = worked.verdict === 'stop'
+  const behind = word('behind')
+  return (
+    <>
+      {/* What is clamped, and what the thread is cut in, above and below the screw. */}
+      {[-1, 1].map((way) => (
+        <g key={way}>
+          {washers > 0 ? (
+            <rect
+              x={at(0)}
+              width={washers * px}
+              y={way < 0 ? mid - half * 2.1 : mid + half}
+              height={half * 1.1}
+              className={`fill-[#e3b341] ${LINE}`}
+            />
+          ) : null}
+          <rect
+            x={at(washers)}
+            width={stack * px}
+            y={way < 0 ? mid - half * 3 : mid + half}
+            height={half * 2}
+            className={`fill-[#8d979f] ${LINE}`}
+          />
+          <rect
+            x={at(washers + stack)}
+            width={depth * px}
+            y={way < 0 ? mid - half * 3 : mid + half}
+            height={half * 2}
+            className={`${PLATE} ${LINE}`}
+          />
+        </g>
+      ))}
+      <rect x={at(washers + stack)} width={depth * px} y={mid - half} height={half * 2} className="fill-[#1b242c]" />
+      {behind === 'nothing' ? null : (
+        <rect
+          x={wall}
+          width={420 - wall}
+          y={20}
+          height={144}
+          className={has('depth') ? COPPER : 'fill-none stroke-[#d8884f]'}
+          strokeDasharray={has('depth') ? undefined : '5 4'}
+        />
+      )}
+      <rect x={x0 - d * px} width={d * px} y={mid - half * 1.6} height={half * 3.2} rx="3" className={`${STEEL} ${LINE}`} />
+      <rect
+        x={x0}
+        width={length * px}
+        y={mid - half * 0.94}
+        height={half * 1.88}
+        className={`${bad ? 'fill-[#f0776b]' : 'fill-[#dfe3e6]'} ${LINE}`}
+      />
+      {Array.from({ length: Math.min(60, Math.floor(length * 1.25)) }, (_, i) => (
+        <line
+          key={i}
+          x1={x0 + (i / 1.25) * px + 3}
+          x2={x0 + (i / 1.25) * px}
+          y1={mid - half * 0.94}
+          y2={mid + half * 0.94}
+          className={LINE}
+          strokeWidth="1"
+        />
+      ))}
+      {has('depth') && behind !== 'nothing' ? (
+        <Span from={end} to={wall} y={30} text={`${one(worked.result?.value ?? 0)} mm`} bad={bad} />
+      ) : null}
+      <Text x={at(length / 2)} y={mid + half * 3 + 18}>{`${one(length)} long, ${one(Math.max(0, length - washers - stack))} held`}</Text>
+    </>
+  )
+}
+
+/** Hub and pieces between the two faces of a frame, to scale; what is too wide stands over. */
+const opening: Drawing = ({ n, worked }) => {
+  const [hub, left, right, open] = [n('hub'), n('left'), n('right'), n('opening')]
+  const over = hub + left + right
+  const px = 330 / Math.max(over, open, 1)
+  const mid = 210
+  const start = mid - (over * px) / 2
+  const bad = worked.verdict === 'spreads the frame'
+  const face = (side: 1 | -1): number => mid + side * ((open * px) / 2)
+  return (
+    <>
+      <rect x={start + left * px} width={hub * px} y={52} height={72} rx="10" className={PLATE} />
+      <Text x={start + (left + hub / 2) * px} y={92} bold>{`${one(hub)}`}</Text>
+      <rect x={start} width={left * px} y={62} height={52} className={`${COPPER} ${LINE}`} />
+      <rect x={start + (left + hub) * px} width={right * px} y={62} height={52} className={`${COPPER} ${LINE}`} />
+      {([-1, 1] as const).map((side) => (
+        <rect
+          key={side}
+          x={side < 0 ? face(-1) - 16 : face(1)}
+          width={16}
+          y={28}
+          height={120}
+          className={bad ? 'fill-[#f0776b]/60' : STEEL}
+        />
+      ))}
+      <Span from={face(-1)} to={face(1)} y={26} text={`${one(open)} open`} />
+      <Span from={start} to={start + over * px} y={158} text={`${one(over)} over it all`} bad={bad} />
+    </>
+  )
+}
+
+/** The end of an axle with its nut, and what shows. */
+const past: Drawing = ({ n, has, word, worked }) => {
+  const d = readThread(word('thread'))?.d ?? 12
+  const [out, under, nut] = [n('standsOut'), n('under'), n('nut')]
+  const px = Math.min(300 / Math.max(out, under + nut + 2), 80 / d)
+  const x0 = 70
+  const mid = 92
+  const half = (d * px) / 2
+  const bad = worked.verdict === 'not a full nut' || worked.verdict === 'cap bottoms'
+  const cap = has('capDepth') ? n('capDepth') : null
+  return (
+    <>
+      <rect x={20} width={50} y={32} height={120} rx="10" className={PLATE} />
+      <rect x={x0} width={under * px} y={mid - half * 2} height={half * 4} className={`${STEEL} ${LINE}`} />
+      <rect x={x0 + under * px} width={nut * px} y={mid - half * 1.7} height={half * 3.4} rx="3" className={`${COPPER} ${LINE}`} />
+      {cap === null ? null : (
+        <rect x={x0 + under * px} width={cap * px} y={mid - half * 1.05} height={half * 2.1} className="fill-[#1b242c]" />
+      )}
+      <rect
+        x={x0}
+        width={out * px}
+        y={mid - half * 0.95}
+        height={half * 1.9}
+        className={`${bad ? 'fill-[#f0776b]' : 'fill-[#dfe3e6]'} ${LINE}`}
+        fillOpacity={0.85}
+      />
+      <Span from={x0 + (under + (cap ?? nut)) * px} to={x0 + out * px} y={28} text={`${one(worked.result?.value ?? 0)} mm`} bad={bad} />
+    </>
+  )
+}
+
+/** A bearing in its seat, in section: floor, shim, ring, collar. */
+const seat: Drawing = ({ n, worked }) => {
+  const [depth, width, collar] = [n('depth'), n('bearing'), n('collar')]
+  const shim = worked.also?.find((f) => f.id === 'shim')?.value ?? 0
+  const play = worked.result?.value ?? 0
+  const px = 250 / Math.max(depth, width + collar, 1)
+  const x0 = 60
+  const bad = worked.verdict === 'rubs'
+  const end = x0 + (Math.min(shim, Math.max(0, play)) + width) * px
+  return (
+    <>
+      <path d={`M30 24H${x0 + depth * px}V46H${x0}V140H${x0 + depth * px}V162H30z`} className={PLATE} />
+      <rect x={x0} width={Math.max(shim > 0 ? 3 : 0, shim * px)} y={46} height={26} className="fill-[#e3b341]" />
+      <rect x={x0} width={Math.max(shim > 0 ? 3 : 0, shim * px)} y={114} height={26} className="fill-[#e3b341]" />
+      {/* Outer rings, ball, inner rings. */}
+      {[46, 114].map((y) => (
+        <rect key={y} x={x0 + shim * px} width={width * px} y={y} height={26} className={`${STEEL} ${LINE}`} />
+      ))}
+      <rect x={x0 + shim * px} width={width * px} y={82} height={22} className={`fill-[#8d979f] ${LINE}`} />
+      <rect x={end} width={collar * px} y={46} height={94} className={`${bad ? 'fill-[#f0776b]' : COPPER} ${LINE}`} />
+      <Span from={x0 + depth * px} to={end + collar * px} y={20} text={`play ${one(play)} mm`} bad={bad} />
+      <Text x={x0 + (width * px) / 2} y={97}>{`${one(width)}`}</Text>
+    </>
+  )
+}
+
+/** A wrench and its adapter from above. */
+const lever: Drawing = ({ n, worked }) => {
+  const [length, reach, angle] = [n('length'), n('reach'), (n('angle') * Math.PI) / 180]
+  const px = 300 / (length + Math.max(reach, 1))
+  const x0 = 380 - length * px
+  const [hx, hy] = [x0 - reach * px * Math.cos(angle), 100 - reach * px * Math.sin(angle)]
+  return (
+    <>
+      <line x1={x0} y1={100} x2={380} y2={100} className="stroke-[#b9c0c6]" strokeWidth="12" strokeLinecap="round" />
+      <line x1={x0} y1={100} x2={hx} y2={hy} className="stroke-[#d8884f]" strokeWidth="10" strokeLinecap="round" />
+      <circle cx={hx} cy={hy} r="13" className={`${STEEL} ${LINE}`} />
+      <circle cx={x0} cy={100} r="9" className="fill-[#5d6871]" />
+      <Span from={x0} to={380} y={136} text={`${one(length)} mm`} />
+      <Text x={210} y={40} bold>{`${one(n('torque'))} N·m at the fixing, ${one(worked.result?.value ?? 0)} on the scale`}</Text>
+    </>
+  )
+}
+
+/** An axle’s flats in their slot, from the end: where they bear when the motor pulls. */
+const flats: Drawing = ({ n, word, worked }) => {
+  const d = readThread(word('thread'))?.d ?? 12
+  const w = n('flats')
+  const px = 110 / d
+  const [cx, cy, r] = [120, 92, (d * px) / 2]
+  const hw = (w * px) / 2
+  const c = Math.sqrt(Math.max(0, r * r - hw * hw))
+  const bad = worked.verdict === 'arm wanted'
+  const pressure = worked.also?.find((f) => f.id === 'loose')?.value ?? 0
+  return (
+    <>
+      <rect x={20} width={200} y={14} height={cy - hw - 14} className={PLATE} />
+      <rect x={20} width={200} y={cy + hw} height={170 - cy - hw} className={PLATE} />
+      <path
+        d={`M${cx - c} ${cy - hw}H${cx + c}A${r} ${r} 0 0 1 ${cx + c} ${cy + hw}H${cx - c}A${r} ${r} 0 0 1 ${cx - c} ${cy - hw}z`}
+        className={`${STEEL} ${LINE}`}
+      />
+      {/* Pressure grows evenly along the half that is pushed in. */}
+      <path d={`M${cx} ${cy - hw}H${cx + c}V${cy - hw - 22}z`} className={bad ? 'fill-[#f0776b]' : COPPER} />
+      <path d={`M${cx} ${cy + hw}H${cx - c}V${cy + hw + 22}z`} className={bad ? 'fill-[#f0776b]' : COPPER} />
+      <Text x={245} y={60} anchor="start" bold>{`${one(worked.result?.value ?? 0)} N·m to hold`}</Text>
+      <Text x={245} y={84} anchor="start">{`${Math.round(pressure)} MPa, nuts loose`}</Text>
+      <Text x={245} y={108} anchor="start">{`${Math.round(worked.also?.find((f) => f.id === 'tight')?.value ?? 0)} MPa, nuts tight`}</Text>
+    </>
+  )
+}
+
+/** A belt over its span, giving under the pull. */
+const span: Drawing = ({ n, worked }) => {
+  const give = Math.min(60, 8 + n('gives') * 3)
+  return (
+    <>
+      <circle cx={70} cy={84} r={36} className={STEEL} />
+      <circle cx={350} cy={84} r={36} className={STEEL} />
+      <path d={`M70 48L210 ${48 + give}L350 48`} className="fill-none stroke-[#d8884f]" strokeWidth="6" />
+      <path d="M70 120H350" className="fill-none stroke-[#d8884f]" strokeWidth="6" />
+      <Text x={210} y={26} bold>{`${Math.round(worked.result?.value ?? 0)} N`}</Text>
+      <Text x={210} y={154}>{`${one(n('span'))} mm free`}</Text>
+    </>
+  )
+}
+
+/** Drawings, by working; what has none is told in figures only. */
+export const DRAWINGS: Partial<Readonly<Record<WorkingId, Drawing>>> = {
+  'length-in-hole': hole,
+  'over-opening': opening,
+  'thread-left': past,
+  shim: seat,
+  adapter: lever,
+  reaction: flats,
+  belt: span,
+}

@@ -1,0 +1,163 @@
+'use client'
+import { useId, useState } from 'react'
+import * as say from '../../words/en/screens/workings'
+import {
+  type Better,
+  type Field,
+  type Keyed,
+  type Outcome,
+  startOf,
+  type WorkingId,
+  workOut,
+  WORKINGS,
+  type Working,
+} from '../../core/workings'
+import { unitLabel } from '../../core/units'
+import { Button } from '../../ui/button'
+import { fieldFaultWords, idWords, WORKING_WORDS } from '../../words/en/workings'
+import { Board } from '../shared/board'
+import { drawnFrom, DRAWINGS } from './drawings'
+import { Result } from './result'
+
+const BOX = 'min-h-11 w-full rounded-md border-2 border-steel bg-paper px-2 text-[17px] text-ink tabular-nums'
+
+export interface PanelProps {
+  readonly id: WorkingId
+  /** What stands in its fields at first, where that is known better than its usual starts. */
+  readonly from?: Keyed
+  /** What is known of the doubt of figures, in their units. */
+  readonly better?: Better
+  /** Where it goes when it is put in a job. */
+  readonly onPut?: (outcome: Extract<Outcome, { readonly is: 'worked' }>) => void
+}
+
+/** One working: its drawing, what it comes to, its fields; a second set of figures beside the first. */
+export function WorkingPanel({ id, from = {}, better = {}, onPut }: PanelProps) {
+  const of: Working = WORKINGS[id] as unknown as Working
+  const words = WORKING_WORDS[id]
+  const labels: Readonly<Record<string, string>> = words.fields
+  const begin: Keyed = Object.fromEntries(Object.entries(of.fields).map(([f, field]) => [f, from[f] ?? startOf(field)]))
+  const [sets, setSets] = useState<readonly Keyed[]>([begin])
+  const outcomes = sets.map((keyed) => workOut(of, keyed, better))
+  const put = (set: number, field: string, text: string): void => setSets(sets.map((s, i) => (i === set ? { ...s, [field]: text } : s)))
+  const draw = DRAWINGS[id]
+  const first = outcomes[0]!
+  return (
+    <div className="grid content-start gap-3">
+      {draw && first.is === 'worked' ? (
+        <Board label={say.drawnAs(words.title)} viewBox="0 0 420 184">
+          {draw(drawnFrom(first.asked, first.worked))}
+        </Board>
+      ) : null}
+      <div className={sets.length > 1 ? 'grid gap-2 sm:grid-cols-2' : 'grid'}>
+        {outcomes.map((o, i) => (
+          <Result key={i} id={id} outcome={o} {...(sets.length > 1 ? { name: say.set(i === 0 ? 1 : 2) } : {})} />
+        ))}
+      </div>
+      <div className="grid gap-x-6 gap-y-2 xl:grid-cols-2">
+        {Object.entries(of.fields).map(([f, field]) => (
+          <Row
+            key={f}
+            label={labels[f] ?? f}
+            field={field}
+            values={sets.map((s) => s[f] ?? '')}
+            faults={outcomes.map((o, i) => faultOf(o, f, sets[i]![f] ?? '', field))}
+            onChange={(set, text) => put(set, f, text)}
+          />
+        ))}
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <Button weight="quiet" onClick={() => setSets(sets.length > 1 ? [sets[0]!] : [sets[0]!, sets[0]!])}>
+          {sets.length > 1 ? say.without : say.another}
+        </Button>
+        {onPut ? (
+          <Button
+            weight="primary"
+            className="flex-1"
+            aria-disabled={first.is !== 'worked' || undefined}
+            onClick={() => (first.is === 'worked' ? onPut(first) : undefined)}
+          >
+            {say.putInJob}
+          </Button>
+        ) : null}
+      </div>
+      <dl className="grid gap-1 border-t border-rule pt-2 text-[14.5px] text-steel">
+        <div>
+          <dt className="inline font-semibold">{say.formula}: </dt>
+          <dd className="inline">{of.formula}</dd>
+        </div>
+        <div>
+          <dt className="inline font-semibold">{say.source}: </dt>
+          <dd className="inline">
+            {of.source} · {say.basis[of.basis]}
+          </dd>
+        </div>
+      </dl>
+    </div>
+  )
+}
+
+function faultOf(outcome: Outcome, field: string, typed: string, { is, ...rest }: Field): string | undefined {
+  if (outcome.is !== 'faults') return undefined
+  const fault = outcome.faults.find((f) => f.field === field)
+  if (!fault) return undefined
+  const unit = is === 'number' ? ((rest as { readonly unit?: string | null }).unit ?? '') : ''
+  return fieldFaultWords(fault, typed, unit)
+}
+
+/** One field in a row: its label, and a box for each set. */
+function Row({
+  label,
+  field,
+  values,
+  faults,
+  onChange,
+}: {
+  readonly label: string
+  readonly field: Field
+  readonly values: readonly string[]
+  readonly faults: readonly (string | undefined)[]
+  readonly onChange: (set: number, text: string) => void
+}) {
+  const id = useId()
+  const unit = field.is === 'number' && field.unit !== null ? unitLabel(field.unit) : ''
+  const hint = field.is !== 'number' ? undefined : field.repeated ? say.severalReadings : field.optional ? say.optional : undefined
+  return (
+    <div className={`grid items-center gap-x-2 ${values.length > 1 ? 'grid-cols-[1fr_112px_112px]' : 'grid-cols-[1fr_164px]'}`}>
+      <span className="text-[16px] leading-tight" id={`${id}-label`}>
+        {label}
+        {unit ? `, ${unit}` : ''}
+        {hint ? <span className="block text-[13px] text-steel">{hint}</span> : null}
+      </span>
+      {values.map((value, i) =>
+        field.is === 'choice' ? (
+          <select key={i} aria-labelledby={`${id}-label`} value={value} onChange={(e) => onChange(i, e.target.value)} className={BOX}>
+            {field.options.map((o) => (
+              <option key={o} value={o}>
+                {idWords(o)}
+              </option>
+            ))}
+          </select>
+        ) : (
+          <input
+            key={i}
+            aria-labelledby={`${id}-label`}
+            aria-invalid={faults[i] !== undefined || undefined}
+            {...(faults[i] === undefined ? {} : { 'aria-describedby': `${id}-fault` })}
+            value={value}
+            onChange={(e) => onChange(i, e.target.value)}
+            {...(field.is === 'number' && !field.repeated ? { inputMode: 'decimal' as const } : {})}
+            autoComplete="off"
+            maxLength={80}
+            className={BOX}
+          />
+        ),
+      )}
+      {faults.some((f) => f !== undefined) ? (
+        <p id={`${id}-fault`} role="alert" className="col-span-full text-[15px] font-semibold text-stop">
+          ▲ {faults.find((f) => f !== undefined)}
+        </p>
+      ) : null}
+    </div>
+  )
+}
