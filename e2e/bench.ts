@@ -75,7 +75,7 @@ export async function compareNew(page: Page, over: Readonly<Record<string, strin
     .click()
   const sheet = page.getByRole('dialog')
   const sizes = {
-    'axle, end to end': '173',
+    'axle, end to end': '148',
     'across the flats': '10',
     'between the inner washers': '100',
     'rim screw holes': '6',

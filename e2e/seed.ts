@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { expect, type Page } from '@playwright/test'
 import { NEWEST_FORM, SAID } from '../src/core/build'
-import { expectedDone, notedDown, reduce, type JobState } from '../src/core/job'
+import { expectedDone, type JobState, lengthsAsked, notedDown, reduce, sideBySide } from '../src/core/job'
 import { fileVolts } from '../src/core/machine'
 import { plan, type PlannedStep } from '../src/core/planning'
 import { proofPlaces } from '../src/core/safety'
@@ -26,9 +26,16 @@ function proof(full: number | null) {
 /**
  * A job of a demo machine, opened and gone through by what its tablet would have sent, as far as `until` says, so that a test begins where
  * it has something to show. Whoever is signed in has to be Ines.
+ * @param more what else was logged, at the end
  * @returns the id of the job
  */
-export async function seeded(page: Page, machine: string, goal: string, until: (step: PlannedStep) => boolean): Promise<string> {
+export async function seeded(
+  page: Page,
+  machine: string,
+  goal: string,
+  until: (step: PlannedStep) => boolean,
+  more: (book: Logbook) => void = () => undefined,
+): Promise<string> {
   const file = demoMachines().find((f) => f.id === machine)!
   const found = plan(file, 'untouched', [goal], { variants: {} })
   if (!found.ok) throw new Error(`${machine} has no plan for ${goal}`)
@@ -58,10 +65,12 @@ export async function seeded(page: Page, machine: string, goal: string, until: (
     }
     if (s.turn) book.log('pose-changed', { to: s.turn.to, name: s.turn.title, people: s.turn.people })
     if (s.check === 'dead') book.log('proof-taken', proof(full))
+    for (const ask of lengthsAsked(now(), s)) book.log('worked-out', sideBySide(ask)!)
     if (s.check && s.limb === 'up')
       book.log('check-passed', { check: s.check as never, shown: 'looked at', step: s.id, ...wellRead(s, notedDown(now())) })
     else for (const _ of s.passes ?? ['done']) book.log('step-done', { ...expectedDone(now(), s), ...wellRead(s, notedDown(now())) })
   }
+  more(book)
   return sent(page, book)
 }
 

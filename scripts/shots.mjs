@@ -127,7 +127,7 @@ try {
       await frontMotor(page)
       await page.getByRole('button', { name: 'Compare it' }).click()
       for (const [name, value] of [
-        ['axle, end to end', '173'],
+        ['axle, end to end', '148'],
         ['across the flats', '10'],
         ['between the inner washers', '104'],
       ])

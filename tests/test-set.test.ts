@@ -25,6 +25,7 @@ const YOUNGER = new Set<string>([
   'photo-pinned',
   'stray-found',
   'stray-settled',
+  'worked-out',
 ])
 
 /** Places where two values differ, lists being one place each. */

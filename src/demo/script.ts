@@ -6,6 +6,7 @@ import {
   type Entry,
   expectedDone,
   isFinal,
+  lengthsAsked,
   type JobState,
   type Kind,
   nextPass,
@@ -13,6 +14,7 @@ import {
   presentStep,
   reduce,
   relevantChecks,
+  sideBySide,
   tightEntry,
   type TightEntry,
   waitingFor,
@@ -150,7 +152,10 @@ export class JobScript {
           { check: step.check as never, shown: 'looked at', step: step.id, ...wellRead(step, notedDown(state)) },
           step.minutes.likely,
         )
-      else this.one(state, step)
+      else {
+        for (const ask of lengthsAsked(state, step)) this.write('worked-out', sideBySide(ask)!, 0.5)
+        this.one(this.state(), step)
+      }
     }
     return this
   }

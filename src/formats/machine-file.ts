@@ -1,4 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
+import { DROPOUTS, PURPOSES } from '../core/axle'
+import { BEHIND, TAPPED_IDS } from '../core/fasteners'
 import { KNOWN_IDS } from '../core/job'
 import {
   checkIntegrity,
@@ -134,6 +136,21 @@ const doing = shape({
 const needed = (s: typeof doing) => s.required()
 const vec = maybe(finite()).length(3)
 
+const length = () => finite().min(0).max(10_000)
+const holeFields = {
+  washers: length(),
+  depth: length(),
+  u: length(),
+  behind: oneOf(BEHIND),
+  into: oneOf(TAPPED_IDS),
+}
+const pairOf = (of: Any) =>
+  array()
+    .strict()
+    .of(of as never)
+    .length(2)
+    .required()
+
 const figureOrWord = () =>
   mixed()
     .required()
@@ -224,11 +241,26 @@ export const machineFileShape = shape({
       kind: oneOf(JOINT_KINDS).required(),
       holds: list(name()),
       frees: maybe(str()),
-      members: list(shape({ id: name(), place: name(), length: finite().min(0), at: maybe(finite()).length(2), stay: flag() })),
+      members: list(
+        shape({
+          id: name(),
+          place: name(),
+          length: finite().min(0),
+          at: maybe(finite()).length(2),
+          stay: flag(),
+          hole: shape({ stack: length(), ...holeFields }).default(undefined),
+        }),
+      ),
       label: name(),
       thread: str(),
       head: str(),
       torque: quantity,
+      hole: shape({
+        stack: length().required(),
+        ...holeFields,
+        behind: oneOf(BEHIND).required(),
+        into: oneOf(TAPPED_IDS).required(),
+      }).default(undefined),
       strength: str(),
       driver: shape({
         start: oneOf(['hand', 'driver']).required(),
@@ -312,6 +344,7 @@ export const machineFileShape = shape({
       kind: oneOf(['prepare', 'support', 'prove', 'push aside', 'gate']).required(),
       limb: oneOf(['down', 'up', 'both']).required(),
       check: str(),
+      again: flag(),
       access: guard,
       down: doing,
       up: doing,
@@ -358,9 +391,26 @@ export const machineFileShape = shape({
           facing: vec,
           clamped: flag().required(),
           turns: flag().required(),
+          purpose: oneOf(PURPOSES),
           joint: str(),
         }),
       ),
+    }),
+  ),
+  axles: maybe(
+    shape({
+      id: name(),
+      part: name(),
+      stacks: pairOf(name()),
+      hub: length().required(),
+      opening: length().required(),
+      standsOut: pairOf(length().required()),
+      thread: name(),
+      flats: length(),
+      dropout: shape({ material: oneOf(DROPOUTS).required(), thickness: length().required(), slot: length() }).required(),
+      held: oneOf(['both', 'one']),
+      face: length().required(),
+      amps: shape({ drive: finite().min(0).max(10_000).required(), regen: finite().min(0).max(10_000).required() }).default(undefined),
     }),
   ),
   tools: list(
@@ -467,6 +517,14 @@ function sentence(fault: FileFault): string {
       return `No caution is called ${quoted}${fault.expected ? `; “${fault.expected}” is` : ''}.`
     case 'bad text':
       return 'This text holds a character that cannot be kept: half of a pair, or a NUL.'
+    case 'too long':
+      return `A screw of ${fault.value} mm is too long here: ${fault.expected}.`
+    case 'does not fit':
+      return `${fault.value} mm does not fit: ${fault.expected}.`
+    case 'no full nut':
+      return `${fault.value} mm leaves no full nut: it wants ${fault.expected}.`
+    case 'no thread':
+      return `${quoted} is no thread: it wants ${fault.expected}.`
     case 'bad not':
       return `“not” may hold ${fault.expected}, not ${quoted}.`
   }

@@ -55,7 +55,10 @@ export function beltTension(force: Doubted, span: Doubted, gives: Doubted): Doub
   return through(([f, l, d]) => (f! * l!) / (4 * d!), [force, span, gives])
 }
 
-/** Tension of a belt from the note of its span: `T = 4·m·L²·f²` (a string’s first mode). @param perMetre kg/m @param span mm @param hertz Hz */
+/**
+ * Tension of a belt from the note of its span: `T = 4·m·L²·f²` (a string’s first mode).
+ * @param perMetre kg/m @param span mm @param hertz Hz, each above 0
+ */
 export function beltNote(perMetre: Doubted, span: Doubted, hertz: Doubted): Doubted {
   if (!(perMetre.value > 0) || !(span.value > 0) || !(hertz.value > 0)) throw new RangeError('mass, span and note must be above 0')
   return through(([m, l, f]) => 4 * m! * (l! / 1000) ** 2 * f! ** 2, [perMetre, span, hertz])

@@ -36,7 +36,7 @@ export interface Reaction {
 
 /** Friction of the nuts at its worst, and by how much the sum has to be on the safe side. */
 export const WORST_FRICTION = 0.1
-export const SAFETY = 1.5
+const SAFETY = 1.5
 /** Play from which the flats bear on an edge first: the pressure is then more than the sum says. */
 const PLAY_TOLD = 0.05
 

@@ -161,7 +161,7 @@ export type HousingClass = keyof typeof HOUSINGS
 export const SHAFT_IDS = Object.keys(SHAFTS) as readonly ShaftClass[]
 export const HOUSING_IDS = Object.keys(HOUSINGS) as readonly HousingClass[]
 
-/** Rings of a bearing of normal class, µm by range of bore or outside diameter: ISO 492:2014, tables 1 and 2. Both lie below the nominal. */
+/** Rings of a bearing of normal class, µm by range of bore or outside diameter: ISO 492:2014, tables 1 and 2: below the nominal. */
 const BORE: readonly Deviations[] = [
   [-8, 0],
   [-8, 0],
@@ -226,7 +226,7 @@ export function shaftInHole(size: number, shaft: ShaftClass, hole: HousingClass)
   return fitOf(h, h[1] - s[0], h[0] - s[1])
 }
 
-/** Growth of a metre by a degree, 1/K: steel 11.5e-6, aluminium alloy 23e-6, magnesium alloy 26e-6 (handbook values). */
+/** Growth of a metre by a degree, 1/K: handbook values. */
 export const EXPANSION = { steel: 11.5e-6, aluminium: 23e-6, magnesium: 26e-6 } as const
 
 /** Warmer than this a ring or its housing is not made: sealed bearing, open bearing, what has magnets or cable in it, °C; estimates. */

@@ -10,7 +10,7 @@ export interface Seat {
   readonly depth: Doubted
 }
 
-/** What is left between the parts when it is all together: `collar + bearing − depth`, mm; negative where the bearing sinks below the face. */
+/** What stands out when it is all together: `collar + bearing − depth`, mm; negative where the bearing sinks below the face. */
 export const seatGap = ({ collar, bearing, depth }: Seat): Doubted => total([1, collar], [1, bearing], [-1, depth])
 
 export interface Shimmed {

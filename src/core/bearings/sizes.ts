@@ -109,7 +109,7 @@ export const BALL: Readonly<Record<string, Size>> = {
   '6310': [50, 110, 27],
 }
 
-/** Drawn cup needle bearings with open ends, by the shaft: outside diameter over it, mm (ISO 3245). Their widths stand in the designation. */
+/** Drawn cup needle bearings, open ends, by the shaft: outside diameter, mm (ISO 3245). Their widths stand in the designation. */
 export const CUP_OUTSIDE: Readonly<Record<number, number>> = {
   4: 8,
   5: 9,

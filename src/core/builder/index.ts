@@ -1,4 +1,7 @@
-import type { ActionId, Connection, Doing, Fact, Guard, Joint, Mode, Stack, Vec3 } from '../machine'
+import { counts, inside, PLAY_MOST, SPREAD_MOST } from '../axle'
+import { readThread } from '../fasteners'
+import type { ActionId, AxleFit, CompareSpec, Connection, Doing, Fact, Guard, Joint, Mode, Stack, StackItem, Vec3 } from '../machine'
+import type { Purpose } from '../axle'
 import type { Quantity } from '../units'
 
 /**
@@ -60,6 +63,21 @@ export const along = (
 export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] =>
   Array.from({ length: count }, (_, i) => [`${where} ${i + 1} of ${count}`, length] as const)
 
+/** What a piece is for, by its name. */
+const PURPOSE: Readonly<Partial<Record<string, Purpose>>> = {
+  nut: 'nut',
+  'cap nut': 'cap',
+  flat: 'washer',
+  'inner flat': 'washer',
+  tab: 'tab',
+  fork: 'frame',
+  arm: 'frame',
+  dropout: 'frame',
+  'tail plate': 'frame',
+  spacer: 'spacer',
+  'spacer, slotted': 'spacer',
+}
+
 /** One end of an axle, from the outside in: name, width in mm, the fixing that it belongs to, and where its tab or slot points. */
 export function stackOf(
   id: string,
@@ -80,9 +98,40 @@ export function stackOf(
       ...(facing ? { facing } : {}),
       clamped: true,
       turns: false,
+      ...(PURPOSE[item] ? { purpose: PURPOSE[item] } : {}),
       ...(joint ? { joint } : {}),
     })),
   }
+}
+
+/** Pitch of an axle’s thread, mm: `M12×1.25`. */
+const pitchOf = (thread: string): number => readThread(thread)?.pitch ?? 1
+
+/** Play that a stack may have in its frame before its nuts draw that in, and how far it may spread it, mm; estimated. */
+const IN_FRAME = { smaller: PLAY_MOST, larger: SPREAD_MOST } as const
+
+/**
+ * What a new motor on this axle is compared by: how long its axle is, and how wide it is where the frame takes it. Both follow from frame
+ * and stacks, and stand in no other place.
+ * @param name of the width, as a mechanic measures it
+ * @param why what comes of it where it is too wide or too narrow
+ */
+export function axleRows(axle: AxleFit, stacks: readonly Stack[], name: string, why: string): readonly CompareSpec[] {
+  const sum = (items: readonly StackItem[]): number => items.reduce((s, i) => s + (counts(i) ? i.width : 0), 0)
+  const sides = axle.stacks.map((id) => stacks.find((s) => s.id === id)?.items ?? [])
+  const spare = sides.map((items, k) => axle.standsOut[k]! - sum(items) - pitchOf(axle.thread))
+  return [
+    {
+      id: 'axle',
+      name: 'axle, end to end',
+      unit: 'mm',
+      value: axle.hub + axle.standsOut[0] + axle.standsOut[1],
+      smaller: Math.max(0, Math.floor(2 * Math.min(...spare))),
+      larger: 8,
+      why: 'Too short leaves no full nut of thread.',
+    },
+    { id: 'width', name, unit: 'mm', value: axle.hub + sides.reduce((s, items) => s + sum(inside(items)), 0), ...IN_FRAME, why },
+  ]
 }
 
 export const wires = (...pins: readonly (readonly [colour: string, carries: string])[]): Connection['pins'] =>

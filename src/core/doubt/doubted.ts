@@ -39,7 +39,7 @@ export function chanceBelow({ value, u }: Doubted, limit: number): number {
 }
 
 /** How sure a verdict has to be, either way. */
-export const SURE = 0.95
+const SURE = 0.95
 
 export type Judgement = 'inside' | 'outside' | 'cannot tell'
 

@@ -1,5 +1,4 @@
-export { chanceBelow, judgeWithin, SURE, sure, through, total } from './doubted'
-export type { Doubted, Judgement } from './doubted'
+export { chanceBelow, judgeWithin, sure, through, total } from './doubted'
+export type { Doubted } from './doubted'
 export { below, normal, quantile } from './normal'
 export { ofReadings, strayReading } from './readings'
-export type { ReadWith, Repeated } from './readings'

@@ -41,7 +41,7 @@ export function ofReadings(readings: readonly number[], { resolution, limit }: R
   return { value, u, n, spread, k: freedom > T95.length ? T95_MANY : T95[Math.max(1, Math.floor(freedom)) - 1]! }
 }
 
-/** A reading that stands apart from its fellows: its index, or null. More than three spreads of the others away, and two steps of the scale. */
+/** A reading that stands apart: its index, or null. More than three spreads of the others away, and two steps of the scale. */
 export function strayReading(readings: readonly number[], resolution: number): number | null {
   if (readings.length < 3) return null
   const far = readings.map((r, i) => {

@@ -28,7 +28,7 @@ export type PropertyClass = keyof typeof CLASSES
 export const CLASS_IDS = Object.keys(CLASSES) as readonly PropertyClass[]
 export const isClass = (text: string): text is PropertyClass => Object.hasOwn(CLASSES, text)
 
-/** What a thread is cut in: its tensile strength in MPa, and how much of the screw’s diameter it wants engaged. All estimated but the ratios. */
+/** What a thread is cut in: its tensile strength in MPa, and how many diameters of the screw it wants engaged; estimated. */
 export const TAPPED = {
   steel: { tensile: 500, engagement: 1, torqueShare: 1 },
   aluminium: { tensile: 240, engagement: 2, torqueShare: 0.7 },
@@ -39,7 +39,7 @@ export const TAPPED = {
 export type Tapped = keyof typeof TAPPED
 export const TAPPED_IDS = Object.keys(TAPPED) as readonly Tapped[]
 
-/** Friction in thread and under the head, low, likely and high, by how they are: VDI 2230-1:2015, table A5; with locker and in aluminium estimated. */
+/** Friction in thread and under the head by how they are: VDI 2230-1:2015, table A5; with locker and in aluminium estimated. */
 export const SURFACES = {
   'as found': { low: 0.08, likely: 0.12, high: 0.2 },
   greased: { low: 0.06, likely: 0.09, high: 0.12 },

@@ -68,7 +68,7 @@ export interface NoThread {
 const DIAMETERS = Object.keys(PITCHES).map(Number)
 
 /** A metric thread as it is written; the coarse pitch goes without saying. */
-export const metricText = (d: number, pitch: number): string => (PITCHES[String(d)]?.[0] === pitch ? `M${d}` : `M${d}×${pitch}`)
+const metricText = (d: number, pitch: number): string => (PITCHES[String(d)]?.[0] === pitch ? `M${d}` : `M${d}×${pitch}`)
 
 /**
  * Size and pitch of a metric thread that is made (ISO 261, ISO 262 and what axles and stems have), in mm; or why it is none, and the

@@ -47,7 +47,7 @@ export function unifiedStressArea(inches: number, perInch: number): number {
  * @param size `1/4`, `#10`
  * @param perInch threads in an inch
  */
-export function unifiedThread(size: string, perInch: number): Thread | null {
+function unifiedThread(size: string, perInch: number): Thread | null {
   const inches = UNIFIED_INCHES[size]
   if (inches === undefined || !UNIFIED[size]!.includes(perInch)) return null
   return { ...metricThread(inches * 25.4, 25.4 / perInch), stressArea: unifiedStressArea(inches, perInch) }

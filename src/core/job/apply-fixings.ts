@@ -40,6 +40,10 @@ function withoutTightness({ tightened: _, ...rest }: FixingState): FixingState {
   return rest
 }
 
+function withoutFit<F extends Pick<FixingState, 'fits'>>({ fits: _, ...rest }: F): Omit<F, 'fits'> {
+  return rest
+}
+
 /** Off the machine, or at least no longer as it was: its return has to add up. */
 const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set([
   'loosened',
@@ -63,7 +67,9 @@ export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: st
   const { outcome, detail: cell } = readOutcome(settled.outcome)
   const condition = outcome as FixingCondition
   const base: FixingState = known ?? { ...spec, condition: 'on', hasBeenOut: false, replaced: 0 }
-  const { disputed: _, where: __, ...before } = base
+  const { disputed: _, where: __, ...kept } = base
+  // Off, or another one: what was worked out of the one before says nothing of it.
+  const before = COUNTS_AS_OUT.has(to) || to === 'new wanted' ? withoutFit(kept) : kept
   const next: FixingState = {
     ...before,
     condition,

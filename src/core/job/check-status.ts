@@ -3,6 +3,7 @@ import { CHECK_IDS, type CheckId, type CheckRule, CHECKS, isCheck } from './chec
 import type { PlannedStep } from '../planning'
 import type { Missing } from './missing'
 import type { CheckState, JobState } from './state'
+import { touchedAt } from './touched'
 import type { When } from './times'
 import type { AnyCheck, Gate } from './vocabulary'
 
@@ -120,12 +121,4 @@ function judgedBy(state: JobState, check: AnyCheck): readonly PlannedStep[] {
   )
   const own = isCheck(check) ? (ruleOf(check).judges?.(state) ?? []) : []
   return state.up.filter((s) => after.has(s.id) || own.includes(s))
-}
-
-/** When what a step holds was moved last, by its step or by hand, epoch ms; for ever where its threadlocker was disturbed. */
-function touchedAt(state: JobState, step: PlannedStep): number {
-  if (state.locks.some((l) => l.subject === step.id && l.disturbed !== undefined)) return Infinity
-  const own = state.steps[step.id]
-  const fixings = step.fixings.flatMap((f) => state.fixings[f.id] ?? [])
-  return Math.max(own?.mark?.at ?? 0, own?.tightened?.at ?? 0, ...fixings.flatMap((f) => [f.mark?.at ?? 0, f.tightened?.at ?? 0]))
 }

@@ -1,4 +1,8 @@
 export { CHECK_IDS, CHECKS, isCheck, looksIn, looksOf, toCompare } from './checks'
+export { armMissing } from './arm'
+export { clearancesMissing } from './clearances'
+export { lengthsAsked } from './lengths'
+export { reachOf, sideBySide } from './lengths-reach'
 export { passOf, readOutcome } from './outcomes'
 export type { CheckItem, CheckStand, TestItem } from './checks'
 export type { CheckId } from './checks'

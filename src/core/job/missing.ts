@@ -1,3 +1,4 @@
+import type { Behind } from '../fasteners'
 import type { Compared } from '../machine'
 import type { RideStage, StopSign } from '../ride'
 import type { PackSign } from '../safety'
@@ -30,6 +31,8 @@ export type Missing =
         | 'no reason'
         | 'unknown entry'
         | 'done already'
+        /** The sum of an axle wants an arm. */
+        | 'arm'
     }
   | LoosePiece
   /** A piece that belongs to nothing that came off, and what it would be taken for. */
@@ -54,7 +57,18 @@ export type Missing =
   | { readonly is: 'new part'; readonly name: string; readonly disputed: boolean }
   | { readonly is: 'row'; readonly name: string; readonly verdict: Exclude<Compared['verdict'], 'match'> }
   | { readonly is: 'item'; readonly of: TestItem }
-  | { readonly is: 'step' | 'not read' | 'waiting' | 'touched'; readonly step: string }
+  | { readonly is: 'step' | 'not read' | 'waiting' | 'touched' | 'clearance again'; readonly step: string }
+  /** Screws whose length has to be known, or is too much. */
+  | {
+      readonly is: 'length'
+      readonly step: string
+      readonly label: string
+      readonly pieces: number
+      readonly behind: Behind
+      readonly why: 'new' | 'two lengths' | 'stop'
+    }
+  /** A foreign motor whose torque nobody worked out. */
+  | { readonly is: 'reaction'; readonly part: string; readonly name: string }
   | { readonly is: 'fact'; readonly fact: string }
   | { readonly is: 'sealed'; readonly part: string }
   | {

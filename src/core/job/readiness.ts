@@ -3,6 +3,7 @@ import type { PlannedStep } from '../planning'
 import type { Binds } from './checks/check'
 import { cameOff, notNeeded, shutBy } from './check-status'
 import { deadAt } from './dead'
+import { lengthsAsked } from './lengths'
 import { lastLookMissing } from './looks-made'
 import type { Missing } from './missing'
 import { stillOut } from './off/still-out'
@@ -58,6 +59,7 @@ function boundBy(state: JobState, step: PlannedStep, at: When): Missing[] {
     deeper: step.limb === 'down' && goesDeeper(state, step),
     'open plug': step.limb === 'down' && step.dead === true && step.kind === 'unplug',
     'behind a discharge': step.limb === 'down' && behindDischarge(state, step),
+    'screwed in': lengthsAsked(state, step).length > 0,
     'ends a sealed unit': step.limb === 'down' && step.ends !== undefined,
   }
   return shutBy(

@@ -14,10 +14,11 @@ import type { OrderSaid } from './off/way-up'
 import type { Stage } from './stages'
 import type { ComplaintNow, LeftWhy, Used, OutPlace, PhotoShows, PinMark, PinOf, Power, ShownBy } from './vocabulary'
 import type { Tightened } from './tightened'
+import type { Verdict } from '../workings'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 16
+export const REDUCER_VERSION = 17
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -39,6 +40,8 @@ export interface FixingState extends FixingSpec {
   /** How often a new one took its place. */
   readonly replaced: number
   readonly tightened?: TightenedBy
+  /** Does it reach what is behind its hole: worked out since it came off or was replaced. */
+  readonly fits?: Pick<Mark, 'entry'> & { readonly verdict: Verdict; readonly length?: number }
   readonly note?: string
   readonly mark?: Mark
   readonly disputed?: readonly string[]
@@ -333,6 +336,8 @@ export interface JobState {
       Mark & { readonly rows: readonly Compared[]; readonly instrument?: InstrumentUsed; readonly disputed?: readonly string[] }
     >
   >
+  /** What was worked out, in its order. */
+  readonly workings: readonly (Mark & Bodies['worked-out'])[]
   readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
   /** By stage of the ride: how it stands, a stopped one taking back what lies above it. */
@@ -423,6 +428,7 @@ export function emptyState(jobId: string): JobState {
     salt: [],
     looks: [],
     opened: [],
+    workings: [],
     skipped: [],
     rides: [],
     ridden: record(),

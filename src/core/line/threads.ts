@@ -1,4 +1,4 @@
-import { PITCHES, readInches, UNIFIED } from '../fasteners'
+import { PITCHES, UNIFIED } from '../fasteners'
 
 /** What a screw or nut is threaded with. Diameters and pitches in mm; of unified ones its size by name and the threads in an inch. */
 export type LineThread =

@@ -13,6 +13,10 @@ export interface FileFault {
     | 'unknown check'
     | 'unknown caution'
     | 'bad text'
+    | 'too long'
+    | 'does not fit'
+    | 'no full nut'
+    | 'no thread'
   readonly at: string
   /** The id or value at fault. */
   readonly value: string

@@ -1,3 +1,7 @@
+export { isForeignRow } from './foreign-row'
+export { doubtOf, holeOf } from './hole-fit'
+export type { HoleFit } from './hole-fit'
+export type { AxleFit } from './axle-fit'
 export { STAND_IDS, STANDS, turnOfPicture, turnOfPose } from './stands'
 export type { StandId } from './stands'
 export { FACTS } from './guard-types'
@@ -29,6 +33,7 @@ export type {
   Pose,
   PoseMove,
   Stack,
+  StackItem,
   Tool,
   Vec3,
 } from './types'

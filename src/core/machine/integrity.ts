@@ -3,6 +3,7 @@ import { factsIn, holds } from './guards'
 import { closureOf, type FileIndex, indexFile } from './file-index'
 import { isWellFormed } from '../text'
 import type { FileFault, KnownIds } from './file-fault'
+import { checkFits } from './check-fits'
 import { checkReferences } from './references'
 import type { Hole, MachineFile } from './types'
 
@@ -40,6 +41,7 @@ export function checkIntegrity(file: MachineFile, ids: KnownIds): FileFault[] {
   checkPassing(file, faults)
   checkTurns(file, faults)
   checkFreed(index, faults)
+  checkFits(file, faults)
   return faults
 }
 

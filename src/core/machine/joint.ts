@@ -2,6 +2,7 @@ import type { Quantity } from '../units'
 import type { Doing } from './doing'
 import type { ActionId } from './ids'
 import type { Guard } from './guard-types'
+import type { HoleFit } from './hole-fit'
 
 export const JOINT_KINDS = [
   'screws',
@@ -30,6 +31,8 @@ export interface Member {
   readonly length?: number
   /** Where the hole is, seen from above the cover: x forward, y left, mm. */
   readonly at?: readonly [number, number]
+  /** What is different in this hole from the fixing's others. */
+  readonly hole?: Partial<HoleFit>
   /** `stay` where the file says to leave this one in. */
   readonly stay?: boolean
 }
@@ -73,6 +76,8 @@ export interface Joint {
   readonly thread?: string
   readonly head?: string
   readonly torque?: Quantity
+  /** What its screws go into, and what lies behind. */
+  readonly hole?: HoleFit
   /** What a power driver may do here, and its clutch; absent where the file is silent. */
   readonly driver?: Driver
   /** Property class of the screws, `8.8`; with thread and head it lets a missing torque be estimated. */

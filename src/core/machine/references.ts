@@ -32,6 +32,7 @@ export function checkReferences(file: MachineFile, index: FileIndex, ids: KnownI
   checkParts(look)
   checkJoints(look)
   checkWiring(look)
+  checkAxles(look)
   checkSteps(look, ids)
   checkStands(look)
   checkWork(look)
@@ -74,6 +75,15 @@ function checkJoints({ file, index, faults, known, guard, doing }: Look): void {
     stack.items.forEach((item, k) => {
       if (item.joint !== undefined) known(`/stacks/${i}/items/${k}/joint`, item.joint, index.joints)
     })
+  })
+}
+
+/** Axles, and the parts and stacks that they are of. */
+function checkAxles({ file, index, known }: Look): void {
+  const stacks = new Map(file.stacks.map((s) => [s.id, s]))
+  ;(file.axles ?? []).forEach((axle, i) => {
+    known(`/axles/${i}/part`, axle.part, index.parts)
+    axle.stacks.forEach((id, k) => known(`/axles/${i}/stacks/${k}`, id, stacks))
   })
 }
 

@@ -5,6 +5,8 @@ import type { Fact, Guard } from './guard-types'
 import type { CompareSpec } from './compare'
 import type { Connection, Joint } from './joint'
 import type { PartRole } from './opened'
+import type { AxleFit } from './axle-fit'
+import type { Purpose } from '../axle'
 
 export const MACHINE_CLASSES = ['scooter', 'e-bike', 'ride-on', 'buggy', 'tractor', 'indoor machine'] as const
 export type MachineClass = (typeof MACHINE_CLASSES)[number]
@@ -152,6 +154,8 @@ export interface FileStep {
   readonly gives?: readonly Fact[]
   /** Id of the check that this step passes, as `core/job` names them. */
   readonly check?: string
+  /** A running clearance that is read again after the first powered turn. */
+  readonly again?: true
   readonly access?: Guard
   readonly down?: Doing
   readonly up?: Doing
@@ -204,6 +208,8 @@ export interface StackItem {
   readonly facing?: Vec3
   readonly clamped: boolean
   readonly turns: boolean
+  /** What it is for; the one that is the frame parts what is inside from what is outside. */
+  readonly purpose?: Purpose
   readonly joint?: string
 }
 
@@ -296,6 +302,8 @@ export interface MachineFile {
   readonly poses: readonly Pose[]
   readonly poseMoves: readonly PoseMove[]
   readonly stacks: readonly Stack[]
+  /** What the stacks of an axle have to fit: frame, dropouts, thread. */
+  readonly axles?: readonly AxleFit[]
   readonly tools: readonly Tool[]
   readonly consumables: readonly Consumable[]
   readonly goals: readonly Goal[]

@@ -77,6 +77,8 @@ type AsPlanned =
   | 'heavy'
   | 'ends'
   | 'reaction'
+  | 'lengths'
+  | 'again'
 
 export interface SwapFacts {
   readonly id: string
@@ -146,6 +148,8 @@ function factsOfStep(s: PlannedStep): StepFacts {
     heavy: s.heavy,
     ends: s.ends,
     reaction: s.reaction,
+    lengths: s.lengths,
+    again: s.again,
   }) as StepFacts
 }
 
@@ -184,6 +188,18 @@ export function withoutGates<S extends object, P extends { readonly down: LimbOf
         reaction: ___,
         ...rest
       } = s as { readonly heavy?: unknown; readonly ends?: unknown; readonly reaction?: unknown }
+      return rest as S
+    }),
+  })
+  return { ...plan, down: limb(plan.down), up: limb(plan.up) }
+}
+
+/** A plan for a build that asks nothing of lengths and running clearances. */
+export function withoutFits<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(plan: P): P {
+  const limb = (of: LimbOf<S>): LimbOf<S> => ({
+    ...of,
+    steps: of.steps.map((s) => {
+      const { lengths: _, again: __, ...rest } = s as { readonly lengths?: unknown; readonly again?: unknown }
       return rest as S
     }),
   })

@@ -1,5 +1,6 @@
-import type { Connection, Doing, FileIndex, Joint } from '../machine'
-import type { ActionKind, FixingSpec, PlannedStep } from './types'
+import { reaches, readThread } from '../fasteners'
+import { type Connection, type Doing, doubtOf, type FileIndex, type HoleFit, holeOf, type Joint } from '../machine'
+import type { ActionKind, FixingSpec, LengthFact, PlannedStep } from './types'
 
 /** Fixings of a joint as the tray will hold them: one cell for each size in it; none where they lie somewhere already. */
 export function fixingSpecs(joint: Joint, nextCell: () => string | undefined): FixingSpec[] {
@@ -35,6 +36,45 @@ export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
     ...(driver ? { driver } : {}),
   }
 }
+
+/** What is behind the screws of a joint, by length and hole; none where nothing is behind, or a length is not known. */
+export function lengthFacts(joint: Joint): readonly LengthFact[] {
+  const thread = joint.thread === undefined ? null : readThread(joint.thread)
+  if (!thread || joint.captive) return []
+  const all = [...new Set(joint.members.flatMap((m) => m.length ?? []))]
+  const facts = new Map<string, LengthFact>()
+  for (const { id, length, stay } of joint.members) {
+    const hole = holeOf(joint, id)
+    if (!hole || hole.behind === 'nothing' || length === undefined || stay) continue
+    const others = all.filter((l) => l !== length)
+    const key = JSON.stringify([length, hole])
+    const before = facts.get(key)
+    facts.set(key, {
+      ...hole,
+      of: [...(before?.of ?? []), id],
+      length,
+      d: thread.d,
+      ...(others.length > 0 ? { others } : {}),
+      ...(others.some((l) => l > length && reachesBehind(hole, l, thread.d)) ? { mixed: true as const } : {}),
+    })
+  }
+  return [...facts.values()]
+}
+
+/** Of a length by a caliper, mm. */
+const LENGTH_U = 0.1
+
+/** Would a screw of this length reach what is behind the hole? Where nobody knows the depth it might. */
+const reachesBehind = (hole: HoleFit, length: number, d: number): boolean =>
+  reaches({
+    length: { value: length, u: LENGTH_U },
+    washers: { value: hole.washers ?? 0, u: 0 },
+    stack: { value: hole.stack, u: 0 },
+    ...(hole.depth === undefined ? {} : { depth: { value: hole.depth, u: doubtOf(hole) } }),
+    behind: hole.behind,
+    into: hole.into,
+    d,
+  }).verdict !== 'clear'
 
 /** The same of a lug, a post or a screwed plug. */
 export function plugFacts({ critical, thread }: Pick<Connection, 'critical' | 'thread'>): NonNullable<PlannedStep['joint']> {

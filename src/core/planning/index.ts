@@ -7,6 +7,7 @@ export { estimatedTorque } from './torque'
 export { ACTION_KINDS } from './types'
 export type {
   FixingSpec,
+  LengthFact,
   Lift,
   LimbPlan,
   PartSpec,
@@ -28,7 +29,7 @@ export { referrals } from './tools-and-people'
 export { smallestKit } from './kit'
 export { toolWorths } from './worth'
 export type { ToolWorth } from './worth'
-export { factsOfPlan, planOfFacts, withoutGates, withoutOpens, withoutWants } from './adopted'
+export { factsOfPlan, planOfFacts, withoutFits, withoutGates, withoutOpens, withoutWants } from './adopted'
 export type { AdoptedPlan, PlanFacts } from './adopted'
 export { usedBeside } from './beside'
 export { wordingOf } from './file-titles'

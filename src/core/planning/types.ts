@@ -1,6 +1,7 @@
 import type {
   CompareSpec,
   Guard,
+  HoleFit,
   Joint,
   Lock,
   Looks,
@@ -115,6 +116,19 @@ export interface StoodFor {
   readonly byFeel?: true
 }
 
+/** Screws of one length in holes that are alike. Lengths in mm. */
+export interface LengthFact extends HoleFit {
+  /** Ids of the fixings. */
+  readonly of: readonly string[]
+  readonly length: number
+  /** Nominal diameter of the thread. */
+  readonly d: number
+  /** Other lengths in the same set, that could be mistaken for it. */
+  readonly others?: readonly number[]
+  /** One of those would reach what is behind, or nobody knows whether it would. */
+  readonly mixed?: true
+}
+
 /** A step as adopted by a job: it carries all that the journal and the screen need, so that the file may change behind it. */
 export interface PlannedStep {
   /** It has ids where words would be: `wordingOf` puts them in from the machine's file. */
@@ -179,6 +193,10 @@ export interface PlannedStep {
   readonly ends?: string
   /** It holds the motor against its own torque. */
   readonly reaction?: true
+  /** Of what is screwed in with something behind it: lengths, and what they may not reach. On the way up. */
+  readonly lengths?: readonly LengthFact[]
+  /** A running clearance: read again after the first powered turn. */
+  readonly again?: true
   /** What it opens, on the way down; the proof of the work goes by it. */
   readonly opens?: readonly Opened[]
   readonly cautions: readonly string[]

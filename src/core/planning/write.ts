@@ -16,7 +16,7 @@ import { type Action, alongWith } from './actions'
 import type { Sequence } from './order'
 import { endsOf, isHeavy, takesTorque } from './gates'
 import { opensOf } from './opens'
-import { fixingSpecs, jointFacts, plugFacts } from './fixing-specs'
+import { fixingSpecs, jointFacts, lengthFacts, plugFacts } from './fixing-specs'
 import { asksDead, describe, needsOf, partSpecs, powerOf, reasonsFor } from './steps'
 import { waitsInOrder } from './standing'
 import { standingGuard, type Turns } from './turns'
@@ -118,6 +118,7 @@ export function writeUp(
           (id) => answered?.fixings.filter((f) => f.joint === id) ?? (earlier.has(up.answers!.id) ? bareSpecs(index, id) : []),
         ),
       ]
+      const lengths = [...new Set(members.map((m) => m.joint))].flatMap((id) => lengthFacts(index.joints.get(id)!))
       const power = up.answers
         ? powerOf(index, up.answers, 'up')
         : up.again === 'apart'
@@ -153,6 +154,8 @@ export function writeUp(
         ...(joint?.pattern !== undefined ? { pattern: joint.pattern } : {}),
         ...(up.check !== undefined ? { check: up.check } : {}),
         ...(final && up.answers && takesTorque(index, up.answers) ? { reaction: true as const } : {}),
+        ...(lengths.length > 0 ? { lengths } : {}),
+        ...(index.steps.get(up.action.subject)?.again && up.check !== undefined ? { again: true as const } : {}),
         ...(up.answers?.kind === 'take off' &&
         joint === undefined &&
         index.parts.get(up.answers.subject)?.lift &&

@@ -19,12 +19,13 @@ import { tightening } from './tightening'
 import { units } from './units'
 import { usedAgain } from './used-again'
 
-export { GROUPS, MEANS, NOTES, SENSELESS, VERDICTS } from './working'
-export type { ChoiceField, Field, Figure, Given, Group, Note, NumberField, Senseless, TextFault, Verdict, Worked, Working } from './working'
-export { startOf, workOut } from './work-out'
-export type { Asked, Better, FieldFault, Keyed, Outcome } from './work-out'
+export { GROUPS, MEANS, VERDICTS } from './working'
+export type { Field, Group, Note, Senseless, TextFault, Verdict, Worked, Working } from './working'
+export { sumsAt } from './at-step'
+export { ASKED_FROM, startOf, workOut } from './work-out'
+export type { Asked, AskedFrom, Better, FieldFault, Keyed, Outcome } from './work-out'
 
-/** Every working, one line each, in the order in which they are listed. A closed list: entries name them, so a new one raises VOCABULARY. */
+/** Every working, one line each, as they are listed. A closed list: entries name them, so a new one raises VOCABULARY. */
 export const WORKINGS = {
   'length-in-hole': lengthInHole,
   stripping,

@@ -5,7 +5,11 @@ import type { Field, Fields, Given, NumberField, Senseless, TextFault, Worked, W
 /** What stands in the fields of a working, as it was keyed in; an empty field begins as its start says. */
 export type Keyed = Readonly<Record<string, string>>
 
-/** A field as it was read, for the entry: its figure in the field's unit, or its word. */
+/** Where a figure comes from: measured, keyed in or only seen here, out of the machine's file, or a start that nobody changed. */
+export const ASKED_FROM = ['measured', 'keyed', 'seen', 'machine file', 'usual'] as const
+export type AskedFrom = (typeof ASKED_FROM)[number]
+
+/** A field as it was read, for the entry: its figure in the field’s unit, or its word. */
 export interface Asked {
   readonly id: string
   readonly value?: number
@@ -24,14 +28,14 @@ export type Outcome =
   | { readonly is: 'faults'; readonly faults: readonly FieldFault[] }
   | ({ readonly is: 'senseless' } & Senseless)
 
-/** What an instrument may be off, standard uncertainty in the field's unit, where it is known better than the field's usual doubt. */
-export type Better = Readonly<Record<string, number>>
+/** The standard uncertainty of what was keyed in a field, in its unit, where it is known better than the field’s usual doubt. */
+export type Better = (field: string, typed: string) => number | undefined
 
 /**
  * Reads what was keyed in and works it out. Each number may have its own unit behind it (`0.5 in`); a repeated one several readings with
  * spaces between. Every fault is told, field by field; nothing is guessed.
  */
-export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = {}): Outcome {
+export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = () => undefined): Outcome {
   const faults: FieldFault[] = []
   const asked: Asked[] = []
   const numbers = new Map<string, Doubted & { readonly times: number }>()
@@ -53,7 +57,7 @@ export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = {}):
       const read = readings(field, text)
       if ('fault' in read) faults.push({ field: id, read: read.fault })
       else {
-        const one = together(field, read.values, better[id])
+        const one = together(field, read.values, better(id, text))
         numbers.set(id, { ...one, times: read.values.length })
         asked.push({ id, value: one.value, u: one.u, ...(read.values.length > 1 ? { raw: read.values } : {}) })
       }

@@ -13,7 +13,7 @@ import {
   WORKINGS,
   type Working,
 } from './index'
-import { NOTE_WORDS, VERDICT_WORDS, WORKING_WORDS } from '../../words/en/workings'
+import { NOTE_WORDS, WORKING_WORDS, VERDICT_WORDS } from '../../words/en/workings'
 
 const of = (id: WorkingId): Working => WORKINGS[id] as unknown as Working
 const starts = (id: WorkingId): Keyed => Object.fromEntries(Object.entries(of(id).fields).map(([f, field]) => [f, startOf(field)]))

@@ -1,7 +1,8 @@
-import type { Cable, Connection, DriveUnit, FileStep, Goal, Joint, LoadPath, OrderRule, Part, Stack } from '../../core/machine'
+import type { AxleFit, Cable, Connection, DriveUnit, FileStep, Goal, Joint, LoadPath, OrderRule, Part, Stack } from '../../core/machine'
 import { all, any, doing, off, prepared, q, unplugged, way } from '../../core/builder'
 import { axle, wheel } from './dunlin-axle'
-import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
+import { axleFit, stacks } from './dunlin-fits'
+import { type End, type Id, SIDE, UP } from './dunlin-common'
 import { brakeAndLoom, plugs } from './dunlin-loom'
 import { parts } from './dunlin-parts'
 import { tubed } from './tube'
@@ -15,6 +16,7 @@ export interface HubPieces {
   readonly order: readonly OrderRule[]
   readonly loadPath: readonly LoadPath[]
   readonly stacks: readonly Stack[]
+  readonly axles: readonly AxleFit[]
   readonly drive: DriveUnit
   readonly goals: readonly Goal[]
 }
@@ -81,7 +83,8 @@ export function hub(end: End): HubPieces {
       },
     ],
     loadPath: [{ part: id('wheel'), joints: [id('right-nut'), id('left-nut')], support: id('block-wheel') }],
-    stacks: (['left', 'right'] as const).map((side) => stack(end, id, side)),
+    stacks: stacks(end),
+    axles: [axleFit(end)],
     drive: {
       id: id('drive'),
       name: `${end} hub`,
@@ -159,37 +162,6 @@ function steps(end: End, id: Id, cover: string, arm: string): FileStep[] {
       up: doing(onSide, [way([...SIDE, ...UP], null, 1)], { ifOmitted: 'No brake on the first ride.', cautions: ['H55'] }),
     },
   ]
-}
-
-function stack(end: End, id: Id, side: 'left' | 'right'): Stack {
-  return {
-    id: id(`${side}-stack`),
-    name: `${end} axle, ${side}`,
-    side,
-    axle: id('motor'),
-    items: [
-      { id: id(`${side}-stack-nut`), name: 'nut', width: 10, clamped: true, turns: false, joint: id(`${side}-nut`) },
-      { id: id(`${side}-stack-flat`), name: 'flat', width: 2, clamped: true, turns: false, joint: id(`${side}-washers`) },
-      {
-        id: id(`${side}-stack-tab`),
-        name: 'tab',
-        width: 2.5,
-        facing: [0, 0, -1],
-        clamped: true,
-        turns: false,
-        joint: id(`${side}-washers`),
-      },
-      { id: id(`${side}-stack-slot`), name: armId(end) === 'fork' ? 'fork' : 'arm', width: 6, clamped: true, turns: false },
-      {
-        id: id(`${side}-stack-inner`),
-        name: 'inner flat',
-        width: 1.5,
-        clamped: true,
-        turns: false,
-        joint: id('inner-washers'),
-      },
-    ],
-  }
 }
 
 function motorGoal(end: End, id: Id): Goal {

@@ -1,10 +1,11 @@
 import type { CompareSpec, Part } from '../../core/machine'
-import { all, any, doing, off, prepared, q, way } from '../../core/builder'
+import { all, any, axleRows, doing, off, prepared, q, way } from '../../core/builder'
+import { axleFit, stacks } from './dunlin-fits'
 import { armId, type End, type Id, SIDE, UP } from './dunlin-common'
 
 /** What a new hub motor has to have in common with the old one. */
 const MOTOR: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 25, larger: 6, why: 'Too short leaves no full nut of thread.' },
+  ...axleRows(axleFit('front'), stacks('front'), 'between the inner washers', 'Too wide spreads the fork; too narrow leaves play.'),
   {
     id: 'flats',
     name: 'across the flats',
@@ -13,15 +14,6 @@ const MOTOR: readonly CompareSpec[] = [
     smaller: 0.1,
     larger: 0.1,
     why: 'Too wide will not enter the slot, too narrow turns in it.',
-  },
-  {
-    id: 'width',
-    name: 'between the inner washers',
-    unit: 'mm',
-    value: 100,
-    smaller: 1,
-    larger: 0.5,
-    why: 'Too wide spreads the fork; too narrow leaves play.',
   },
   {
     id: 'plug',

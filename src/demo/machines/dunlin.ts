@@ -31,14 +31,14 @@ const UNDER_THE_LID: readonly ActionId[] = [
 
 export function dunlin(): MachineFile {
   const ends = [hub('front'), hub('rear')]
-  const from = <K extends 'parts' | 'joints' | 'connections' | 'cables' | 'steps' | 'order' | 'loadPath' | 'stacks'>(key: K) =>
+  const from = <K extends 'parts' | 'joints' | 'connections' | 'cables' | 'steps' | 'order' | 'loadPath' | 'stacks' | 'axles'>(key: K) =>
     ends.flatMap((end, i) =>
       (end[key] as readonly object[]).map((thing) => (NAMED.has(key) ? { ...thing, end: ENDS[i] } : thing)),
     ) as never[]
   return {
     format: 'nailsmith-machine/1',
     id: 'dunlin',
-    revision: '2027-03',
+    revision: '2027-04',
     name: 'Dunlin',
     class: 'scooter',
     variants: [
@@ -156,12 +156,15 @@ export function dunlin(): MachineFile {
           place: `hole ${i + 1}, clockwise from front left`,
           length: i === 6 || i === 7 ? 14 : 10,
           at: lidHole(i),
+          // Over the cross member the leads lie deeper.
+          ...(i === 6 || i === 7 ? { hole: { depth: 15 } } : {}),
         })),
         label: 'M4×10',
         thread: 'M4',
         strength: '8.8',
         head: 'countersunk, hexagon socket 2.5',
         torque: q(2.5, 'Nm'),
+        hole: { stack: 2, depth: 10.5, behind: 'lead', into: 'aluminium' },
         driver: { start: 'hand', clutch: 4, finish: 'wrench' },
         pattern: 'criss-cross',
         role: 'cover',
@@ -386,6 +389,7 @@ export function dunlin(): MachineFile {
       },
     ],
     stacks: from('stacks'),
+    axles: from('axles'),
     tools: TOOLS,
     consumables: [
       { id: 'tie', name: 'cable tie 200 × 4.8' },

@@ -59,7 +59,7 @@ export function godwit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'godwit',
-    revision: '2027-03',
+    revision: '2027-04',
     name: 'Godwit',
     class: 'e-bike',
     variants: [
@@ -687,6 +687,22 @@ export function godwit(): MachineFile {
         down: doing('Strap under the motor', [way(STAND, null, 0.75)], {
           with: ['soft-strap'],
           ifOmitted: 'Five and a half kilograms drop on its leads.',
+        }),
+      },
+      {
+        id: 'ring-clearance',
+        kind: 'gate',
+        limb: 'up',
+        check: 'running clearance',
+        again: true,
+        after: ['off:chainring', 'undo:ring-nut', 'undo:motor-bolts'],
+        up: doing('Chainring to chainstay, over one turn', [way(BOTH, null, 1)], {
+          wants: [
+            { id: 'least', name: 'least over a turn', quantity: 'length', unit: 'mm', low: 3 },
+            { id: 'most', name: 'most over a turn', quantity: 'length', unit: 'mm', high: 8 },
+          ],
+          note: 'Feeler, or counted sheets of paper.',
+          ifOmitted: 'It files through the stay.',
         }),
       },
       {

@@ -40,7 +40,7 @@ export function knot(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'knot',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Knot',
     class: 'indoor machine',
     variants: [
@@ -581,6 +581,19 @@ export function knot(): MachineFile {
         after: ['off:belt', 'undo:idler-bolt'],
         before: ['step:prop-top'],
         up: doing('Belt in the middle of both pulleys, ten turns by hand', [way(UP, null, 1)]),
+      },
+      {
+        id: 'belt-tension',
+        kind: 'gate',
+        limb: 'up',
+        check: 'running clearance',
+        after: ['off:belt', 'undo:idler-bolt', 'step:belt-look'],
+        before: ['step:prop-top'],
+        up: doing('Belt in its middle, pulled at 10 N', [way(UP, 'straightedge', 1)], {
+          wants: [{ id: 'gives', name: 'it gives, at 10 N', quantity: 'length', unit: 'mm', low: 6, high: 10 }],
+          note: 'Straightedge over both pulleys, spring balance in the middle of the long span.',
+          ifOmitted: 'Slack it jumps its teeth, tight it eats its bearings.',
+        }),
       },
       {
         id: 'reaction-path',

@@ -9,7 +9,9 @@ import {
   KNOWN_IDS,
   type JobState,
   looseCount,
+  lengthsAsked,
   notedDown,
+  sideBySide,
   openWaits,
   presentStep,
   LOOKED_OVER,
@@ -94,6 +96,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
         })
       if (waitingFor(now(), step, now().lastAt).some((w) => w.is === 'check' && w.check === 'sealed unit'))
         book.log('check-overridden', { check: 'sealed unit', reason: 'x', owner: 'x' })
+      for (const ask of lengthsAsked(now(), step)) book.log('worked-out', sideBySide(ask)!)
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
       if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))

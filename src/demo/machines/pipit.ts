@@ -1,9 +1,10 @@
-import type { CompareSpec, MachineFile } from '../../core/machine'
+import type { AxleFit, CompareSpec, MachineFile, Stack } from '../../core/machine'
 import {
   all,
   along,
   any,
   axleEnds,
+  axleRows,
   DEAD,
   doing,
   exposed,
@@ -26,8 +27,30 @@ const UP = ['on-stand']
 const OVER = ['deck-up']
 const BOTH = [...UP, ...OVER]
 
+const STACKS: readonly Stack[] = (['left', 'right'] as const).map((side) =>
+  stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [
+    ['nut', 8, `${side}-nut`],
+    ['flat', 1.5, `${side}-washers`],
+    ['tab', 2, `${side}-washers`, [-1, 0, 0]],
+    ['tail plate', 4],
+    ['spacer', 3, 'axle-spacers'],
+  ]),
+)
+const AXLE: AxleFit = {
+  id: 'rear-axle',
+  part: 'wheel',
+  stacks: ['left-stack', 'right-stack'],
+  hub: 64,
+  opening: 70,
+  standsOut: [21.5, 21.5],
+  thread: 'M10×1.25',
+  flats: 8,
+  dropout: { material: 'steel', thickness: 4, slot: 8.1 },
+  face: 20,
+  amps: { drive: 10, regen: 0 },
+}
 const WHEEL: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 124, smaller: 4, larger: 3, why: 'Too short leaves no full nut of thread.' },
+  ...axleRows(AXLE, STACKS, 'over both spacers', 'Too wide spreads the tail plates, too narrow bends them in.'),
   {
     id: 'flats',
     name: 'across the flats',
@@ -58,7 +81,7 @@ export function pipit(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'pipit',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Pipit',
     class: 'scooter',
     variants: [
@@ -678,15 +701,8 @@ export function pipit(): MachineFile {
       },
       { from: 'deck-up', to: 'on-stand', title: 'Turn it back onto the stand', people: 1, minutes: { low: 0.25, likely: 0.5, high: 1 } },
     ],
-    stacks: (['left', 'right'] as const).map((side) =>
-      stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [
-        ['nut', 8, `${side}-nut`],
-        ['flat', 1.5, `${side}-washers`],
-        ['tab', 2, `${side}-washers`, [-1, 0, 0]],
-        ['tail plate', 4],
-        ['spacer', 3, 'axle-spacers'],
-      ]),
-    ),
+    stacks: STACKS,
+    axles: [AXLE],
     tools: [
       { id: 'spatula', name: 'plastic spatula', short: 'spatula', kind: 'pry', form: 'plastic, wide' },
       { id: 'roller', name: 'seam roller', short: 'roller', kind: 'roller' },

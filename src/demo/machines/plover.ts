@@ -1,9 +1,10 @@
-import type { CompareSpec, MachineFile } from '../../core/machine'
+import type { AxleFit, CompareSpec, MachineFile, Stack } from '../../core/machine'
 import {
   all,
   along,
   any,
   axleEnds,
+  axleRows,
   DEAD,
   doing,
   exposed,
@@ -27,8 +28,37 @@ const FLAT = ['on-wheels']
 const NOSE = ['nose-up']
 const BOTH = [...FLAT, ...NOSE]
 
+const STACKS: readonly Stack[] = [
+  stackOf('left-stack', 'front axle, left', 'left', 'wheel', [
+    ['nut', 10, 'left-nut'],
+    ['flat', 2, 'left-washers'],
+    ['tab', 2.5, 'left-washers', [0, 0, -1]],
+    ['fork', 6],
+    ['spacer', 9, 'left-spacer-fit'],
+  ]),
+  stackOf('right-stack', 'front axle, right', 'right', 'wheel', [
+    ['nut', 10, 'right-nut'],
+    ['flat', 2, 'right-washers'],
+    ['tab', 2.5, 'right-washers', [0, 0, -1]],
+    ['fork', 6],
+    ['spacer, slotted', 5, 'right-spacer-fit', [0, 0, 1]],
+  ]),
+]
+const AXLE: AxleFit = {
+  id: 'front-axle',
+  part: 'wheel',
+  stacks: ['left-stack', 'right-stack'],
+  hub: 104,
+  opening: 118,
+  standsOut: [32.5, 28.5],
+  thread: 'M12×1.25',
+  flats: 10,
+  dropout: { material: 'steel', thickness: 6, slot: 10.1 },
+  face: 22,
+  amps: { drive: 30, regen: 12 },
+}
 const WHEEL: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 172, smaller: 10, larger: 5, why: 'Too short leaves no full nut of thread.' },
+  ...axleRows(AXLE, STACKS, 'over both spacers', 'Too wide spreads the fork, too narrow bends it in.'),
   {
     id: 'flats',
     name: 'across the flats',
@@ -37,15 +67,6 @@ const WHEEL: readonly CompareSpec[] = [
     smaller: 0.1,
     larger: 0.1,
     why: 'Too wide will not enter the slot, too narrow turns in it.',
-  },
-  {
-    id: 'width',
-    name: 'over both spacers',
-    unit: 'mm',
-    value: 118,
-    smaller: 0.5,
-    larger: 0.5,
-    why: 'Too wide spreads the fork, too narrow bends it in.',
   },
   {
     id: 'plug',
@@ -73,7 +94,7 @@ export function plover(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'plover',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Plover',
     class: 'ride-on',
     variants: [
@@ -812,22 +833,8 @@ export function plover(): MachineFile {
         guard: on('fork'),
       },
     ],
-    stacks: [
-      stackOf('left-stack', 'front axle, left', 'left', 'wheel', [
-        ['nut', 10, 'left-nut'],
-        ['flat', 2, 'left-washers'],
-        ['tab', 2.5, 'left-washers', [0, 0, -1]],
-        ['fork', 6],
-        ['spacer', 9, 'left-spacer-fit'],
-      ]),
-      stackOf('right-stack', 'front axle, right', 'right', 'wheel', [
-        ['nut', 10, 'right-nut'],
-        ['flat', 2, 'right-washers'],
-        ['tab', 2.5, 'right-washers', [0, 0, -1]],
-        ['fork', 6],
-        ['spacer, slotted', 5, 'right-spacer-fit', [0, 0, 1]],
-      ]),
-    ],
+    stacks: STACKS,
+    axles: [AXLE],
     tools: [
       {
         id: 'clip-fork',

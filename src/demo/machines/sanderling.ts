@@ -1,9 +1,10 @@
-import type { CompareSpec, MachineFile } from '../../core/machine'
+import type { AxleFit, CompareSpec, MachineFile, Stack } from '../../core/machine'
 import {
   all,
   along,
   any,
   axleEnds,
+  axleRows,
   DEAD,
   doing,
   exposed,
@@ -26,8 +27,30 @@ import { HUB_LEAD_CONSUMABLES, HUB_LEAD_TOOLS, hubLead } from './hub-lead'
 const UP = ['upright']
 const OVER = ['on-bars']
 const BOTH = [...UP, ...OVER]
+const STACKS: readonly Stack[] = (['left', 'right'] as const).map((side) =>
+  stackOf(`${side}-stack`, `front axle, ${side}`, side, 'motor-wheel', [
+    ['nut', 8, `${side}-nut`],
+    ['flat', 1.5, `${side}-washers`],
+    ['tab', 2, `${side}-washers`, [0, 0, -1]],
+    ['fork', 5],
+    ['inner flat', 1, 'inner-washers'],
+  ]),
+)
+const AXLE: AxleFit = {
+  id: 'front-axle',
+  part: 'motor-wheel',
+  stacks: ['left-stack', 'right-stack'],
+  hub: 80,
+  opening: 82,
+  standsOut: [20.5, 20.5],
+  thread: 'M10×1.25',
+  flats: 8,
+  dropout: { material: 'aluminium', thickness: 5, slot: 8.1 },
+  face: 20,
+  amps: { drive: 16, regen: 5 },
+}
 const MOTOR: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 138, smaller: 17, larger: 4, why: 'Too short leaves no full nut of thread.' },
+  ...axleRows(AXLE, STACKS, 'between the inner washers', 'Too wide spreads the fork.'),
   {
     id: 'flats',
     name: 'across the flats',
@@ -37,7 +60,6 @@ const MOTOR: readonly CompareSpec[] = [
     larger: 0.1,
     why: 'Too wide will not enter the slot, too narrow turns in it.',
   },
-  { id: 'width', name: 'between the inner washers', unit: 'mm', value: 82, smaller: 1, larger: 0.5, why: 'Too wide spreads the fork.' },
   { id: 'plug', name: 'Hall plug', value: '5-pin', options: ['5-pin', '6-pin, latch'], why: 'It does not mate with the controller.' },
   { id: 'lead', name: 'lead, axle to plug', unit: 'mm', value: 960, smaller: 0, larger: 150, why: 'Too short pulls at full lock.' },
 ]
@@ -59,7 +81,7 @@ export function sanderling(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'sanderling',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Sanderling',
     class: 'scooter',
     variants: [
@@ -547,15 +569,8 @@ export function sanderling(): MachineFile {
       },
       { from: 'on-bars', to: 'upright', title: 'Turn it back onto its stand', people: 1, minutes: { low: 0.5, likely: 1, high: 2 } },
     ],
-    stacks: (['left', 'right'] as const).map((side) =>
-      stackOf(`${side}-stack`, `front axle, ${side}`, side, 'motor-wheel', [
-        ['nut', 8, `${side}-nut`],
-        ['flat', 1.5, `${side}-washers`],
-        ['tab', 2, `${side}-washers`, [0, 0, -1]],
-        ['fork', 5],
-        ['inner flat', 1, 'inner-washers'],
-      ]),
-    ),
+    stacks: STACKS,
+    axles: [AXLE],
     tools: [
       ...HUB_LEAD_TOOLS,
       { id: 'heat-gun', name: 'heat gun with a small nozzle', short: 'heat gun', kind: 'heat gun' },

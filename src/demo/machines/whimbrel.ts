@@ -1,9 +1,10 @@
-import type { CompareSpec, MachineFile } from '../../core/machine'
+import type { AxleFit, CompareSpec, MachineFile, Stack } from '../../core/machine'
 import {
   all,
   along,
   any,
   axleEnds,
+  axleRows,
   DEAD,
   doing,
   exposed,
@@ -26,8 +27,31 @@ const UP = ['on-stand']
 const OVER = ['upside-down']
 const BOTH = [...UP, ...OVER]
 const BENCH = ['on-stand', 'upside-down']
+const STACKS: readonly Stack[] = (['left', 'right'] as const).map((side) =>
+  stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [
+    ['nut', 10, `${side}-nut`],
+    ['flat', 2, `${side}-washers`],
+    ['tab', 2.5, `${side}-washers`, [-1, 0, 0]],
+    ['dropout', 6],
+    ['inner flat', 2, 'inner-washers'],
+  ]),
+)
+const AXLE: AxleFit = {
+  id: 'rear-axle',
+  part: 'wheel',
+  stacks: ['left-stack', 'right-stack'],
+  hub: 131,
+  opening: 135,
+  standsOut: [25.5, 25.5],
+  thread: 'M12×1.25',
+  flats: 10,
+  dropout: { material: 'aluminium', thickness: 6, slot: 10.1 },
+  face: 22,
+  // Its clutch lets go when it slows: nothing is fed back.
+  amps: { drive: 18, regen: 0 },
+}
 const WHEEL: readonly CompareSpec[] = [
-  { id: 'axle', name: 'axle, end to end', unit: 'mm', value: 208, smaller: 28, larger: 6, why: 'Too short leaves no full nut of thread.' },
+  ...axleRows(AXLE, STACKS, 'between the dropouts', 'Too wide spreads the frame.'),
   {
     id: 'flats',
     name: 'across the flats',
@@ -37,7 +61,6 @@ const WHEEL: readonly CompareSpec[] = [
     larger: 0.1,
     why: 'Too wide will not enter the dropout, too narrow turns in it.',
   },
-  { id: 'width', name: 'between the dropouts', unit: 'mm', value: 135, smaller: 0.5, larger: 0.5, why: 'Too wide spreads the frame.' },
   {
     id: 'plug',
     name: 'motor plug',
@@ -100,7 +123,7 @@ export function whimbrel(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'whimbrel',
-    revision: '2027-03',
+    revision: '2027-04',
     name: 'Whimbrel',
     class: 'e-bike',
     variants: [
@@ -652,6 +675,22 @@ export function whimbrel(): MachineFile {
         }),
       },
       {
+        id: 'cog-clearance',
+        kind: 'gate',
+        limb: 'up',
+        check: 'running clearance',
+        again: true,
+        after: ['off:wheel', 'undo:left-nut', 'undo:right-nut'],
+        up: doing('Small cog to dropout, over one turn', [way(BOTH, null, 1)], {
+          wants: [
+            { id: 'least', name: 'least over a turn', quantity: 'length', unit: 'mm', low: 2 },
+            { id: 'most', name: 'most over a turn', quantity: 'length', unit: 'mm', high: 6 },
+          ],
+          note: 'Feeler, or counted sheets of paper. Turn the wheel backward by hand.',
+          ifOmitted: 'The chain jams between cog and frame and tears the lead.',
+        }),
+      },
+      {
         id: 'spin-test',
         kind: 'gate',
         limb: 'up',
@@ -724,15 +763,8 @@ export function whimbrel(): MachineFile {
       },
       { from: 'upside-down', to: 'on-stand', title: 'Turn it back onto its stand', people: 2, minutes: { low: 1, likely: 1.5, high: 3 } },
     ],
-    stacks: (['left', 'right'] as const).map((side) =>
-      stackOf(`${side}-stack`, `rear axle, ${side}`, side, 'wheel', [
-        ['nut', 10, `${side}-nut`],
-        ['flat', 2, `${side}-washers`],
-        ['tab', 2.5, `${side}-washers`, [-1, 0, 0]],
-        ['dropout', 6],
-        ['inner flat', 2, 'inner-washers'],
-      ]),
-    ),
+    stacks: STACKS,
+    axles: [AXLE],
     tools: [
       ...HUB_LEAD_TOOLS,
       { id: 'hex-2.5', name: 'hex key 2.5 mm', short: 'hex 2.5', kind: 'hex key', size: '2.5' },

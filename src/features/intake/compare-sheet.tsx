@@ -161,7 +161,14 @@ export function CompareSheet({ part, onClose }: { readonly part: string; readonl
                 <FreeSpeed volts={fileVolts(file)} onSpeed={(v) => setFresh((f) => ({ ...f, [spec.id]: v }))} />
               ) : null}
               {odd ? <p className="col-span-4 text-[15px] text-look">◆ {say.goesAgainstTheFile(spec.name)}</p> : null}
-              {verdict === 'mismatch' ? <p className="col-span-4 text-[15px] text-stop">{spec.why}</p> : null}
+              {verdict === 'mismatch' ? (
+                <p className="col-span-4 text-[15px] text-stop">
+                  {typeof draft[i]!.fresh === 'number' && typeof draft[i]!.old === 'number'
+                    ? `${say.otherBy(draft[i]!.fresh - draft[i]!.old, spec.unit ? unitLabel(spec.unit) : '')} `
+                    : ''}
+                  {spec.why}
+                </p>
+              ) : null}
               {fault?.id === spec.id ? (
                 <p role="alert" className="col-span-4 text-[15px] font-semibold text-stop">
                   ▲ {fault.text}

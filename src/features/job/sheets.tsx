@@ -8,6 +8,7 @@ import { Intake } from '../intake'
 import { Prove } from '../prove'
 import { Run } from '../run'
 import { Safe } from '../safe'
+import { WorkSheet } from '../workings'
 import { CrossOutSheet, JournalSheet, KeysSheet, ShelfSheet, StagesSheet } from './sheets-journal'
 import { LineSheet } from './line-sheet'
 import { HandOverSheet, ParkSheet } from './leave-sheets'
@@ -105,6 +106,10 @@ export function Sheets({
       return <Run face="off" step={sheet.step} onClose={onClose} />
     case 'photos':
       return <PhotosSheet onClose={onClose} {...(sheet.photo === undefined ? {} : { photo: sheet.photo })} />
+    case 'work': {
+      const { kind: _, ...about } = sheet
+      return <WorkSheet onClose={onClose} {...about} />
+    }
     case 'shelf':
       return <ShelfSheet onClose={onClose} />
     case 'stages':

@@ -87,7 +87,7 @@ function Card({
     v.options.filter((o) => o.id === (variants[v.id] ?? v.worst)).map((o) => `${v.question} ${o.label}`),
   )
   return (
-    <article className="text-[13.5px] leading-snug print:text-[8.6pt]">
+    <article className="text-[13.5px] leading-snug print:text-[8.3pt]">
       <h2 className="title text-[24px] print:text-[15pt]">
         {file.name} · {goal.name}
       </h2>

@@ -24,6 +24,8 @@ import { besideOf, waysOf } from '../../words/en/ways'
 const Disputes = dynamic(() => import('./disputes').then((m) => m.Disputes))
 const Known = dynamic(() => import('./known').then((m) => m.Known))
 const NotSound = dynamic(() => import('./not-sound').then((m) => m.NotSound))
+const ArmAsked = dynamic(() => import('./lengths-asked').then((m) => m.ArmAsked))
+const LengthsAsked = dynamic(() => import('./lengths-asked').then((m) => m.LengthsAsked))
 const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
 
 const NONE: readonly string[] = []
@@ -134,7 +136,13 @@ function Card({ step, present, told }: CardProps & { readonly told: readonly str
             {noFile.onWithIt}
           </Button>
         ) : null}
-        {settled ? <Settled step={step} /> : waits.length > 0 ? <WaitBlock waits={waits} step={step} /> : null}
+        {check === 'reaction path' && !turn ? <ArmAsked step={step} /> : null}
+        {!settled && !turn && step.lengths ? <LengthsAsked step={step} /> : null}
+        {settled ? (
+          <Settled step={step} />
+        ) : waits.some((w) => w.is !== 'check' || w.check !== 'screw lengths') ? (
+          <WaitBlock waits={waits.filter((w) => w.is !== 'check' || w.check !== 'screw lengths')} step={step} />
+        ) : null}
         {mayWork && !settled && waits.length === 0 ? (
           <div className="flex gap-2">
             <Actions step={step} present={present} turn={turn !== null} held={held} told={told} />

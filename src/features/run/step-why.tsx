@@ -6,6 +6,9 @@ import { isSettled } from '../../core/job'
 import { type PlannedStep, stuckAs } from '../../core/planning'
 import { useJob } from '../shared/context'
 
+/** Checks that a sum of the bench decides. */
+const DECIDES = new Set(['reaction path', 'running clearance'])
+
 /** Why the step is there, what comes of leaving it out, and where that is from: behind one tap. */
 export function Why({ step }: { readonly step: PlannedStep }) {
   const [open, setOpen] = useState(false)
@@ -19,7 +22,8 @@ export function Why({ step }: { readonly step: PlannedStep }) {
   const on = step.limb === 'down' && mayWork && !isSettled(state, step) ? stuckAs(file, step, false) : null
   const stuck = on !== null && on !== 'turned'
   const mayMove = step.limb === 'up' && file !== null && mayWork && !isSettled(state, step)
-  if (lines.length === 0 && !stuck && !mayMove) return null
+  const works = file !== null && mayWork && step.limb === 'up' && (step.fixings.length > 0 || DECIDES.has(step.check ?? ''))
+  if (lines.length === 0 && !stuck && !mayMove && !works) return null
   return (
     <div className="px-1">
       {open
@@ -41,6 +45,11 @@ export function Why({ step }: { readonly step: PlannedStep }) {
         {mayMove ? (
           <button type="button" onClick={() => openSheet({ kind: 'place', step: step.id })} className={LINK}>
             {say.anotherPlace}
+          </button>
+        ) : null}
+        {works && mayWork ? (
+          <button type="button" onClick={() => openSheet({ kind: 'work', step: step.id })} className={LINK}>
+            {say.workings}
           </button>
         ) : null}
         {stuck ? (

@@ -7,6 +7,7 @@ import type { Instrument } from '../../core/instruments'
 import type { MachineFile, Tray } from '../../core/machine'
 import type { Report } from '../../formats/report'
 import type { Finding, RideStage } from '../../core/ride'
+import type { Keyed, WorkingId } from '../../core/workings'
 import type { VIEWS } from './job-later'
 import type * as LineReader from './line-reader'
 
@@ -45,6 +46,7 @@ export type SheetState =
   | { readonly kind: 'tray'; readonly cell?: string }
   | { readonly kind: 'off'; readonly step: string }
   | { readonly kind: 'photos'; readonly photo?: string }
+  | { readonly kind: 'work'; readonly working?: WorkingId; readonly step?: string; readonly of?: readonly string[]; readonly from?: Keyed }
   | { readonly kind: 'shelf' }
   | { readonly kind: 'stages' }
   | { readonly kind: 'keys' }

@@ -1,4 +1,4 @@
-import { type CheckId, type JobState, looksOf, toCompare, withSettings } from '../../core/job'
+import { armMissing, type CheckId, clearancesMissing, type JobState, looksOf, toCompare, withSettings } from '../../core/job'
 import type { SheetState } from './context'
 
 type Settles = (state: JobState) => SheetState | null
@@ -17,6 +17,11 @@ const SETTLED: Readonly<Partial<Record<CheckId, Settles>>> = {
   'first power': () => ({ kind: 'first power' }),
   'windings cold': () => ({ kind: 'reading' }),
   'read again': () => ({ kind: 'reading' }),
+  'running clearance': (state) => {
+    const [next] = clearancesMissing(state)
+    return next && 'step' in next && next.step ? { kind: 'measure', step: next.step } : null
+  },
+  'reaction path': (state) => (armMissing(state).length > 0 ? { kind: 'work', working: 'reaction', step: reactionStep(state) } : null),
   steering: () => ({ kind: 'looked over', of: 'steering' }),
   'steering again': () => ({ kind: 'looked over', of: 'steering' }),
   'settings made': (state) => {
@@ -24,6 +29,8 @@ const SETTLED: Readonly<Partial<Record<CheckId, Settles>>> = {
     return part ? { kind: 'settings', part: part.id, of: 'new' } : null
   },
 }
+
+const reactionStep = (state: JobState): string => state.up.find((s) => s.check === 'reaction path')?.id ?? ''
 
 /** The sheet that settles a check; null where there is none. */
 export function settledBy(check: CheckId, state: JobState): SheetState | null {

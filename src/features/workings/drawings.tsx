@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react'
 import type { Asked, Worked, WorkingId } from '../../core/workings'
 import { readThread } from '../../core/fasteners'
+import { drawn as say } from '../../words/en/workings'
 import { INK } from '../shared/board'
 
 /** What a drawing is drawn from: figures as they were read, and what came out. Sizes in mm. */
@@ -67,7 +68,12 @@ function Span({
   return (
     <g>
       <path d={`M${a} ${y - 5}V${y + 5}M${b} ${y - 5}V${y + 5}M${a} ${y}H${b}`} className={`fill-none ${ink}`} strokeWidth={bad ? 2 : 1} />
-      <text x={(a + b) / 2} y={y - 6} textAnchor="middle" className={`text-[13.5px] font-bold ${bad ? 'fill-[#f6a49b]' : INK.text}`}>
+      <text
+        x={bad ? a - 8 : (a + b) / 2}
+        y={bad ? y + 5 : y - 6}
+        textAnchor={bad ? 'end' : 'middle'}
+        className={`text-[13.5px] font-bold ${bad ? 'fill-[#f6a49b]' : INK.text}`}
+      >
         {text}
       </text>
     </g>
@@ -82,10 +88,10 @@ const hole: Drawing = ({ n, has, word, worked }) => {
   const [length, washers, stack] = [n('length'), n('washers'), n('stack')]
   const depth = has('depth') ? n('depth') : Math.max(2, length - stack - washers + 2)
   const reach = Math.max(length, washers + stack + depth)
-  const px = Math.min(360 / (reach + d + 5), 110 / (2 * d))
+  const px = Math.min(360 / (reach + d + 5), 98 / (2 * d))
   const x0 = 30 + d * px
   const at = (mm: number): number => x0 + mm * px
-  const mid = 92
+  const mid = 88
   const half = (d * px) / 2
   const end = at(length)
   const wall = at(washers + stack + depth)
@@ -125,9 +131,9 @@ const hole: Drawing = ({ n, has, word, worked }) => {
       {behind === 'nothing' ? null : (
         <rect
           x={wall}
-          width={420 - wall}
-          y={20}
-          height={144}
+          width={Math.max(8, 420 - wall)}
+          y={14}
+          height={156}
           className={has('depth') ? COPPER : 'fill-none stroke-[#d8884f]'}
           strokeDasharray={has('depth') ? undefined : '5 4'}
         />
@@ -154,7 +160,9 @@ const hole: Drawing = ({ n, has, word, worked }) => {
       {has('depth') && behind !== 'nothing' ? (
         <Span from={end} to={wall} y={30} text={`${one(worked.result?.value ?? 0)} mm`} bad={bad} />
       ) : null}
-      <Text x={at(length / 2)} y={mid + half * 3 + 18}>{`${one(length)} long, ${one(Math.max(0, length - washers - stack))} held`}</Text>
+      <Text x={at(length / 2)} y={180}>
+        {say.screw(one(length), one(Math.max(0, length - washers - stack)))}
+      </Text>
     </>
   )
 }
@@ -184,8 +192,8 @@ const opening: Drawing = ({ n, worked }) => {
           className={bad ? 'fill-[#f0776b]/60' : STEEL}
         />
       ))}
-      <Span from={face(-1)} to={face(1)} y={26} text={`${one(open)} open`} />
-      <Span from={start} to={start + over * px} y={158} text={`${one(over)} over it all`} bad={bad} />
+      <Span from={face(-1)} to={face(1)} y={26} text={say.open(one(open))} />
+      <Span from={start} to={start + over * px} y={158} text={say.overAll(one(over))} bad={bad} />
     </>
   )
 }
@@ -241,7 +249,7 @@ const seat: Drawing = ({ n, worked }) => {
       ))}
       <rect x={x0 + shim * px} width={width * px} y={82} height={22} className={`fill-[#8d979f] ${LINE}`} />
       <rect x={end} width={collar * px} y={46} height={94} className={`${bad ? 'fill-[#f0776b]' : COPPER} ${LINE}`} />
-      <Span from={x0 + depth * px} to={end + collar * px} y={20} text={`play ${one(play)} mm`} bad={bad} />
+      <Span from={x0 + depth * px} to={end + collar * px} y={20} text={say.play(one(play))} bad={bad} />
       <Text x={x0 + (width * px) / 2} y={97}>{`${one(width)}`}</Text>
     </>
   )
@@ -260,7 +268,9 @@ const lever: Drawing = ({ n, worked }) => {
       <circle cx={hx} cy={hy} r="13" className={`${STEEL} ${LINE}`} />
       <circle cx={x0} cy={100} r="9" className="fill-[#5d6871]" />
       <Span from={x0} to={380} y={136} text={`${one(length)} mm`} />
-      <Text x={210} y={40} bold>{`${one(n('torque'))} N·m at the fixing, ${one(worked.result?.value ?? 0)} on the scale`}</Text>
+      <Text x={210} y={40} bold>
+        {say.lever(one(n('torque')), one(worked.result?.value ?? 0))}
+      </Text>
     </>
   )
 }
@@ -286,9 +296,15 @@ const flats: Drawing = ({ n, word, worked }) => {
       {/* Pressure grows evenly along the half that is pushed in. */}
       <path d={`M${cx} ${cy - hw}H${cx + c}V${cy - hw - 22}z`} className={bad ? 'fill-[#f0776b]' : COPPER} />
       <path d={`M${cx} ${cy + hw}H${cx - c}V${cy + hw + 22}z`} className={bad ? 'fill-[#f0776b]' : COPPER} />
-      <Text x={245} y={60} anchor="start" bold>{`${one(worked.result?.value ?? 0)} N·m to hold`}</Text>
-      <Text x={245} y={84} anchor="start">{`${Math.round(pressure)} MPa, nuts loose`}</Text>
-      <Text x={245} y={108} anchor="start">{`${Math.round(worked.also?.find((f) => f.id === 'tight')?.value ?? 0)} MPa, nuts tight`}</Text>
+      <Text x={245} y={60} anchor="start" bold>
+        {say.toHold(one(worked.result?.value ?? 0))}
+      </Text>
+      <Text x={245} y={84} anchor="start">
+        {say.loose(Math.round(pressure))}
+      </Text>
+      <Text x={245} y={108} anchor="start">
+        {say.tight(Math.round(worked.also?.find((f) => f.id === 'tight')?.value ?? 0))}
+      </Text>
     </>
   )
 }
@@ -303,7 +319,9 @@ const span: Drawing = ({ n, worked }) => {
       <path d={`M70 48L210 ${48 + give}L350 48`} className="fill-none stroke-[#d8884f]" strokeWidth="6" />
       <path d="M70 120H350" className="fill-none stroke-[#d8884f]" strokeWidth="6" />
       <Text x={210} y={26} bold>{`${Math.round(worked.result?.value ?? 0)} N`}</Text>
-      <Text x={210} y={154}>{`${one(n('span'))} mm free`}</Text>
+      <Text x={210} y={154}>
+        {say.free(one(n('span')))}
+      </Text>
     </>
   )
 }

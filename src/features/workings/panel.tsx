@@ -14,12 +14,15 @@ import {
 } from '../../core/workings'
 import { unitLabel } from '../../core/units'
 import { Button } from '../../ui/button'
-import { fieldFaultWords, idWords, WORKING_WORDS } from '../../words/en/workings'
+import { WORKING_NAMES } from '../../words/en/worked'
+import { fieldFaultWords, WORKING_WORDS, idWords } from '../../words/en/workings'
 import { Board } from '../shared/board'
 import { drawnFrom, DRAWINGS } from './drawings'
 import { Result } from './result'
 
 const BOX = 'min-h-11 w-full rounded-md border-2 border-steel bg-paper px-2 text-[17px] text-ink tabular-nums'
+
+const NO_BETTER: Better = () => undefined
 
 export interface PanelProps {
   readonly id: WorkingId
@@ -32,7 +35,7 @@ export interface PanelProps {
 }
 
 /** One working: its drawing, what it comes to, its fields; a second set of figures beside the first. */
-export function WorkingPanel({ id, from = {}, better = {}, onPut }: PanelProps) {
+export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: PanelProps) {
   const of: Working = WORKINGS[id] as unknown as Working
   const words = WORKING_WORDS[id]
   const labels: Readonly<Record<string, string>> = words.fields
@@ -45,7 +48,7 @@ export function WorkingPanel({ id, from = {}, better = {}, onPut }: PanelProps) 
   return (
     <div className="grid content-start gap-3">
       {draw && first.is === 'worked' ? (
-        <Board label={say.drawnAs(words.title)} viewBox="0 0 420 184">
+        <Board label={say.drawnAs(WORKING_NAMES[id])} viewBox="0 0 420 184">
           {draw(drawnFrom(first.asked, first.worked))}
         </Board>
       ) : null}
@@ -85,6 +88,10 @@ export function WorkingPanel({ id, from = {}, better = {}, onPut }: PanelProps) 
         <div>
           <dt className="inline font-semibold">{say.formula}: </dt>
           <dd className="inline">{of.formula}</dd>
+        </div>
+        <div>
+          <dt className="inline font-semibold">{say.doubt}: </dt>
+          <dd className="inline">{say.ofTwenty}</dd>
         </div>
         <div>
           <dt className="inline font-semibold">{say.source}: </dt>

@@ -1,7 +1,7 @@
 import * as say from '../../words/en/screens/workings'
 import { MEANS, type Outcome, type Worked, type WorkingId } from '../../core/workings'
-import { formatNumber, unitLabel } from '../../core/units'
-import { idWords, NOTE_WORDS, SENSELESS_WORDS, VERDICT_WORDS, wayWords, WORKING_WORDS } from '../../words/en/workings'
+import { figureText } from '../../words/en/worked'
+import { NOTE_WORDS, SENSELESS_WORDS, wayWords, WORKING_WORDS, idWords, VERDICT_WORDS } from '../../words/en/workings'
 
 const TINT = { ok: 'border-ok bg-ok-tint', look: 'border-look bg-look-tint', stop: 'border-stop bg-stop-tint' } as const
 const INK = { ok: 'text-ok', look: 'text-look', stop: 'text-stop' } as const
@@ -52,24 +52,6 @@ export function Result({ id, outcome, name }: { readonly id: WorkingId; readonly
       ))}
     </section>
   )
-}
-
-/** A figure to the digits that its doubt leaves. */
-export function figureText(value: number, unit: string | null, u?: number): string {
-  const size = Math.abs(value)
-  const decimals =
-    u !== undefined && u > 0
-      ? Math.max(0, Math.min(3, 1 - Math.floor(Math.log10(2 * u))))
-      : size >= 100
-        ? 0
-        : size >= 10
-          ? 1
-          : size >= 1
-            ? 2
-            : 3
-  const text = formatNumber(value, decimals).replace('-', '−')
-  const doubt = u !== undefined && u > 0 ? ` ${say.plusMinus(formatNumber(2 * u, decimals))}` : ''
-  return `${text}${doubt}${unit === null ? '' : ` ${unitLabel(unit)}`}`
 }
 
 function Figures({ id, worked }: { readonly id: WorkingId; readonly worked: Worked }) {

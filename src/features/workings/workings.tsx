@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import * as say from '../../words/en/screens/workings'
 import { GROUPS, isWorking, WORKING_IDS, type WorkingId, WORKINGS } from '../../core/workings'
+import { WORKING_NAMES } from '../../words/en/worked'
 import { GROUP_WORDS, WORKING_WORDS } from '../../words/en/workings'
 import { WorkingPanel } from './panel'
 
@@ -36,7 +37,7 @@ export function Workings({ first }: { readonly first?: string }) {
                       onClick={() => setChosen(id)}
                       className="narrow min-h-11 w-full px-2 text-left text-[17px] font-semibold aria-[current=true]:bg-copper-tint"
                     >
-                      {WORKING_WORDS[id].title}
+                      {WORKING_NAMES[id]}
                     </button>
                   </li>
                 ))}
@@ -47,7 +48,7 @@ export function Workings({ first }: { readonly first?: string }) {
       </div>
       <article className="grid content-start gap-3 py-4" aria-labelledby="working">
         <h2 id="working" className="title text-[26px] leading-none">
-          {words.title}
+          {WORKING_NAMES[chosen]}
         </h2>
         <p className="text-[16px] text-steel">{words.tells}</p>
         <WorkingPanel key={chosen} id={chosen} />

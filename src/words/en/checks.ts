@@ -15,6 +15,8 @@ const NAMES: Readonly<Record<CheckId, string>> = {
   support: 'Support',
   'tray adds up': 'The tray adds up',
   'reaction path': 'Motor held against its torque',
+  'screw lengths': 'No screw too long',
+  'running clearance': 'What turns keeps its distance',
   brakes: 'Brakes firm and free',
   'spin test': 'Spun before the lid',
   pinch: 'No lead pinched',

@@ -9,6 +9,7 @@ import { OPENED_WORDS, rideLine } from './rides'
 import { settingsLine } from './electronics'
 import { askedWords } from './owner'
 import { STRAY_WORDS } from './strays'
+import { figureText, WORKING_NAMES } from './worked'
 import { correctedWords, offWords, orderWords } from './off'
 import { PLUG_WORDS } from './plugs'
 import { saltWords } from './salt'
@@ -137,6 +138,11 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `On: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
     case 'part-replaced':
       return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
+    case 'worked-out': {
+      const { working, result, verdict } = entry.body
+      const figure = result ? ` ${figureText(result.value, result.unit ?? null, result.u)}` : ''
+      return `${WORKING_NAMES[working]}:${figure}${verdict ? `${result ? ',' : ''} ${verdict}` : ''}`
+    }
     case 'pose-changed':
       return entry.body.name || poseWords(entry.body.to)
     case 'lock-applied':

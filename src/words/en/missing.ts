@@ -1,9 +1,10 @@
 import { signNames } from './names'
-import { agreedUpTo, chargeOf, type CheckId, estimateOf, isCheck, type JobState, type Missing } from '../../core/job'
+import { agreedUpTo, armMissing, chargeOf, type CheckId, estimateOf, isCheck, type JobState, type Missing } from '../../core/job'
 import { checkWords, itemWords } from './checks'
 import { count } from './count'
 import { STOP_WORDS } from './stop-signs'
 import { titleOf } from './titles'
+import { BEHIND_WORDS } from './worked'
 
 const AFTER = { disputed: ' (disputed)', lost: ' (lost)', waiting: ' (not back yet)', 'not read': ' (how tight is not known)' } as const
 const DISAGREE = 'two devices disagree'
@@ -20,6 +21,12 @@ const SALT_WANTED = {
   dried: 'dried after the rinse',
   insulation: 'insulation of the windings, read after it was dried',
 }
+
+const LENGTH_WHY = {
+  new: 'new, measure its length:',
+  'two lengths': 'another length of the set is too long here, measure the longest:',
+  stop: 'too long here:',
+} as const
 
 const LOOK_WANTED = {
   first: 'looked over, each by itself',
@@ -44,6 +51,11 @@ const SAYS: Says = {
   'no reason': () => 'a reason for going back',
   'unknown entry': () => 'an entry that this build does not know',
   'done already': () => 'something already done',
+  arm: () => 'a torque arm, or figures that need none',
+  reaction: ({ name }) => `the ${name} is of another make: does its axle hold it? Work it out`,
+  length: ({ label, pieces, behind, why }) =>
+    `${pieces > 1 ? `${pieces} × ` : ''}${label}: ${LENGTH_WHY[why]} ${BEHIND_WORDS[behind]} lies behind`,
+  'clearance again': ({ step }, state) => `${titleOf(state, step)}: once more, it has turned under power`,
   fixing: ({ label, place, how, cell }) => `${label}, ${place}${how === 'loose' ? (cell !== undefined ? ` (${cell})` : '') : AFTER[how]}`,
   stray: ({ text, cell, like }) =>
     `${text}${cell === undefined ? '' : ` in ${cell}`} belongs to nothing that came off${like ? `: like ${like.label}${like.cells.length > 0 ? ` of ${like.cells.join(', ')}` : ''}` : ''}`,
@@ -93,11 +105,14 @@ const WAITS: Partial<Record<CheckId, (state: JobState, when: (at: number) => str
   },
   'settings read': () => 'Settings of the old electronics, and whether they are paired',
   'read again': () => 'It was moved since it was shown dead, and a wheel may have turned: one reading at this plug',
+  'screw lengths': () => 'How long the screws are: something lies behind that a longer one would reach',
   'salt water': () => 'Rinsed, dried and its insulation read: it was in salt water',
   'reaction path': (state) =>
-    state.up.some((s) => s.reaction)
-      ? 'What holds the motor, looked at: bolts final, nothing gives'
-      : 'The axle held: nuts final, both tabs looked at',
+    armMissing(state).length > 0
+      ? 'The axle held: its new motor worked out, a torque arm where that wants one'
+      : state.up.some((s) => s.reaction)
+        ? 'What holds the motor, looked at: bolts final, nothing gives'
+        : 'The axle held: nuts final, both tabs looked at',
   'sealed unit': (state) => `Its owner’s yes: ${sealedWords(state.down.find((s) => s.ends !== undefined)?.ends ?? '', state)}`,
   'first power': () => 'How its first power comes: through what it is limited by',
   'handling strength': (state, when) => {

@@ -1,10 +1,10 @@
 import type { FieldFault, Group, Note, Senseless, TextFault, Verdict, WorkingId, WORKINGS } from '../../core/workings'
+import { BEHIND_WORDS } from './worked'
 import { readFaultWords } from './read-errors'
 
 type FieldsOf<K extends WorkingId> = keyof (typeof WORKINGS)[K]['fields'] & string
 
 interface Words<K extends WorkingId> {
-  readonly title: string
   /** What it tells, in a line. */
   readonly tells: string
   readonly fields: Readonly<Record<FieldsOf<K>, string>>
@@ -15,7 +15,6 @@ interface Words<K extends WorkingId> {
 /** Every working in words. One that has none does not compile; a test asks the figures. */
 export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
   'length-in-hole': {
-    title: 'Screw in its hole',
     tells: 'Does it reach what is behind?',
     fields: {
       thread: 'Thread',
@@ -35,13 +34,11 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
   },
   stripping: {
-    title: 'Thread enough',
     tells: 'What gives first: screw or hole?',
     fields: { thread: 'Thread', strength: 'Class of the screw', into: 'Tapped in', engaged: 'Thread held' },
     figures: { enough: 'enough from', givesAt: 'it gives at' },
   },
   'used-again': {
-    title: 'Use it again?',
     tells: 'By how much longer a screw has become.',
     fields: {
       strength: 'Class of the screw',
@@ -53,7 +50,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { grown: 'longer by', elastic: 'comes back from' },
   },
   tightening: {
-    title: 'How tight',
     tells: 'Torque and pull, over the friction that it may have.',
     fields: {
       thread: 'Thread',
@@ -76,7 +72,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
   },
   adapter: {
-    title: 'Wrench with an adapter',
     tells: 'What to set, so that the fixing gets its number.',
     fields: {
       torque: 'Wanted at the fixing',
@@ -89,7 +84,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { set: 'set it to' },
   },
   'hand-force': {
-    title: 'Pull by hand',
     tells: 'Newton metres from arm and lever; what lets go.',
     fields: { pull: 'Pull', lever: 'Lever', torque: 'It was tightened to', state: 'It is' },
     figures: {
@@ -102,19 +96,16 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
   },
   cure: {
-    title: 'Threadlocker',
     tells: 'When it holds, at this temperature.',
     fields: { handling: 'Holds by its sheet', full: 'Cured by its sheet', temperature: 'On the bench' },
     figures: { handling: 'holds a spin after', full: 'holds the ride after' },
   },
   'over-opening': {
-    title: 'Stack in its frame',
     tells: 'Does it go in, or spread the frame?',
     fields: { hub: 'Hub, over its shoulders', left: 'Inside the frame, left', right: 'Inside the frame, right', opening: 'Frame opening' },
     figures: { spread: 'wider than the frame by', over: 'over it all' },
   },
   'thread-left': {
-    title: 'Thread past the nut',
     tells: 'A full nut, and one to three turns.',
     fields: {
       thread: 'Thread',
@@ -126,7 +117,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { showing: 'shows', room: 'left in the cap', turns: 'that is' },
   },
   spacers: {
-    title: 'Which spacers',
     tells: 'Clearance on both sides, and the width over all.',
     fields: {
       have: 'To hand, mm',
@@ -140,7 +130,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { both: 'both together', ways: 'ways' },
   },
   'rim-shift': {
-    title: 'Rim in the middle',
     tells: 'How far it stands to one side.',
     fields: {
       left: 'Rim’s middle to left shoulder',
@@ -152,7 +141,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { toLeft: 'to the left', toRight: 'to the right' },
   },
   reaction: {
-    title: 'Axle under throttle',
     tells: 'Do nuts and flats hold it, or is an arm wanted?',
     fields: {
       kv: 'Kv of the rotor',
@@ -170,7 +158,8 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
       asDelivered: 'Motor and frame as delivered',
       slotWorn: 'Slot worn',
       tabWasher: 'Tab washers in place',
-      arm: 'Arm, if there were one',
+      arm: 'Torque arm',
+      armLength: 'Arm, axle to its end',
     },
     figures: {
       torque: 'torque to hold',
@@ -182,13 +171,11 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
   },
   'bearing-size': {
-    title: 'Bearing number',
     tells: 'Sizes by what stands on it.',
     fields: { bearing: 'It says' },
     figures: { bore: 'bore', outside: 'outside', width: 'width' },
   },
   'bearing-fit': {
-    title: 'Press or slip',
     tells: 'A ring on its seat, and how warm makes it slip.',
     fields: {
       ring: 'Ring',
@@ -208,7 +195,6 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
   },
   shim: {
-    title: 'Seat and shim',
     tells: 'Is it seated, and which shim makes it right?',
     fields: {
       depth: 'Face to floor of the seat',
@@ -221,19 +207,16 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { play: 'play', shim: 'shim', stillOut: 'chance that it still is not right' },
   },
   'running-gap': {
-    title: 'Clearance over a turn',
     tells: 'Least and most against the window.',
     fields: { least: 'Least', most: 'Most', low: 'At least wanted', high: 'At most wanted' },
     figures: { runOut: 'most less least' },
   },
   sheets: {
-    title: 'Gap by sheets of paper',
     tells: 'Counted sheets as a feeler.',
     fields: { count: 'Sheets that just pass', pack: 'Pack, thickness', inPack: 'Sheets in it' },
     figures: { gap: 'gap' },
   },
   belt: {
-    title: 'Belt',
     tells: 'How tight, by how far it gives or by its note.',
     fields: {
       by: 'By',
@@ -248,13 +231,11 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     figures: { tension: 'tension' },
   },
   bleed: {
-    title: 'Bleeding down',
     tells: 'How long until it is down. A reading, not this, says dead.',
     fields: { ohms: 'Resistor', farads: 'Capacitor', from: 'From', to: 'Down to' },
     figures: { seconds: 'after', energy: 'holds at first' },
   },
   units: {
-    title: 'Other units',
     tells: 'A figure, in every unit of its kind.',
     fields: { value: 'Figure', unit: 'Unit' },
     figures: {},
@@ -286,6 +267,7 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   'cap bottoms': 'The cap nut bottoms before it clamps.',
   holds: 'Nuts and flats hold it.',
   'arm wanted': 'A torque arm is wanted.',
+  'held by its arm': 'Its arm holds it.',
   'cannot say': 'Cannot say: figures are missing.',
   sits: 'It sits right.',
   rubs: 'It rubs.',
@@ -306,6 +288,22 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   'no way': 'No way with what is to hand.',
 }
 
+/** Options and reasons, by id; those that are names themselves stand for themselves. */
+const ID_WORDS: Readonly<Record<string, string>> = {
+  ...BEHIND_WORDS,
+  cap: 'cap head',
+  button: 'button head',
+  both: 'both ends',
+  one: 'one end',
+  sum: 'the sum does not hold',
+  torque: 'so much torque on this material',
+  'worn slot': 'a worn slot',
+  'foreign motor': 'a motor that is not the maker’s',
+  'no tab washer': 'no tab washer',
+  regeneration: 'slowing pulls more than half as hard as driving',
+}
+export const idWords = (id: string): string => ID_WORDS[id] ?? id
+
 export const NOTE_WORDS: Readonly<Record<Note, string>> = {
   'too short': 'Too little thread is held.',
   'lower bound': 'Pressure is at least this: there is play in the slot, or nobody measured it.',
@@ -319,26 +317,6 @@ export const NOTE_WORDS: Readonly<Record<Note, string>> = {
   'hole gives first': 'The hole gives before the screw: the torque goes by the hole.',
   'above what it may be warmed to': 'Warmth alone does not do it: press, on the ring that takes the fit.',
 }
-
-/** Options and reasons, by id; those that are names themselves stand for themselves. */
-const ID_WORDS: Readonly<Record<string, string>> = {
-  winding: 'a winding',
-  lead: 'a lead',
-  cell: 'a cell',
-  bearing: 'a bearing',
-  nothing: 'nothing',
-  cap: 'cap head',
-  button: 'button head',
-  both: 'both ends',
-  one: 'one end',
-  sum: 'the sum does not hold',
-  torque: 'so much torque on this material',
-  'worn slot': 'a worn slot',
-  'foreign motor': 'a motor that is not the maker’s',
-  'no tab washer': 'no tab washer',
-  regeneration: 'slowing pulls more than half as hard as driving',
-}
-export const idWords = (id: string): string => ID_WORDS[id] ?? id
 
 /** Ways of laying spacers, in one line each. */
 export const wayWords = (left: readonly number[], right: readonly number[]): string => {
@@ -372,4 +350,17 @@ export const SENSELESS_WORDS: Readonly<Record<Senseless['senseless'], string>> =
   'lever too short': 'An adapter that points back so far leaves no lever.',
   'must fall': 'It has to fall: “down to” is not below “from”.',
   'only to 50 mm': 'The tables go to 50 mm.',
+}
+
+/** What stands in the drawings. */
+export const drawn = {
+  screw: (length: string, held: string): string => `${length} long, ${held} held`,
+  open: (mm: string): string => `${mm} open`,
+  overAll: (mm: string): string => `${mm} over it all`,
+  play: (mm: string): string => `play ${mm} mm`,
+  lever: (torque: string, set: string): string => `${torque} N·m at the fixing, ${set} on the scale`,
+  toHold: (torque: string): string => `${torque} N·m to hold`,
+  loose: (pressure: number): string => `${pressure} MPa, nuts loose`,
+  tight: (pressure: number): string => `${pressure} MPa, nuts tight`,
+  free: (mm: string): string => `${mm} mm free`,
 }

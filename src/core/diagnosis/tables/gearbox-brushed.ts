@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: 'e7fc90c207e5ef31',
+  made: 'a2c6804f5ad24c07',
   words: {
     'contactor-click': {
       healthy: [96.7, 3.3],

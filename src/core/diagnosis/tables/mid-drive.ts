@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '5c3db79a5a738d49',
+  made: '4bd6bcfe9257762e',
   words: {
     'cutoff-off': {
       healthy: [2.68, 97.3],

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '24f4ed93e1d2afd6',
+  made: 'a5a7cd5806c69d7d',
   words: {
     code: {
       healthy: [94, 0.185, 0.185, 0.185, 0.185, 5.12, 0.185],

@@ -2,7 +2,7 @@
 import type { Table } from '../types'
 
 export const table: Table = {
-  made: '6ef07984af5d2f4a',
+  made: 'ea01d01ca7eb357e',
   words: {
     codes: {
       healthy: [96.9, 0.796, 0.796, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184, 0.184],

@@ -16,8 +16,8 @@ export interface CheckRule {
   readonly told: 'first' | 'with the plan' | 'last'
   /** When a job has it, beside where a step of its plan passes it. */
   readonly matters?: (state: JobState) => boolean
-  /** What it still needs, worked out from the journal. Without this it is looked at, and logged. */
-  readonly needs?: (state: JobState, at: When) => readonly Missing[]
+  /** What it still needs, worked out from the journal. Without this, or where it says nothing, it is looked at, and logged. */
+  readonly needs?: (state: JobState, at: When) => readonly Missing[] | undefined
   /** A pass, or a going on without, of before this moment holds no longer, epoch ms. */
   readonly since?: (state: JobState) => number
   readonly binds: Binds
@@ -38,6 +38,8 @@ export interface Binds {
   /** Steps that bring the machine to this state. */
   readonly power?: readonly Power[]
   /** The first step down of a plan; those that open something more; plugs that are parted dead; those that open what a discharge is
-   * waited for; those that end a sealed unit; steps that pass another check. */
-  readonly steps?: readonly ('first down' | 'deeper' | 'open plug' | 'behind a discharge' | 'dead' | 'spin test' | 'ends a sealed unit')[]
+   * waited for; those that end a sealed unit; steps that pass another check; those that screw in what a length is asked of. */
+  readonly steps?: readonly (
+    'first down' | 'deeper' | 'open plug' | 'behind a discharge' | 'dead' | 'spin test' | 'ends a sealed unit' | 'screwed in'
+  )[]
 }

@@ -23,9 +23,11 @@ const GATES: Readonly<Record<string, readonly CheckId[]>> = {
   'handed back': [
     'salt water',
     'tray adds up',
+    'screw lengths',
     'reaction path',
     'brakes',
     'bearings',
+    'running clearance',
     'windings cold',
     'first power',
     'spin test',
@@ -42,6 +44,7 @@ const GATES: Readonly<Record<string, readonly CheckId[]>> = {
 const RUN: readonly CheckId[] = [
   'pack triage',
   'salt water',
+  'screw lengths',
   'reaction path',
   'bearings',
   'windings cold',
@@ -53,9 +56,11 @@ const RUN: readonly CheckId[] = [
 const RIDDEN: readonly CheckId[] = [
   'pack triage',
   'salt water',
+  'screw lengths',
   'reaction path',
   'brakes',
   'bearings',
+  'running clearance',
   'windings cold',
   'first power',
   'tightness',
@@ -78,6 +83,7 @@ const STEPS: Readonly<Record<string, readonly CheckId[]>> = {
   deeper: ['price agreed'],
   'open plug': ['read again'],
   'ends a sealed unit': ['sealed unit'],
+  'screwed in': ['screw lengths'],
 }
 
 /** A job that has every check, none of them passed: at full charge above 60 V, a plan that passes each, locker put on, a new part. */
@@ -94,6 +100,7 @@ function allOpen(): JobState {
   book.log('ride-added', { rungs: ['gentle'], outcome: 'stopped', sign: 'motor too hot' })
   book.log('salt-water', { is: 'was in' })
   book.log('part-replaced', { part: 'front-controller' })
+  book.log('fixing-replaced', { members: ['deck-screw-2'] })
   const { swap, ...state } = reduce('j1', book.entries)
   const controller = {
     ...swap[0]!,
@@ -102,13 +109,14 @@ function allOpen(): JobState {
     opens: ['controller'] as const,
   }
   const nuts = state.up.find((s) => s.id === 'up:undo:front-right-nut')!
+  const lid = state.up.find((s) => s.id === 'up:undo:deck-screws')!
   return {
     ...state,
     // Shown dead, and moved since.
     power: { state: 'isolated', proof: { dead: true, turned: NOON, from: NOON, at: NOON, lasts: 0, readings: [], of: {} } } as never,
     swap: [...swap, controller],
     down: [...state.down, { ...state.down[0]!, id: 'down:seal', ends: 'front-controller' }],
-    up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts],
+    up: [...CHECK_IDS.map((check) => ({ ...state.up[0]!, id: `up:${check}`, check, after: [] })), nuts, lid],
   }
 }
 

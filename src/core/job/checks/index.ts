@@ -16,7 +16,9 @@ import { reactionPath } from './reaction-path'
 import { replacementMatches } from './replacement-matches'
 import { readAgain } from './read-again'
 import { ridden } from './ridden'
+import { runningClearance } from './running-clearance'
 import { saltWater } from './salt-water'
+import { screwLengths } from './screw-lengths'
 import { settingsMade } from './settings-made'
 import { settingsRead } from './settings-read'
 import { spinTest } from './spin-test'
@@ -47,9 +49,11 @@ export const CHECKS = {
   'read again': readAgain,
   support,
   'tray adds up': trayAddsUp,
+  'screw lengths': screwLengths,
   'reaction path': reactionPath,
   brakes,
   bearings,
+  'running clearance': runningClearance,
   'windings cold': windingsCold,
   'first power': firstPower,
   'spin test': spinTest,

@@ -1,5 +1,6 @@
 import type { PlannedStep } from '../../planning'
 import type { JobState } from '../state'
+import { armMissing } from '../arm'
 import type { CheckRule } from './check'
 
 /** Steps back on that hold a mounted motor against its torque, of what came off. */
@@ -11,6 +12,10 @@ export const reactionPath: CheckRule = {
   without: 'nobody',
   told: 'with the plan',
   matters: (state) => mounting(state).length > 0,
+  needs: (state) => {
+    const wants = armMissing(state)
+    return wants.length > 0 ? wants : undefined
+  },
   binds: { gates: ['hand back', 'handed back'], rides: ['run', 'ridden'], power: ['live'], steps: ['spin test'] },
   reopenedBy: ['mark moved'],
   looks: { stand: [], items: ['left-tab-in', 'right-tab-in', 'washers-under', 'nuts-final'], mayLeave: false },

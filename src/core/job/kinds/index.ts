@@ -59,6 +59,7 @@ import { trialMade } from './trial-made'
 import { variantAnswered } from './variant-answered'
 import { voltageTold } from './voltage-told'
 import { waitEnded } from './wait-ended'
+import { workedOut } from './worked-out'
 
 /** Every kind of entry, one line each, in the order of a job. Its schema is the file beside it, `<kind>.schema.ts`. */
 export const KINDS = {
@@ -108,6 +109,7 @@ export const KINDS = {
   'part-off': partOff,
   'part-on': partOn,
   'part-replaced': partReplaced,
+  'worked-out': workedOut,
   'pose-changed': poseChanged,
   'lock-applied': lockApplied,
   'lock-disturbed': lockDisturbed,

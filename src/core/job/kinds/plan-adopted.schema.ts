@@ -1,4 +1,5 @@
 import { array, boolean, lazy, mixed, number, object, type Schema } from 'yup'
+import { BEHIND, TAPPED_IDS } from '../../fasteners'
 import { OPENED, PASSES, PROVED_AS, WAIT_KINDS } from '../../machine'
 import { QUANTITIES, UNIT_IDS } from '../../units'
 import { ACTION_KINDS, type Plan, type PlanFacts } from '../../planning'
@@ -331,6 +332,28 @@ const stepFactsOpening: Record<string, Any> = { ...stepFactsNow, opens: opens() 
 /** The same with what is heavy, what ends a sealed unit, and what takes the motor's torque. */
 const stepFactsGated: Record<string, Any> = { ...stepFactsOpening, heavy: yes(), ends: text(140), reaction: yes() }
 
+/** The same with how long screws may be, and with clearances that are read again. */
+const stepFactsFitting: Record<string, Any> = {
+  ...stepFactsGated,
+  lengths: list(
+    closed({
+      of: list(id(), 200).required(),
+      length: figure(0, 1000).required(),
+      d: figure(0, 200).required(),
+      stack: figure(0, 1000).required(),
+      washers: figure(0, 200),
+      depth: figure(0, 1000),
+      u: figure(0, 100),
+      behind: oneOf(BEHIND).required(),
+      into: oneOf(TAPPED_IDS).required(),
+      others: list(figure(0, 1000).required(), 12),
+      mixed: yes(),
+    }),
+    60,
+  ),
+  again: yes(),
+}
+
 /** A plan as facts: every one that a gate rests on, by id, and no words. */
 const asFacts = (
   shape: Record<string, Any>,
@@ -382,6 +405,7 @@ export const versions = {
   3: asFacts(stepFactsNow),
   4: asFacts(stepFactsOpening, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
   5: asFacts(stepFactsGated, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
+  6: asFacts(stepFactsFitting, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
 }
 
 const MINUTES = { low: 1, likely: 2, high: 4 }
@@ -602,6 +626,34 @@ export const samples: Stored<typeof versions> = {
       ...OPENING,
       down: { ...OPENING.down, steps: OPENING.down.steps.map((s) => ({ ...s, heavy: true as const, ends: 'lid' })) },
       up: { ...OPENING.up, steps: OPENING.up.steps.map((s) => ({ ...s, reaction: true as const })) },
+    },
+  },
+  6: {
+    ...FACTS,
+    plan: {
+      ...OPENING,
+      up: {
+        ...OPENING.up,
+        steps: OPENING.up.steps.map((s) => ({
+          ...s,
+          again: true as const,
+          lengths: [
+            {
+              of: ['lid-screw-1'],
+              length: 12,
+              d: 5,
+              stack: 2,
+              washers: 1,
+              depth: 14,
+              u: 0.2,
+              behind: 'lead',
+              into: 'aluminium',
+              others: [16],
+              mixed: true,
+            } as const,
+          ],
+        })),
+      },
     },
   },
 }

@@ -1,5 +1,5 @@
 import { adoptPlan } from '../apply-plan'
-import { type AdoptedPlan, factsOfPlan, planOfFacts, withoutGates, withoutOpens, withoutWants } from '../../planning'
+import { type AdoptedPlan, factsOfPlan, planOfFacts, withoutFits, withoutGates, withoutOpens, withoutWants } from '../../planning'
 import type { JobSettings } from '../settings'
 import type { KindOf } from './kind'
 import type { versions } from './plan-adopted.schema'
@@ -13,7 +13,8 @@ interface Adopted {
 }
 
 /** A plan takes over the limbs. Version 1 brings its words along, version 2 has facts only: its words are in the machine's file; version 3
- * has the figures that a step wants read, version 4 what it opens, version 5 what is heavy, sealed, or takes the motor's torque. */
+ * has the figures that a step wants read, version 4 what it opens, version 5 what is heavy, sealed, or takes the motor's torque,
+ * version 6 how long screws may be, and which clearances are read again. */
 export const planAdopted: KindOf<typeof versions, Adopted> = {
   reads: {
     1: (body) => body,
@@ -21,14 +22,22 @@ export const planAdopted: KindOf<typeof versions, Adopted> = {
     3: ({ plan, ...body }) => ({ ...body, plan: planOfFacts(plan) }),
     4: ({ plan, ...body }) => ({ ...body, plan: planOfFacts(plan) }),
     5: ({ plan, ...body }) => ({ ...body, plan: planOfFacts(plan) }),
+    6: ({ plan, ...body }) => ({ ...body, plan: planOfFacts(plan) }),
   },
   writes: {
     // What a step wants read can only be answered in a later form: an older one does not ask.
-    1: { since: 0, write: ({ plan, ...body }) => ({ ...body, plan: withoutGates(withoutOpens(withoutWants(plan))) }) as never },
-    2: { since: 12, write: ({ plan, ...body }) => ({ ...body, plan: withoutGates(withoutOpens(withoutWants(factsOfPlan(plan)))) }) },
-    3: { since: 15, write: ({ plan, ...body }) => ({ ...body, plan: withoutGates(withoutOpens(factsOfPlan(plan))) }) },
-    4: { since: 16, write: ({ plan, ...body }) => ({ ...body, plan: withoutGates(factsOfPlan(plan)) }) },
-    5: { since: 18, write: ({ plan, ...body }) => ({ ...body, plan: factsOfPlan(plan) }) },
+    1: {
+      since: 0,
+      write: ({ plan, ...body }) => ({ ...body, plan: withoutFits(withoutGates(withoutOpens(withoutWants(plan)))) }) as never,
+    },
+    2: {
+      since: 12,
+      write: ({ plan, ...body }) => ({ ...body, plan: withoutFits(withoutGates(withoutOpens(withoutWants(factsOfPlan(plan))))) }),
+    },
+    3: { since: 15, write: ({ plan, ...body }) => ({ ...body, plan: withoutFits(withoutGates(withoutOpens(factsOfPlan(plan)))) }) },
+    4: { since: 16, write: ({ plan, ...body }) => ({ ...body, plan: withoutFits(withoutGates(factsOfPlan(plan))) }) },
+    5: { since: 18, write: ({ plan, ...body }) => ({ ...body, plan: withoutFits(factsOfPlan(plan)) }) },
+    6: { since: 20, write: ({ plan, ...body }) => ({ ...body, plan: factsOfPlan(plan) }) },
   },
   writers: 'work',
   struckBy: 'writer',

@@ -123,3 +123,6 @@ export const goesAgainstTheFile = (name: string): string =>
 export const itIsOfAnotherMake = 'It is of another make or model'
 export const noWayButLive = (titles: readonly string[]): string =>
   `Its file leaves no way but to do this in a live machine: ${titles.join('; ')}. Look for another way first.`
+/** By how much the new one is other than the old. */
+export const otherBy = (by: number, unit: string): string =>
+  `${Number(Math.abs(by).toPrecision(3))}${unit === '' ? '' : ` ${unit}`} ${by > 0 ? 'more' : 'less'}.`

@@ -67,6 +67,7 @@ export const madeHereAFault = (reopen: number): string => `Made here: a fault fo
 export const fromTheMachineFile = (action: boolean, revision: string | undefined): string =>
   `${action ? `From the machine file${revision ? `, revision ${revision}` : ''}.` : 'Added by hand in this job.'} The maker’s manual and local rules come first.`
 export const less = 'less'
+export const workings = 'workings'
 export const anotherPlace = 'another place in the order'
 export const itIsStuck = 'it is stuck'
 export const whyThisStep = 'why this step'

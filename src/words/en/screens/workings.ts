@@ -1,12 +1,8 @@
 export const title = 'Workings'
 export const note = 'The sums of the bench, with their doubt. Nothing is logged here: in a job they stand at the step that they decide.'
 export const toGuided = 'Guided measurements'
-export const toWorkings = 'Workings'
 export const comesTo = 'What it comes to'
 export const keyIn = 'Key in what is missing.'
-export const plusMinus = (u: string): string => `± ${u}`
-/** Two standard uncertainties. */
-export const ofTwenty = '19 of 20 lie within ±'
 export const formula = 'Formula'
 export const source = 'From'
 export const basis = { standard: 'by a standard', geometry: 'geometry only', estimated: 'limits estimated' } as const
@@ -15,14 +11,39 @@ export const another = 'Another set beside it'
 export const without = 'Without the second'
 export const set = (n: 1 | 2): string => (n === 1 ? 'A' : 'B')
 export const optional = 'may stay empty'
-export const readings = (n: number): string => `${n} readings`
 export const severalReadings = 'several, with spaces'
-export const yes = 'yes'
-export const no = 'no'
-export const why = 'Why'
 export const ways = 'Ways, the fewest pieces first'
-export const by = 'From'
 export const putInJob = 'Put it in the job'
-export const putAnyway = 'Put it in the job all the same'
 export const was = (title: string): string => `At: ${title}`
 export const drawnAs = (title: string): string => `${title}, drawn to scale`
+export const atThisStep = 'At this step'
+export const allOthers = 'All others'
+export const measuredWith = 'Measured with'
+export const lengths = 'Lengths'
+const some = (n: number, label: string, place: string): string => (n === 1 ? `${label}, ${place}` : `${n} × ${label}`)
+/** Why a length is asked: of how many, of what, where, and what lies behind. */
+export const lengthAsk = {
+  new: (n: number, label: string, place: string, behind: string) =>
+    `A new one: ${some(n, label, place)}. Behind it lies ${behind}: how long is it?`,
+  'two lengths': (n: number, label: string, _: string, behind: string) =>
+    `${n} × ${label} of a set with two lengths; behind these holes lies ${behind}.`,
+  stop: (n: number, label: string, place: string, behind: string) => `Too long here: ${some(n, label, place)}. It would reach ${behind}.`,
+} as const
+export const otherReaches = (length: number, clearance: number): string =>
+  clearance < 0
+    ? `The ${length} mm ones would go ${Number((-clearance).toFixed(1))} mm into it.`
+    : `The ${length} mm ones come within ${Number(clearance.toFixed(1))} mm of it.`
+export const sideBySide = (n: number): string => `Laid side by side: ${n} alike`
+export const measureLength = 'Measure'
+export const goOnWithout = 'Go on without, why'
+/** What would do in its place: lengths in mm. */
+export const instead = (longest: number | undefined, washer: number | undefined): string =>
+  [longest === undefined ? '' : `At most ${longest} mm here.`, washer === undefined ? '' : `Or ${washer} mm of washers under its head.`]
+    .filter((x) => x !== '')
+    .join(' ')
+export const arm = 'Torque arm'
+export const armWanted = 'Its axle wants a torque arm. Fit one, then work it out once more: its arm holds it, or its figures are others.'
+export const foreignAsked = 'The new motor is of another make: does its axle hold it? Measure slot and flats, then work it out.'
+export const workItOut = 'Work it out'
+export const doubt = 'Doubt'
+export const ofTwenty = '± is twice the standard uncertainty: 19 of 20 lie within it.'

@@ -1,0 +1,119 @@
+import { expect, type Page, test } from '@playwright/test'
+import { card, clean, compareNew, journal, signIn, takeInDunlin } from './bench'
+import { seeded } from './seed'
+
+interface Sum {
+  readonly verdict: string
+  readonly asked: readonly { readonly id: string; readonly from?: string }[]
+}
+
+const sheetOf = (page: Page) => page.getByRole('dialog')
+
+test('a 14 mm screw in a 10 mm hole is stopped, told what would do, and the right one opens the step', async ({ page }) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(
+    page,
+    'dunlin',
+    'inspect',
+    (s) => s.id === 'up:undo:deck-screws',
+    (book) => book.log('fixing-replaced', { members: ['deck-screw-3'] }),
+  )
+  await page.goto(`/jobs/${job}`)
+  await expect(card(page).getByText('A new one: M4×10, hole 3')).toBeVisible()
+  await expect(card(page).getByText('The 14 mm ones would go 1.5 mm into it.')).toBeVisible()
+  await card(page).getByRole('button', { name: 'Laid side by side: 11 alike' }).click()
+  await expect(card(page).getByText('of a set with two lengths')).toBeHidden()
+  await card(page).getByRole('button', { name: 'Measure' }).click()
+  const sheet = sheetOf(page)
+  await expect(sheet.getByLabel('Thread to what is behind')).toHaveValue('10.5')
+  await sheet.getByLabel('Length below the head').fill('14')
+  await expect(sheet.getByText('Stop: too long here.')).toBeVisible()
+  await clean(page, 'a screw too long')
+  await sheet.getByRole('button', { name: 'Put it in the job' }).click()
+  await expect(card(page).getByText('Too long here: M4×10, hole 3')).toBeVisible()
+  await expect(card(page).getByText('At most 10 mm here.')).toBeVisible()
+  await expect(card(page).getByRole('button', { name: /Start|Tighten|Fit|started/ })).toBeHidden()
+  await card(page).getByRole('button', { name: 'Measure' }).click()
+  await sheet.getByLabel('Length below the head').fill('0.39 in')
+  await expect(sheet.getByText('Clear: it does not reach.')).toBeVisible()
+  await sheet.getByRole('button', { name: 'Put it in the job' }).click()
+  await expect(card(page).getByText('Too long here')).toBeHidden()
+  const sums = async () => (await journal(page, job)).flatMap((e) => (e.kind === 'worked-out' ? [e.body as unknown as Sum] : []))
+  await expect.poll(async () => (await sums()).map((b) => b.verdict)).toEqual(['clear', 'stop', 'clear'])
+  // What was seen, what was keyed in and what the file says are three different things.
+  const from = (await sums()).map((b) => b.asked.find((a) => a.id === 'length')!.from)
+  expect(from).toEqual(['seen', 'measured', 'measured'])
+})
+
+test('a stack 1.5 mm too wide is found when the new motor is compared', async ({ page }) => {
+  await signIn(page, 'Tobias')
+  await takeInDunlin(page, 'wide hub')
+  await page.getByRole('radio', { name: 'front motor', exact: true }).check()
+  await compareNew(page, { 'between the inner washers': '101.5' })
+  await expect(page.getByText(/between the inner washers differs/i).first()).toBeVisible()
+})
+
+test('the workings of the bench: a shim from three readings each, a bearing by its number, a thread that does not exist', async ({
+  page,
+}) => {
+  await signIn(page, 'Marit')
+  await page.getByRole('link', { name: 'Workings' }).click()
+  const main = page.getByRole('main')
+  await main.getByRole('button', { name: 'Seat and shim' }).click()
+  await expect(main.getByText('One reading only')).toBeVisible()
+  await main.getByLabel('Face to floor of the seat').fill('9.42 9.41 9.43')
+  await main.getByLabel('Bearing, width').fill('8.00 8.01 8.00')
+  await main.getByLabel('Collar stands out').fill('0.99 1.00 1.01')
+  const came = main.getByRole('status', { name: 'What it comes to' })
+  await expect(came).toContainText('shim0.3 mm')
+  await expect(came).toContainText('The shim bears on the outer ring only.')
+  await expect(main.getByText('One reading only')).toBeHidden()
+  await clean(page, 'seat and shim')
+  await main.getByRole('button', { name: 'Another set beside it' }).click()
+  await expect(main.getByRole('status', { name: 'B', exact: true })).toBeVisible()
+  await main.getByRole('button', { name: 'Bearing number' }).click()
+  await main.getByLabel('It says').fill('6030')
+  await expect(main.getByRole('alert')).toContainText('“6030” is in none of our lists. Nearest: 6000, 6003')
+  await main.getByLabel('It says').fill('6902 2RS C3')
+  await expect(came).toContainText('6902-2RS C3')
+  await main.getByRole('button', { name: 'Screw in its hole' }).click()
+  await main.getByLabel('Thread', { exact: true }).fill('M5.5')
+  await expect(main.getByRole('alert')).toContainText('Nearest: M5, M6.')
+  await main.getByLabel('Thread', { exact: true }).fill('M5')
+  await expect(came).toContainText('Measure the depth first.')
+  await main.getByLabel('What is clamped').fill('-3')
+  await expect(main.getByRole('alert')).toContainText('outside 0 to 200 mm')
+})
+
+test('a foreign motor on a worn slot wants its arm before any throttle; with the arm the look opens it', async ({ page }) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(
+    page,
+    'sanderling',
+    'motor-goal',
+    (s) => s.check === 'reaction path',
+    (book) =>
+      book.log('replacement-compared', {
+        part: 'motor-wheel',
+        rows: [{ id: 'pole-pairs', name: 'pole pairs', old: 15, oldFrom: 'measured', fresh: 15, verdict: 'match' }],
+      }),
+  )
+  await page.goto(`/jobs/${job}`)
+  await expect(card(page).getByText('The new motor is of another make')).toBeVisible()
+  await card(page).getByRole('button', { name: 'Work it out' }).click()
+  const sheet = sheetOf(page)
+  await expect(sheet.getByLabel('Motor and frame as delivered')).toHaveValue('no')
+  await sheet.getByLabel('Slot worn').selectOption('yes')
+  await expect(sheet.getByText('A torque arm is wanted.')).toBeVisible()
+  await expect(sheet.getByText(/a worn slot · a motor that is not the maker’s/)).toBeVisible()
+  await clean(page, 'an axle worked out')
+  await sheet.getByRole('button', { name: 'Put it in the job' }).click()
+  await expect(card(page).getByText('Its axle wants a torque arm.')).toBeVisible()
+  await card(page).getByRole('button', { name: 'Work it out' }).click()
+  await sheet.getByLabel('Motor and frame as delivered').selectOption('no')
+  await sheet.getByLabel('Slot worn').selectOption('yes')
+  await sheet.getByLabel('Torque arm', { exact: true }).selectOption('fitted')
+  await expect(sheet.getByText('Its arm holds it.')).toBeVisible()
+  await sheet.getByRole('button', { name: 'Put it in the job' }).click()
+  await expect(card(page).getByText('Its axle wants a torque arm.')).toBeHidden()
+})

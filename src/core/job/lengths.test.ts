@@ -1,0 +1,122 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { Logbook } from '../../../tests/logbook'
+import { NEWEST_FORM } from '../build'
+import type { Verdict } from '../workings'
+import { checkStatus, expectedDone, type JobState, lengthsAsked, presentStep, reduce, sideBySide, waitingFor } from './index'
+
+const SHORT = ['deck-screw-1', 'deck-screw-2', 'deck-screw-3', 'deck-screw-4', 'deck-screw-5', 'deck-screw-6']
+
+describe('screws with something behind them', () => {
+  let book: Logbook
+  const now = (): JobState => reduce('j1', book.entries)
+  const lid = () => now().up.find((s) => s.id === 'up:undo:deck-screws')!
+  const shut = (): boolean => waitingFor(now(), lid(), now().lastAt).some((w) => w.is === 'check' && w.check === 'screw lengths')
+  const worked = (verdict: Verdict, of: readonly string[], length = 10): unknown =>
+    book.log('worked-out', { working: 'length-in-hole', edition: 1, asked: [{ id: 'length', value: length, u: 0.1 }], verdict, of })
+  const downAll = (): void => {
+    book.log('stage-moved', { to: 'take down' })
+    for (let n = 0; n < 40; n++) {
+      const step = presentStep(now(), 'down', now().lastAt)
+      if (!step) break
+      if (step.check === 'dead') book.log('power-changed', { to: 'isolated' })
+      book.log('step-done', expectedDone(now(), step))
+    }
+    book.log('stage-moved', { to: 'build up' })
+  }
+  beforeEach(() => {
+    book = new Logbook(NEWEST_FORM)
+    book.log('job-opened', { number: '1', machine: { name: 'Dunlin', file: 'dunlin', revision: 'x', fullVolts: 58.8 }, complaint: 'x' })
+    book.adopt('inspect')
+  })
+
+  it('are not asked for while they never came out', () => expect(now().up.flatMap((s) => lengthsAsked(now(), s))).toEqual([]))
+
+  it('a set with two lengths is asked once, of the short ones: one glance with both side by side settles it', () => {
+    downAll()
+    const [ask, ...more] = lengthsAsked(now(), lid())
+    expect(more).toEqual([])
+    expect(ask).toMatchObject({ why: 'two lengths' })
+    expect(ask!.members).toHaveLength(12)
+    expect(shut()).toBe(true)
+    expect(checkStatus(now(), 'screw lengths', now().lastAt).missing).toEqual([
+      { is: 'length', step: lid().id, label: 'deck-screws', pieces: 12, behind: 'lead', why: 'two lengths' },
+    ])
+    const entry = sideBySide(ask!)!
+    expect(entry).toMatchObject({ verdict: 'clear', step: lid().id })
+    // Seen, never written as measured.
+    expect(entry.asked.every((a) => a.from === 'seen' || a.from === 'machine file')).toBe(true)
+    book.log('worked-out', entry)
+    expect(lengthsAsked(now(), lid())).toEqual([])
+    expect(shut()).toBe(false)
+  })
+
+  it('a new one is measured: no glance settles it, one that is too long stays shut, a shorter one opens it', () => {
+    downAll()
+    book.log('worked-out', sideBySide(lengthsAsked(now(), lid())[0]!)!)
+    book.log('fixing-replaced', { members: ['deck-screw-3'] })
+    const [ask] = lengthsAsked(now(), lid())
+    expect(ask).toMatchObject({ why: 'new', members: [{ id: 'deck-screw-3' }] })
+    expect(sideBySide(ask!)).toBeNull()
+    worked('stop', ['deck-screw-3'], 14)
+    expect(lengthsAsked(now(), lid())[0]).toMatchObject({ why: 'stop' })
+    expect(shut()).toBe(true)
+    worked('clear', ['deck-screw-3'])
+    expect(shut()).toBe(false)
+    expect(now().fixings['deck-screw-3']!.fits).toMatchObject({ verdict: 'clear', length: 10 })
+  })
+
+  it('out again, or another one, it is asked again; a crossed-out sum says nothing', () => {
+    downAll()
+    worked('clear', SHORT)
+    expect(lengthsAsked(now(), lid())[0]!.members).toHaveLength(6)
+    book.log('fixing-out', { members: ['deck-screw-1'], to: 'cell', cell: 'B1' })
+    expect(lengthsAsked(now(), lid())[0]!.members.map((m) => m.id)).toContain('deck-screw-1')
+    const sum = book.entries.find((e) => e.kind === 'worked-out')!
+    book.log('struck', { target: sum.id, reason: 'wrong hole' })
+    expect(lengthsAsked(now(), lid())[0]!.members).toHaveLength(12)
+  })
+
+  it('a lead goes on without, with a reason; a true record of one that went in all the same is kept, and flagged', () => {
+    downAll()
+    book.log('step-done', { step: lid().id, pass: 'final', in: { members: SHORT, pass: 'final' } })
+    expect(now().flags).toContainEqual(expect.objectContaining({ kind: 'not ready', subject: lid().id }))
+    expect(now().fixings['deck-screw-1']!.condition).toBe('final')
+    book.log('check-overridden', { check: 'screw lengths', reason: 'known set' })
+    expect(shut()).toBe(false)
+  })
+})
+
+describe('an axle against its own motor', () => {
+  const job = (...more: readonly ((book: Logbook) => unknown)[]): JobState => {
+    const book = new Logbook(NEWEST_FORM)
+    book.log('job-opened', { number: '1', machine: { name: 'Dunlin', fullVolts: 58.8 }, complaint: 'x' })
+    book.adopt('front-motor-goal')
+    for (const one of more) one(book)
+    return reduce('j1', book.entries)
+  }
+  const foreign = (book: Logbook) => {
+    book.log('replacement-compared', {
+      part: 'front-motor',
+      rows: [{ id: 'pole-pairs', name: 'x', old: 15, oldFrom: 'measured', fresh: 15, verdict: 'match' }],
+    })
+    book.log('part-replaced', { part: 'front-motor' })
+  }
+  const sum = (verdict: Verdict) => (book: Logbook) =>
+    book.log('worked-out', { working: 'reaction', edition: 1, asked: [], verdict, of: ['front-motor'] })
+  const looked = (book: Logbook) =>
+    book.log('check-passed', { check: 'reaction path', shown: 'its list', step: 'up:step:front-reaction-path' })
+  const missing = (state: JobState) => checkStatus(state, 'reaction path', state.lastAt).missing
+
+  it('of a motor of its maker asks nothing but the look', () => {
+    expect(missing(job((b) => b.log('part-replaced', { part: 'front-motor' })))).toEqual([{ is: 'not done' }])
+  })
+  it('of a foreign one asks the sum, and an arm where the sum wants it; the look does not open it meanwhile', () => {
+    expect(missing(job(foreign, looked))).toEqual([{ is: 'reaction', part: 'front-motor', name: 'front-motor' }])
+    expect(missing(job(foreign, sum('arm wanted'), looked))).toEqual([{ is: 'arm' }])
+    expect(checkStatus(job(foreign, sum('arm wanted'), looked), 'reaction path', 1e15).open).toBe(false)
+  })
+  it('held by its arm, or by its nuts after all, it wants the look only', () => {
+    expect(missing(job(foreign, sum('arm wanted'), sum('held by its arm')))).toEqual([{ is: 'not done' }])
+    expect(missing(job(foreign, sum('holds')))).toEqual([{ is: 'not done' }])
+  })
+})

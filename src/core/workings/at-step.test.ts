@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
+import { type AxleFit, indexFile, type MachineFile } from '../machine'
+import { plan, type PlannedStep } from '../planning'
+import { startOf, sumsAt, workOut, WORKINGS, type Working, type WorkingId } from './index'
+
+const of = (id: WorkingId): Working => WORKINGS[id] as unknown as Working
+
+function upSteps(file: MachineFile): readonly PlannedStep[] {
+  return file.goals.flatMap((g) => {
+    const found = plan(file, 'untouched', [g.id], { variants: {} })
+    return found.ok ? found.value.up.steps : []
+  })
+}
+const FILES = demoMachines().map((file) => [file.name, file] as const)
+const withAxles = FILES.filter(([, f]) => (f.axles ?? []).length > 0)
+
+describe.each(FILES)('sums at the steps of the %s', (_, file) => {
+  const sums = upSteps(file).flatMap((step) => sumsAt(file, step).map((s) => ({ step, ...s })))
+  it('names fields that its workings have, with figures that they take', () => {
+    expect(sums.length).toBeGreaterThan(0)
+    for (const { step, working, from } of sums) {
+      const fields = of(working).fields
+      for (const f of Object.keys(from)) expect(Object.keys(fields), `${step.title}: ${working}`).toContain(f)
+      // The one figure that is measured at the step is left open; a sensible one makes the rest come to something.
+      const keyed = Object.fromEntries(Object.entries(fields).map(([f, field]) => [f, from[f] ? from[f] : startOf(field)]))
+      expect(workOut(of(working), keyed).is, `${step.title}: ${working} ${JSON.stringify(keyed)}`).toBe('worked')
+    }
+  })
+})
+
+describe.each(withAxles)('the axles of the %s', (_, file) => {
+  const steps = upSteps(file)
+  const at = (working: WorkingId) =>
+    steps.flatMap((s) =>
+      sumsAt(file, s)
+        .filter((x) => x.working === working)
+        .map((x) => ({ ...x, title: s.title })),
+    )
+  const come = (working: WorkingId, from: Readonly<Record<string, string>>) => {
+    const outcome = workOut(of(working), {
+      ...Object.fromEntries(Object.entries(of(working).fields).map(([f, x]) => [f, startOf(x)])),
+      ...from,
+    })
+    return outcome.is === 'worked' ? outcome.worked.verdict : outcome.is
+  }
+  it('fit their frame as the file has them, leave a full nut at both ends, and hold as delivered', () => {
+    for (const working of ['over-opening', 'thread-left', 'reaction'] as const) expect(at(working).length, working).toBeGreaterThan(0)
+    for (const s of at('over-opening')) expect(come('over-opening', s.from), s.title).toBe('fits')
+    for (const s of at('thread-left')) expect(come('thread-left', s.from), s.title).toBe('full nut')
+    for (const s of at('reaction')) expect(come('reaction', s.from), s.title).toBe('holds')
+  })
+  it('with a foreign motor on a worn slot want an arm', () => {
+    for (const s of at('reaction')) expect(come('reaction', { ...s.from, asDelivered: 'no', slotWorn: 'yes' }), s.title).toBe('arm wanted')
+  })
+  it('are compared by what follows from frame and stacks: a new hub 1.5 mm too wide does not match, and the same one does', () => {
+    const index = indexFile(file)
+    for (const axle of file.axles as readonly AxleFit[]) {
+      const width = index.parts.get(axle.part)!.compare!.find((r) => r.id === 'width')!
+      expect(width.value).toBe(axle.opening)
+      expect(width.larger).toBeLessThan(1.5)
+      const long = index.parts.get(axle.part)!.compare!.find((r) => r.id === 'axle')!
+      expect(long.value).toBe(axle.hub + axle.standsOut[0] + axle.standsOut[1])
+    }
+  })
+})

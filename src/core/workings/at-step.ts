@@ -1,0 +1,157 @@
+import { inside, widthOf } from '../axle'
+import { type HeadKind, readHead, readScale, readThread, standardHead } from '../fasteners'
+import type { AxleFit, MachineFile, StackItem } from '../machine'
+import type { PlannedStep } from '../planning'
+import type { WorkingId } from './index'
+import type { Keyed } from './work-out'
+
+/** A sum that decides something at a step: what of, and what its file knows for it. */
+export interface SumAt {
+  readonly working: WorkingId
+  /** Ids that it is of: fixings, a part, an axle. */
+  readonly of: readonly string[]
+  /** What the file gives, as it would be keyed in. */
+  readonly from: Keyed
+}
+
+/** Its own id, which a file gives to a gate on the way up that looks at an axle. */
+const REACTION = 'reaction path'
+const CLEARANCE = 'running clearance'
+
+const text = (x: number | undefined): string => (x === undefined ? '' : String(Number(x.toFixed(3))))
+const sure = (items: readonly StackItem[]) =>
+  items.map(({ width, clamped, turns, purpose }) => ({ width: { value: width, u: 0 }, clamped, turns, ...(purpose ? { purpose } : {}) }))
+const sumOf = (items: readonly StackItem[]): number => widthOf(sure(items)).value
+
+/** Every sum that a step gives rise to, the one that can do most harm first. */
+export function sumsAt(file: MachineFile, step: PlannedStep): readonly SumAt[] {
+  const joints = new Set([...step.fixings.map((f) => f.joint), step.action.slice(step.action.indexOf(':') + 1)])
+  const up = step.limb === 'up'
+  const axles = (file.axles ?? []).filter((a) =>
+    a.stacks.some((id) => file.stacks.find((s) => s.id === id)?.items.some((i) => i.joint !== undefined && joints.has(i.joint))),
+  )
+  const of = (step.check === REACTION ? axlesBefore(file, step) : []) as readonly AxleFit[]
+  return [
+    ...(up ? (step.lengths ?? []).map((l): SumAt => ({ working: 'length-in-hole', of: l.of, from: holeFrom(l) })) : []),
+    ...of.map((a): SumAt => ({ working: 'reaction', of: [a.part], from: reactionFrom(file, a) })),
+    ...(up ? axles.flatMap((a) => axleSums(file, a, joints)) : []),
+    ...(step.check === CLEARANCE ? clearanceSums(step) : []),
+    ...(step.torque && step.tool?.adapter ? [adapterSum(step)] : []),
+    ...(up && hasHead(step) && step.joint?.critical === undefined ? [tightSum(step)] : []),
+    ...(up && step.lock
+      ? [{ working: 'cure', of: [], from: { handling: text(step.lock.handlingMinutes), full: text(step.lock.cureHours) } } as const]
+      : []),
+  ]
+}
+
+/** Axles whose nuts a look at the reaction path comes after. */
+function axlesBefore(file: MachineFile, step: PlannedStep): readonly AxleFit[] {
+  const after = new Set((step.after ?? []).map((id) => id.slice(id.lastIndexOf(':') + 1)))
+  return (file.axles ?? []).filter((a) =>
+    a.stacks.some((id) => file.stacks.find((s) => s.id === id)?.items.some((i) => i.joint !== undefined && after.has(i.joint))),
+  )
+}
+
+/** The length itself is measured: it is what the sum is made for. */
+const holeFrom = ({ d, washers, stack, depth, behind, into }: NonNullable<PlannedStep['lengths']>[number]): Keyed => ({
+  thread: `M${d}`,
+  length: '',
+  washers: text(washers ?? 0),
+  stack: text(stack),
+  depth: text(depth),
+  behind,
+  into,
+})
+
+function reactionFrom(file: MachineFile, axle: AxleFit): Keyed {
+  const drive = file.drives.find((d) => d.part === axle.part)
+  const nut = file.joints.find((j) => j.critical === 'axle' && j.holds.includes(axle.part) && j.torque)
+  // Of the wheel it is the speed constant behind the gears already.
+  const geared = drive?.kvOf !== 'wheel'
+  return {
+    kv: text(drive?.kv?.value),
+    ratio: text(geared ? (drive?.ratio ?? 1) : 1),
+    amps: text(axle.amps?.drive),
+    regenAmps: text(axle.amps?.regen),
+    thread: axle.thread,
+    flats: text(axle.flats),
+    thickness: text(axle.dropout.thickness),
+    material: axle.dropout.material,
+    nutTorque: text(nut?.torque?.value),
+    face: text(axle.face),
+    ends: axle.held ?? 'both',
+    ...(axle.dropout.slot !== undefined && axle.flats !== undefined ? { play: text(axle.dropout.slot - axle.flats) } : {}),
+  }
+}
+
+/** Of an axle whose pieces go on: into its frame, and thread past each nut. */
+function axleSums(file: MachineFile, axle: AxleFit, joints: ReadonlySet<string>): readonly SumAt[] {
+  const sides = axle.stacks.map((id) => file.stacks.find((s) => s.id === id)?.items ?? [])
+  const inner = sides.map((items) => sumOf(inside(items)))
+  const frame: SumAt = {
+    working: 'over-opening',
+    of: [axle.part],
+    from: { hub: text(axle.hub), left: text(inner[0]), right: text(inner[1]), opening: text(axle.opening) },
+  }
+  const nuts = sides.flatMap((items, k): SumAt[] => {
+    const nut = items.find((i) => i.purpose === 'nut' || i.purpose === 'cap')
+    if (!nut || !nut.joint || !joints.has(nut.joint)) return []
+    const under = sumOf(items.filter((i) => i !== nut))
+    return [
+      {
+        working: 'thread-left',
+        of: [nut.joint],
+        from: { thread: axle.thread, standsOut: text(axle.standsOut[k]), under: text(under), nut: text(nut.width) },
+      },
+    ]
+  })
+  return nuts.length > 0 ? nuts : [frame]
+}
+
+function clearanceSums(step: PlannedStep): readonly SumAt[] {
+  const tension = step.wants?.find((w) => w.quantity === 'force')
+  if (tension) return [{ working: 'belt', of: [], from: { low: text(tension.low), high: text(tension.high) } }]
+  const [gap] = step.wants ?? []
+  return [
+    { working: 'running-gap', of: [], from: { low: text(gap?.low ?? 0), high: text(gap?.high) } },
+    { working: 'sheets', of: [], from: {} },
+  ]
+}
+
+function adapterSum(step: PlannedStep): SumAt {
+  const scale = readScale(step.tool?.size)
+  return {
+    working: 'adapter',
+    of: [],
+    from: {
+      torque: text(step.torque?.value),
+      reach: text(step.tool?.adapter?.reach),
+      angle: text(step.tool?.adapter?.angle),
+      ...(scale ? { from: text(scale.from), to: text(scale.to) } : {}),
+    },
+  }
+}
+
+/** Is it a screw whose thread and head the tables have? */
+function hasHead({ joint }: PlannedStep): boolean {
+  const thread = joint?.thread === undefined ? null : readThread(joint.thread)
+  return thread !== null && standardHead(thread.d, headOf(joint?.head)) !== null
+}
+
+const headOf = (head: string | undefined): HeadKind => readHead(head) ?? 'cap'
+
+function tightSum(step: PlannedStep): SumAt {
+  const { thread, strength, head } = step.joint!
+  return {
+    working: 'tightening',
+    of: [],
+    from: {
+      thread: thread!,
+      ...(strength ? { strength } : {}),
+      head: headOf(head),
+      ...(step.torque ? { torque: text(step.torque.value) } : {}),
+      ...(step.lock ? { surface: 'threadlocker' } : {}),
+      ...(step.lengths?.[0] ? { into: step.lengths[0].into } : {}),
+    },
+  }
+}
