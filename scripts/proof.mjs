@@ -14,7 +14,7 @@ const commit = spawnSync('git', ['log', '-1', '--format=%h %s'], { cwd: ROOT, en
 say(`Proof, ${new Date().toISOString()}, at ${commit || 'no commit'}`)
 const wanted = process.argv.slice(2)
 let failed = 0
-const NAMES = ['fuzz', 'mutations', 'laws', 'take-downs', 'diagnosis']
+const NAMES = ['fuzz', 'mutations', 'laws', 'take-downs', 'diagnosis', 'doubts']
 const chosen = NAMES.filter((name) => wanted.includes(name))
 for (const name of chosen.length > 0 ? chosen : NAMES) {
   try {

@@ -173,7 +173,14 @@ try {
     before: (page) => page.getByText('Top speed, held a second').scrollIntoViewIfNeeded(),
   })
   await shoot('hand-back', { machine: /no\. 9/ })
-  await shoot('journal', { machine: /no\. 3/, before: (page) => page.getByRole('button', { name: /^Journal/ }).click() })
+  await shoot('workings', {
+    before: async (page) => {
+      await page.goto(`${world.url()}/workings`)
+      await page.getByLabel('Length below the head').fill('14')
+      await page.getByLabel('Thread to what is behind').fill('10.5')
+      await page.mouse.click(1270, 790)
+    },
+  })
   await shoot('run-night', { who: 'Marit', machine: /no\. 3/, night: true })
   await shoot('run-phone', { who: 'Marit', machine: /no\. 3/, size: [390, 844] })
 } finally {

@@ -1,6 +1,20 @@
 import { counts, inside, PLAY_MOST, SPREAD_MOST } from '../axle'
 import { readThread } from '../fasteners'
-import type { ActionId, AxleFit, CompareSpec, Connection, Doing, Fact, Guard, Joint, Mode, Stack, StackItem, Vec3 } from '../machine'
+import type {
+  ActionId,
+  AxleFit,
+  CompareSpec,
+  Connection,
+  Doing,
+  Fact,
+  Guard,
+  HoleFit,
+  Joint,
+  Mode,
+  Stack,
+  StackItem,
+  Vec3,
+} from '../machine'
 import type { Purpose } from '../axle'
 import type { Quantity } from '../units'
 
@@ -32,8 +46,11 @@ export function doing(title: string, modes: readonly Mode[], more: Partial<Doing
 
 type FixingPlan = Pick<Joint, 'id' | 'name' | 'kind' | 'holds' | 'label' | 'release' | 'down'> & Partial<Joint>
 
+/** Where a member is, how long it is, and what is other in its hole. */
+type Place = string | readonly [place: string, length: number, hole?: Partial<HoleFit>]
+
 /** A fixing with one member at each place, named after the fixing; where it lies while off follows from its kind unless it is said. */
-export function fixing(plan: FixingPlan, places: readonly (string | readonly [place: string, length: number])[] = ['it']): Joint {
+export function fixing(plan: FixingPlan, places: readonly Place[] = ['it']): Joint {
   const keep: Joint['keep'] =
     plan.consumable !== undefined
       ? 'bin'
@@ -46,7 +63,7 @@ export function fixing(plan: FixingPlan, places: readonly (string | readonly [pl
     members: places.map((place, i) => ({
       id: `${plan.id}-${i + 1}`,
       place: typeof place === 'string' ? place : place[0],
-      ...(typeof place === 'string' ? {} : { length: place[1] }),
+      ...(typeof place === 'string' ? {} : { length: place[1], ...(place[2] ? { hole: place[2] } : {}) }),
     })),
     ...plan,
   }
@@ -56,7 +73,7 @@ export function fixing(plan: FixingPlan, places: readonly (string | readonly [pl
 export const along = (
   action: ActionId | readonly ActionId[],
   plan: Pick<Joint, 'id' | 'name' | 'kind' | 'holds' | 'label'> & Partial<Joint>,
-  places?: readonly (string | readonly [place: string, length: number])[],
+  places?: readonly Place[],
 ): Joint => fixing({ release: 'pull', along: typeof action === 'string' ? [action] : action, down: doing(plan.name, []), ...plan }, places)
 
 /** Places of like screws: `hole 1 of 4` and so on, all of one length. */

@@ -36,7 +36,7 @@ export function curlew(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'curlew',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Curlew',
     class: 'ride-on',
     variants: [
@@ -411,6 +411,7 @@ export function curlew(): MachineFile {
           holds: ['motor', 'column'],
           label: 'M8×22',
           thread: 'M8',
+          hole: { stack: 9, depth: 17, behind: 'bearing', into: 'aluminium' },
           head: 'cap head, hexagon socket 6',
           strength: '8.8',
           torque: q(18, 'Nm'),

@@ -399,6 +399,7 @@ export function godwit(): MachineFile {
           holds: ['motor', 'frame'],
           label: 'M8',
           thread: 'M8',
+          hole: { stack: 6, depth: 17, behind: 'winding', into: 'aluminium' },
           head: 'cap head, hexagon socket 6',
           strength: '8.8',
           torque: q(24, 'Nm'),
@@ -418,7 +419,7 @@ export function godwit(): MachineFile {
         [
           ['upper left', 20],
           ['upper right', 20],
-          ['rear', 35],
+          ['rear', 35, { stack: 21 }],
         ],
       ),
       fixing(
@@ -463,6 +464,7 @@ export function godwit(): MachineFile {
           holds: ['gear-cover', 'motor'],
           label: 'M4',
           thread: 'M4',
+          hole: { stack: 4, depth: 13, behind: 'bearing', into: 'aluminium' },
           head: 'button head, six-lobe T20',
           strength: '8.8',
           torque: q(2.8, 'Nm'),
@@ -479,7 +481,7 @@ export function godwit(): MachineFile {
             consumables: [{ consumable: 'locker-medium', count: 7 }],
           }),
         },
-        [['boss 1', 25], ['boss 2', 25], ...holes(5, 14, 'rim')],
+        [['boss 1', 25, { stack: 15 }], ['boss 2', 25, { stack: 15 }], ...holes(5, 14, 'rim')],
       ),
       fixing(
         {
@@ -525,6 +527,7 @@ export function godwit(): MachineFile {
           holds: ['controller', 'motor'],
           label: 'M3×10',
           thread: 'M3',
+          hole: { stack: 3, depth: 10, behind: 'winding', into: 'aluminium' },
           head: 'pan head, six-lobe T10',
           strength: '8.8',
           torque: q(1, 'Nm'),

@@ -44,7 +44,7 @@ export function heron(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'heron',
-    revision: '2027-03',
+    revision: '2027-04',
     name: 'Heron',
     class: 'tractor',
     variants: [
@@ -211,6 +211,7 @@ export function heron(): MachineFile {
           holds: ['deck-plate', 'frame'],
           label: 'M6×16',
           thread: 'M6',
+          hole: { stack: 5, depth: 16, behind: 'lead', into: 'steel' },
           head: 'button head, hexagon socket 4',
           strength: '8.8',
           torque: q(8, 'Nm'),
@@ -358,6 +359,7 @@ export function heron(): MachineFile {
           holds: ['motor', 'gearbox'],
           label: 'M10',
           thread: 'M10',
+          hole: { stack: 18, depth: 26, behind: 'bearing', into: 'aluminium' },
           head: 'hexagon 16',
           strength: '8.8',
           torque: q(45, 'Nm'),
@@ -378,8 +380,8 @@ export function heron(): MachineFile {
           ['upper left', 40],
           ['upper right', 40],
           ['side', 40],
-          ['lower left', 60],
-          ['lower right', 60],
+          ['lower left', 60, { stack: 38 }],
+          ['lower right', 60, { stack: 38 }],
         ],
       ),
       fixing(
@@ -391,6 +393,7 @@ export function heron(): MachineFile {
           frees: ['resolver'],
           label: 'M4×10',
           thread: 'M4',
+          hole: { stack: 3, depth: 11, behind: 'winding', into: 'aluminium' },
           head: 'cap head, hexagon socket 3',
           strength: '8.8',
           torque: q(2.5, 'Nm'),

@@ -197,6 +197,7 @@ export function knot(): MachineFile {
           holds: ['side-panel', 'frame'],
           label: 'M5×12',
           thread: 'M5',
+          hole: { stack: 2, depth: 14, behind: 'lead', into: 'steel' },
           head: 'button head, hexagon socket 3',
           strength: '8.8',
           role: 'cover',

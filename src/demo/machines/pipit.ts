@@ -268,6 +268,7 @@ export function pipit(): MachineFile {
           holds: ['deck-cover', 'deck'],
           label: 'M4',
           thread: 'M4',
+          hole: { stack: 2, depth: 12, behind: 'cell', into: 'aluminium' },
           head: 'countersunk, hexagon socket 2.5',
           strength: '8.8',
           torque: q(1.4, 'Nm'),
@@ -288,8 +289,8 @@ export function pipit(): MachineFile {
           up: doing('8 deck cover screws', [way(UP, 'torque-6', 5)], { passes: ['started', 'final'] }),
         },
         [
-          ['front left', 16],
-          ['front right', 16],
+          ['front left', 16, { depth: 18 }],
+          ['front right', 16, { depth: 18 }],
           ['left 2', 10],
           ['right 2', 10],
           ['left 3', 10],

@@ -301,6 +301,7 @@ export function plover(): MachineFile {
           holds: ['nose', 'frame'],
           label: 'M5×16',
           thread: 'M5',
+          hole: { stack: 3, depth: 16, behind: 'lead', into: 'steel' },
           head: 'pan head, cross PH2',
           role: 'cover',
           release: 'undo',

@@ -52,7 +52,7 @@ export function redshank(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'redshank',
-    revision: '2027-02',
+    revision: '2027-03',
     name: 'Redshank',
     class: 'buggy',
     variants: [
@@ -302,6 +302,7 @@ export function redshank(): MachineFile {
           frees: ['solenoid'],
           label: 'M5×10',
           thread: 'M5',
+          hole: { stack: 3, depth: 10, behind: 'bearing', into: 'steel' },
           head: 'cap head, hexagon socket 4',
           when: { variant: 'park-solenoid', is: 'fitted' },
           torque: q(4, 'Nm'),
@@ -322,6 +323,7 @@ export function redshank(): MachineFile {
           holds: ['motor-cap', 'motor'],
           label: 'M4×60',
           thread: 'M4',
+          hole: { stack: 52, depth: 12, behind: 'winding', into: 'aluminium' },
           head: 'hexagon 7',
           release: 'undo',
           access: all(off('cowling'), DEAD, lifted),
@@ -355,6 +357,7 @@ export function redshank(): MachineFile {
           holds: ['motor', 'gearbox'],
           label: 'M6×20',
           thread: 'M6',
+          hole: { stack: 10, depth: 13, behind: 'bearing', into: 'aluminium' },
           head: 'cap head, hexagon socket 5',
           strength: '8.8',
           torque: q(9, 'Nm'),

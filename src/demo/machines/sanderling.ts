@@ -217,6 +217,7 @@ export function sanderling(): MachineFile {
           holds: ['hub-cover', 'motor-wheel'],
           label: 'M3×8',
           thread: 'M3',
+          hole: { stack: 2, depth: 8, behind: 'winding', into: 'aluminium' },
           head: 'countersunk, hexagon socket 2',
           strength: '10.9',
           torque: q(1.2, 'Nm'),
@@ -261,6 +262,7 @@ export function sanderling(): MachineFile {
           holds: ['stem-cover', 'stem'],
           label: 'M4',
           thread: 'M4',
+          hole: { stack: 2, depth: 12.5, behind: 'lead', into: 'aluminium' },
           head: 'button head, hexagon socket 2.5',
           strength: '8.8',
           torque: q(1.5, 'Nm'),
@@ -276,8 +278,8 @@ export function sanderling(): MachineFile {
         [
           ['upper left', 12],
           ['upper right', 12],
-          ['lower left', 16],
-          ['lower right', 16],
+          ['lower left', 16, { depth: 17 }],
+          ['lower right', 16, { depth: 17 }],
         ],
       ),
       fixing(

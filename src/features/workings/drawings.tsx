@@ -64,14 +64,16 @@ function Span({
   readonly bad?: boolean
 }) {
   const [a, b] = [Math.min(from, to), Math.max(from, to)]
+  // Over what is drawn in the same colour it is not read.
+  const beside = bad && b - a < 60
   const ink = bad ? 'stroke-[#f0776b]' : THIN
   return (
     <g>
       <path d={`M${a} ${y - 5}V${y + 5}M${b} ${y - 5}V${y + 5}M${a} ${y}H${b}`} className={`fill-none ${ink}`} strokeWidth={bad ? 2 : 1} />
       <text
-        x={bad ? a - 8 : (a + b) / 2}
-        y={bad ? y + 5 : y - 6}
-        textAnchor={bad ? 'end' : 'middle'}
+        x={beside ? a - 8 : (a + b) / 2}
+        y={beside ? y + 5 : y - 6}
+        textAnchor={beside ? 'end' : 'middle'}
         className={`text-[13.5px] font-bold ${bad ? 'fill-[#f6a49b]' : INK.text}`}
       >
         {text}

@@ -49,6 +49,12 @@ export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetPro
     own.find((s) => s.working === chosen && (of === undefined || s.of.some((x) => of.includes(x)))) ?? own.find((s) => s.working === chosen)
   const known: Keyed = { ...sum?.from, ...(chosen === working ? from : {}) }
   const subject = chosen === working && of ? of : (sum?.of ?? [])
+  // As it was worked out last, so that one thing can be put right; a length is measured anew.
+  const last =
+    chosen === 'length-in-hole'
+      ? undefined
+      : state.workings.filter((w) => w.working === chosen && (w.of?.[0] ?? '') === (subject[0] ?? '')).at(-1)
+  const before: Keyed = Object.fromEntries((last?.asked ?? []).map((a) => [a.id, a.word ?? String(a.value ?? '')]))
   const listed = instruments.find((i) => i.id === instrument.used?.id)
   // A length that a listed instrument gave is as good as that, evenly over its error; what the file says is as good as the file.
   const better: Better = (field, typed) => {
@@ -98,7 +104,7 @@ export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetPro
           </optgroup>
         </SelectField>
         {mayWork ? <InstrumentField label={say.measuredWith} choice={instrument} /> : null}
-        <WorkingPanel key={chosen} id={chosen} from={known} better={better} {...(mayWork ? { onPut: put } : {})} />
+        <WorkingPanel key={chosen} id={chosen} from={{ ...known, ...before }} better={better} {...(mayWork ? { onPut: put } : {})} />
       </div>
     </Sheet>
   )

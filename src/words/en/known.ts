@@ -1,5 +1,15 @@
 import { type FileIndex, subjectOf } from '../../core/machine'
 import type { PlannedStep } from '../../core/planning'
+import { BEHIND_WORDS } from './worked'
+
+/** What lies behind the screws of a step, and how far past their ends; each once. */
+function behindOf({ lengths = [] }: PlannedStep): readonly string[] {
+  const line = (l: (typeof lengths)[number]): string => {
+    const past = l.depth === undefined ? '' : `, ${Number(((l.washers ?? 0) + l.stack + l.depth - l.length).toFixed(1))} mm past the end`
+    return `Behind the ${l.length} mm ones lies ${BEHIND_WORDS[l.behind]}${past}.`
+  }
+  return [...new Set(lengths.map(line))]
+}
 
 const list = (names: readonly string[]): string => names.join(', ')
 
@@ -32,5 +42,5 @@ export function knownOf(index: FileIndex, step: PlannedStep): readonly string[] 
   )
   const head = joint?.head && step.tool ? [`Head: ${joint.head}.`] : []
   const why = step.tool?.why ? [`${step.tool.name.charAt(0).toUpperCase()}${step.tool.name.slice(1)}: ${step.tool.why}`] : []
-  return [...handed, ...sealed, ...shared, ...slack, ...head, ...why]
+  return [...handed, ...sealed, ...shared, ...slack, ...behindOf(step), ...head, ...why]
 }
