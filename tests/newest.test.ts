@@ -81,7 +81,7 @@ describe('a plan as facts on the server', () => {
       const one = written('plan-adopted', body, form)
       const parsed = parseEntry(JSON.parse(JSON.stringify({ ...draft(id, ids.mechanic, tablet, 'plan-adopted', body), ...one })))
       if (!parsed.ok) throw new Error(parsed.error.reason)
-      expect(parsed.value.v).toBe(form > 0 ? 5 : 1)
+      expect(parsed.value.v).toBe(form > 0 ? 6 : 1)
       const opened = draft(id, ids.mechanic, tablet, 'job-opened', {
         number: '1',
         machine: { name: 'Dunlin', file: file.id, revision: file.revision },

@@ -413,6 +413,23 @@ export const machineFileShape = shape({
       amps: shape({ drive: finite().min(0).max(10_000).required(), regen: finite().min(0).max(10_000).required() }).default(undefined),
     }),
   ),
+  widths: maybe(
+    shape({
+      id: name(),
+      name: name(),
+      variant: str(),
+      options: list(
+        shape({
+          id: name(),
+          label: name(),
+          width: length().required(),
+          makes: shape({ width: length().required(), within: length().required() }).default(undefined),
+          pieces: list(shape({ name: name(), place: name(), width: length(), bolt: str(), later: flag(), of: str() })),
+        }),
+      ).min(2),
+      outOfScope: list(shape({ what: name(), why: name() })),
+    }),
+  ),
   tools: list(
     shape({
       id: name(),

@@ -76,6 +76,19 @@ describe('screws with something behind them', () => {
     expect(lengthsAsked(now(), lid())[0]!.members).toHaveLength(12)
   })
 
+  it('a glance at another tablet that had not seen the new one says nothing of it', () => {
+    downAll()
+    const before = book.entries.length
+    const glance = sideBySide(lengthsAsked(now(), lid())[0]!)!
+    book.log('fixing-replaced', { members: ['deck-screw-3'] })
+    book.log('worked-out', glance)
+    const last = book.entries.at(-1)!
+    const apart = [...book.entries.slice(0, -1), { ...last, base: before, device: 'another' }]
+    const state = reduce('j1', apart as typeof book.entries)
+    expect(lengthsAsked(state, lid())).toMatchObject([{ why: 'new', members: [{ id: 'deck-screw-3' }] }])
+    expect(lengthsAsked(now(), lid())).toEqual([])
+  })
+
   it('a lead goes on without, with a reason; a true record of one that went in all the same is kept, and flagged', () => {
     downAll()
     book.log('step-done', { step: lid().id, pass: 'final', in: { members: SHORT, pass: 'final' } })

@@ -1,4 +1,5 @@
 import { inside, overTheOpening, type Piece, threadLeft } from '../axle'
+import { convertWidth } from '../conversion'
 import { reaches, readThread } from '../fasteners'
 import type { FileFault } from './file-fault'
 import { doubtOf, holeOf } from './hole-fit'
@@ -38,6 +39,18 @@ export function checkFits(file: MachineFile, faults: FileFault[]): void {
         })
     })
   })
+  ;(file.widths ?? []).forEach((set, i) =>
+    set.options.forEach(({ id, makes }, k) => {
+      const { verdict, off } = convertWidth(set, id, id)
+      if (makes && verdict !== 'makes it')
+        faults.push({
+          kind: 'does not fit',
+          at: `/widths/${i}/options/${k}/makes`,
+          value: String(makes.width),
+          expected: `with its pieces it makes ${Number((makes.width + off).toFixed(2))} mm`,
+        })
+    }),
+  )
   ;(file.axles ?? []).forEach((axle, i) => {
     const at = `/axles/${i}`
     const thread = readThread(axle.thread)

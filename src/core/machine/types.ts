@@ -7,6 +7,7 @@ import type { Connection, Joint } from './joint'
 import type { PartRole } from './opened'
 import type { AxleFit } from './axle-fit'
 import type { Purpose } from '../axle'
+import type { WidthSet } from '../conversion'
 
 export const MACHINE_CLASSES = ['scooter', 'e-bike', 'ride-on', 'buggy', 'tractor', 'indoor machine'] as const
 export type MachineClass = (typeof MACHINE_CLASSES)[number]
@@ -304,6 +305,8 @@ export interface MachineFile {
   readonly stacks: readonly Stack[]
   /** What the stacks of an axle have to fit: frame, dropouts, thread. */
   readonly axles?: readonly AxleFit[]
+  /** What comes in several widths, and what each is made up with. */
+  readonly widths?: readonly WidthSet[]
   readonly tools: readonly Tool[]
   readonly consumables: readonly Consumable[]
   readonly goals: readonly Goal[]

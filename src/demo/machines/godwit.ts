@@ -859,6 +859,43 @@ export function godwit(): MachineFile {
         })),
       },
     ],
+    widths: [
+      {
+        id: 'shell',
+        name: 'shell',
+        options: [
+          {
+            id: 'shell-100',
+            label: '100 mm',
+            width: 100,
+            makes: { width: 100, within: 0.3 },
+            pieces: [
+              { name: 'motor bolt', place: 'upper left', bolt: 'M8×20', of: 'motor-bolts' },
+              { name: 'motor bolt', place: 'upper right', bolt: 'M8×20', of: 'motor-bolts' },
+              { name: 'motor bolt', place: 'rear', bolt: 'M8×35', of: 'motor-bolts' },
+            ],
+          },
+          {
+            id: 'shell-120',
+            label: '120 mm',
+            width: 100,
+            makes: { width: 120, within: 0.3 },
+            pieces: [
+              { name: 'shell ring 10', place: 'left', width: 10 },
+              { name: 'shell ring 10', place: 'right', width: 10 },
+              { name: 'motor bolt', place: 'upper left', bolt: 'M8×30', of: 'motor-bolts' },
+              { name: 'motor bolt', place: 'upper right', bolt: 'M8×30', of: 'motor-bolts' },
+              { name: 'motor bolt', place: 'rear', bolt: 'M8×45', of: 'motor-bolts' },
+              { name: 'chain line shim 1', place: 'behind the chainring', later: true },
+            ],
+          },
+        ],
+        outOfScope: [
+          { what: 'spindle', why: 'It is part of the motor: one for a shell of 120 mm is another motor.' },
+          { what: 'cranks', why: 'Both widths take the same.' },
+        ],
+      },
+    ],
     tools: [
       { id: 'hex-4', name: 'hex key 4 mm', short: 'hex 4', kind: 'hex key', size: '4' },
       { id: 'hex-5', name: 'hex key 5 mm', short: 'hex 5', kind: 'hex key', size: '5' },

@@ -836,6 +836,44 @@ export function plover(): MachineFile {
     ],
     stacks: STACKS,
     axles: [AXLE],
+    widths: [
+      {
+        id: 'hub',
+        name: 'front hub',
+        variant: 'hub-width',
+        options: [
+          {
+            id: 'narrow',
+            label: 'narrow, 104 mm',
+            width: 104,
+            makes: { width: 118, within: 0.5 },
+            pieces: [
+              { name: 'spacer 9', place: 'left, against the bearing', width: 9, of: 'left-spacer' },
+              { name: 'spacer 5, slotted', place: 'right, lead in its slot', width: 5, of: 'right-spacer' },
+              { name: 'flat and tab', place: 'left' },
+              { name: 'flat and tab', place: 'right' },
+              { name: 'brake cable bolt', place: 'at the brake arm', bolt: 'M5×20' },
+            ],
+          },
+          {
+            id: 'wide',
+            label: 'wide, 118 mm',
+            width: 118,
+            makes: { width: 118, within: 0.5 },
+            pieces: [
+              { name: 'flat and tab', place: 'left' },
+              { name: 'flat and tab', place: 'right' },
+              { name: 'brake cable bolt', place: 'at the brake arm', bolt: 'M5×16' },
+            ],
+          },
+        ],
+        outOfScope: [
+          { what: 'fork', why: 'It is 118 mm open for both.' },
+          { what: 'axle', why: 'Both are 165 mm, end to end.' },
+          { what: 'controller', why: 'Both hubs have the same winding and Halls.' },
+        ],
+      },
+    ],
     tools: [
       {
         id: 'clip-fork',

@@ -8,6 +8,7 @@ import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Tiles } from '../../ui/field'
 import { whyNot } from '../../words/en/plan-errors'
+import { Conversions } from './conversions'
 import { Leads } from './leads'
 
 const PocketCard = dynamic(() => import('./pocket-card').then((m) => m.PocketCard))
@@ -145,6 +146,7 @@ export function MachineView({
             </p>
           ) : null}
           <Leads file={file} />
+          {file.widths ? <Conversions sets={file.widths} /> : null}
           {children}
         </div>
         <aside

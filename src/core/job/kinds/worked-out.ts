@@ -1,3 +1,4 @@
+import { unseen } from '../claims'
 import { asIs, type KindOf } from './kind'
 import type { versions } from './worked-out.schema'
 
@@ -13,7 +14,9 @@ export const workedOut: KindOf<typeof versions> = {
     const length = body.asked.find((a) => a.id === 'length')?.value
     for (const id of body.of ?? []) {
       const f = draft.fixings[id]
-      if (f) draft.fixings[id] = { ...f, fits: { entry: entry.id, verdict: body.verdict, ...(length === undefined ? {} : { length }) } }
+      // Another device changed it meanwhile: what is fine was said of the one before, what is not counts all the same.
+      if (f && (body.verdict === 'stop' || unseen(draft, entry, 'fixing', id).length === 0))
+        draft.fixings[id] = { ...f, fits: { entry: entry.id, verdict: body.verdict, ...(length === undefined ? {} : { length }) } }
     }
   },
 }
