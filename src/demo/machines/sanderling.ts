@@ -261,6 +261,7 @@ export function sanderling(): MachineFile {
           kind: 'screws',
           holds: ['stem-cover', 'stem'],
           label: 'M4',
+          keep: 'own hole',
           thread: 'M4',
           hole: { stack: 2, depth: 12.5, behind: 'lead', into: 'aluminium' },
           head: 'button head, hexagon socket 2.5',
