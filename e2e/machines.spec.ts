@@ -114,6 +114,7 @@ test('ten thousand fixings are read without holding up the page, and reading can
     ...joint,
     id: `many-${i}`,
     when: undefined,
+    hole: undefined,
     holds: [`p-${i}`, 'frame'],
     members: [{ id: `many-${i}-1`, place: 'it' }],
   }))
