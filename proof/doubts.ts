@@ -2,7 +2,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 import { chanceBelow } from '../src/core/doubt'
 import { reaches } from '../src/core/fasteners'
 import { gapOfSheets } from '../src/core/axle'
-import { type Keyed, startOf, WORKING_IDS, type WorkingId, workOut, WORKINGS, type Working } from '../src/core/workings'
+import { type Keyed, startOf, WORKING_IDS, type WorkingId, workOut, workingOf } from '../src/core/workings'
 
 /** Holds every uncertainty that a working states against chance: each figure drawn from its own spread, 40,000 times. */
 const TIMES = 40_000
@@ -42,7 +42,7 @@ const spread = (values: readonly number[]): number => {
 console.log(`Doubts: each of what a working states, from ${TIMES.toLocaleString('en')} draws of its figures`)
 for (const id of WORKING_IDS) {
   if (OTHERWISE.has(id)) continue
-  const of = WORKINGS[id] as unknown as Working
+  const of = workingOf(id)
   for (const more of MORE[id] ?? [{}]) {
     const keyed: Keyed = { ...Object.fromEntries(Object.entries(of.fields).map(([f, field]) => [f, startOf(field)])), ...more }
     const base = workOut(of, keyed)

@@ -14,6 +14,7 @@ import type {
   Stack,
   StackItem,
   Vec3,
+  Want,
 } from '../machine'
 import type { Purpose } from '../axle'
 import type { Quantity } from '../units'
@@ -150,6 +151,12 @@ export function axleRows(axle: AxleFit, stacks: readonly Stack[], name: string, 
     { id: 'width', name, unit: 'mm', value: axle.hub + sides.reduce((s, items) => s + sum(inside(items)), 0), ...IN_FRAME, why },
   ]
 }
+
+/** A running clearance read over one turn, mm: never less than `low`, never more than `high`. */
+export const overATurn = (low: number, high: number): readonly Want[] => [
+  { id: 'least', name: 'least over a turn', quantity: 'length', unit: 'mm', low },
+  { id: 'most', name: 'most over a turn', quantity: 'length', unit: 'mm', high },
+]
 
 export const wires = (...pins: readonly (readonly [colour: string, carries: string])[]): Connection['pins'] =>
   pins.map(([colour, carries], i) => ({ n: i + 1, colour, function: carries }))

@@ -1,5 +1,6 @@
 export { COARSE_PITCH, LENGTHS, metricSize, PITCHES, readInches, UNIFIED, UNIFIED_INCHES } from './sizes'
 export { metricThread, readThread, unifiedStressArea } from './thread'
+export type { Thread } from './thread'
 export { CLASS_IDS, CLASSES, isClass, SURFACE_IDS, SURFACES, TAPPED, TAPPED_IDS } from './classes'
 export type { PropertyClass, Surface, Tapped } from './classes'
 export { shearAreas, strips } from './stripping'

@@ -14,6 +14,8 @@ function foreignMotors({ parts, comparisons }: JobState): readonly string[] {
  * None where motor and frame are those that belong together and nobody worked anything out.
  */
 export function armMissing(state: JobState): readonly Missing[] {
+  // Bolts hold a mounted motor, whoever made it: its own look judges them.
+  if (state.up.some((s) => s.reaction)) return []
   const last = new Map(state.workings.flatMap((w) => (w.working === 'reaction' ? [[w.of?.[0] ?? '', w] as const] : [])))
   const wanted = [...last.values()].some((w) => w.verdict === 'arm wanted')
   if (wanted) return [{ is: 'arm' }]

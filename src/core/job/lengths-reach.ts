@@ -1,26 +1,11 @@
-import { type InHole, reaches } from '../fasteners'
-import { doubtOf } from '../machine'
+import { reaches } from '../fasteners'
+import { CALIPER_U, depthOf, screwIn } from '../machine'
 import type { LengthFact } from '../planning'
 import type { Bodies } from './entries'
 import type { LengthAsked } from './lengths'
 
-/** Of a caliper in a workshop’s hand, mm. */
-const LENGTH_U = 0.1
-
 /** How a screw of another length would stand in these holes. */
-export const reachOf = (fact: LengthFact, length: number) => reaches({ ...inHoleOf(fact), length: { value: length, u: LENGTH_U } })
-
-/** The holes as the plan has them. */
-function inHoleOf(fact: LengthFact): Omit<InHole, 'length'> {
-  return {
-    washers: { value: fact.washers ?? 0, u: 0 },
-    stack: { value: fact.stack, u: 0 },
-    ...(fact.depth === undefined ? {} : { depth: { value: fact.depth, u: doubtOf(fact) } }),
-    behind: fact.behind,
-    into: fact.into,
-    d: fact.d,
-  }
-}
+export const reachOf = (fact: LengthFact, length: number) => reaches(screwIn(fact, fact.d, { value: length, u: CALIPER_U }))
 
 /** What two lengths laid side by side may differ by and not be told apart by eye, standard uncertainty, mm; estimated. */
 const BY_EYE = 0.5
@@ -32,8 +17,9 @@ const BY_EYE = 0.5
 export function sideBySide({ step, fact, members, why }: LengthAsked): Bodies['worked-out'] | null {
   if (why !== 'two lengths') return null
   const seen = { value: fact.length, u: BY_EYE }
-  const r = reaches({ ...inHoleOf(fact), length: seen })
-  if (!r.clearance || r.verdict !== 'clear') return null
+  const r = reaches(screwIn(fact, fact.d, seen))
+  const depth = depthOf(fact)
+  if (!r.clearance || !depth || r.verdict !== 'clear') return null
   return {
     working: 'length-in-hole',
     edition: 1,
@@ -41,7 +27,7 @@ export function sideBySide({ step, fact, members, why }: LengthAsked): Bodies['w
       { id: 'length', ...seen, from: 'seen' },
       { id: 'washers', value: fact.washers ?? 0, from: 'machine file' },
       { id: 'stack', value: fact.stack, from: 'machine file' },
-      { id: 'depth', value: fact.depth!, u: doubtOf(fact), from: 'machine file' },
+      { id: 'depth', ...depth, from: 'machine file' },
       { id: 'behind', word: fact.behind, from: 'machine file' },
     ],
     result: { id: 'clearance', value: r.clearance.value, u: r.clearance.u, unit: 'mm' },

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { Logbook } from '../../../tests/logbook'
 import { NEWEST_FORM } from '../build'
 import type { Verdict } from '../workings'
-import { checkStatus, expectedDone, type JobState, lengthsAsked, presentStep, reduce, sideBySide, waitingFor } from './index'
+import { armMissing, checkStatus, expectedDone, type JobState, lengthsAsked, presentStep, reduce, sideBySide, waitingFor } from './index'
 
 const SHORT = ['deck-screw-1', 'deck-screw-2', 'deck-screw-3', 'deck-screw-4', 'deck-screw-5', 'deck-screw-6']
 
@@ -127,6 +127,12 @@ describe('an axle against its own motor', () => {
     expect(missing(job(foreign, looked))).toEqual([{ is: 'reaction', part: 'front-motor', name: 'front-motor' }])
     expect(missing(job(foreign, sum('arm wanted'), looked))).toEqual([{ is: 'arm' }])
     expect(checkStatus(job(foreign, sum('arm wanted'), looked), 'reaction path', 1e15).open).toBe(false)
+  })
+  it('of a motor that bolts hold asks nothing of an axle, whoever made it', () => {
+    const state = job(foreign)
+    const [first, ...rest] = state.up
+    expect(armMissing({ ...state, up: [{ ...first!, reaction: true }, ...rest] })).toEqual([])
+    expect(armMissing(state)).toHaveLength(1)
   })
   it('held by its arm, or by its nuts after all, it wants the look only', () => {
     expect(missing(job(foreign, sum('arm wanted'), sum('held by its arm')))).toEqual([{ is: 'not done' }])

@@ -2,7 +2,7 @@ import { inside, overTheOpening, type Piece, threadLeft } from '../axle'
 import { convertWidth } from '../conversion'
 import { reaches, readThread } from '../fasteners'
 import type { FileFault } from './file-fault'
-import { doubtOf, holeOf } from './hole-fit'
+import { holeOf, screwIn } from './hole-fit'
 import type { MachineFile, StackItem } from './types'
 
 const sure = (value: number) => ({ value, u: 0 })
@@ -21,15 +21,7 @@ export function checkFits(file: MachineFile, faults: FileFault[]): void {
     joint.members.forEach((m, k) => {
       const hole = holeOf(joint, m.id)
       if (!hole || hole.depth === undefined || m.length === undefined || !thread) return
-      const own = reaches({
-        length: sure(m.length),
-        washers: sure(hole.washers ?? 0),
-        stack: sure(hole.stack),
-        depth: { value: hole.depth, u: doubtOf(hole) },
-        behind: hole.behind,
-        into: hole.into,
-        d: thread.d,
-      })
+      const own = reaches(screwIn(hole, thread.d, sure(m.length)))
       if (own.verdict === 'stop')
         faults.push({
           kind: 'too long',

@@ -1,4 +1,5 @@
-import type { Behind, Tapped } from '../fasteners'
+import type { Doubted } from '../doubt'
+import type { Behind, InHole, Tapped } from '../fasteners'
 import type { Joint } from './joint'
 
 /** What a screw goes into. Lengths in mm. */
@@ -18,7 +19,30 @@ export interface HoleFit {
 
 /** Stack and depth by a file are not measured on this machine, mm; estimated. */
 const FILE_U = 0.2
-export const doubtOf = ({ u }: Pick<HoleFit, 'u'>): number => u ?? FILE_U
+const doubtOf = ({ u }: Pick<HoleFit, 'u'>): number => u ?? FILE_U
+
+/** How deep it is, with the doubt of a file; absent where nobody knows. */
+export const depthOf = (hole: HoleFit): Doubted | undefined =>
+  hole.depth === undefined ? undefined : { value: hole.depth, u: doubtOf(hole) }
+
+/** Of a length by a caliper in a workshop’s hand, standard uncertainty, mm. */
+export const CALIPER_U = 0.1
+
+/** A screw of a length in a hole as a file or a plan gives it. @param d nominal diameter, mm */
+export function screwIn(hole: HoleFit, d: number, length: Doubted): InHole {
+  const { washers = 0, stack, behind, into } = hole
+  const depth = depthOf(hole)
+  const sure = (value: number): Doubted => ({ value, u: 0 })
+  return {
+    length,
+    washers: sure(washers),
+    stack: sure(stack),
+    ...(depth ? { depth } : {}),
+    behind,
+    into,
+    d,
+  }
+}
 
 /** The hole of a member: that of its fixing, with what is its own. */
 export function holeOf(joint: Pick<Joint, 'hole' | 'members'>, member: string): HoleFit | undefined {

@@ -177,61 +177,35 @@ export function factsOfPlan(plan: AdoptedPlan): PlanFacts {
   }
 }
 
-/** A plan for a build that knows no heavy parts, no sealed units, and nothing of what takes a motor's torque. */
-export function withoutGates<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(plan: P): P {
-  const limb = (of: LimbOf<S>): LimbOf<S> => ({
-    ...of,
-    steps: of.steps.map((s) => {
-      const {
-        heavy: _,
-        ends: __,
-        reaction: ___,
-        ...rest
-      } = s as { readonly heavy?: unknown; readonly ends?: unknown; readonly reaction?: unknown }
-      return rest as S
-    }),
-  })
+/** A plan whose steps lack what an older build does not know. */
+function withoutOnSteps<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(
+  plan: P,
+  fields: readonly string[],
+): P {
+  const limb = (of: LimbOf<S>): LimbOf<S> => ({ ...of, steps: of.steps.map((s) => without(s, fields)) })
   return { ...plan, down: limb(plan.down), up: limb(plan.up) }
 }
+
+const without = <T extends object>(of: T, fields: readonly string[]): T =>
+  Object.fromEntries(Object.entries(of).filter(([field]) => !fields.includes(field))) as T
+
+type Limbs<S> = { readonly down: LimbOf<S>; readonly up: LimbOf<S> }
+
+/** A plan for a build that knows no heavy parts, no sealed units, and nothing of what takes a motor's torque. */
+export const withoutGates = <S extends object, P extends Limbs<S>>(plan: P): P => withoutOnSteps<S, P>(plan, ['heavy', 'ends', 'reaction'])
 
 /** A plan for a build that asks nothing of lengths and running clearances. */
-export function withoutFits<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(plan: P): P {
-  const limb = (of: LimbOf<S>): LimbOf<S> => ({
-    ...of,
-    steps: of.steps.map((s) => {
-      const { lengths: _, again: __, ...rest } = s as { readonly lengths?: unknown; readonly again?: unknown }
-      return rest as S
-    }),
-  })
-  return { ...plan, down: limb(plan.down), up: limb(plan.up) }
-}
-
-/** A plan for a build that knows nothing of what a step opens, and how the work is proved. */
-export function withoutOpens<
-  S extends object,
-  P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S>; readonly swap: readonly object[] },
->(plan: P): P {
-  const bare = <T extends object>(list: readonly T[]): T[] =>
-    list.map((s) => {
-      const { opens: _, ...rest } = s as { readonly opens?: unknown }
-      return rest as T
-    })
-  const { provedAs: _, ...rest } = plan as { readonly provedAs?: unknown }
-  const limb = (of: LimbOf<S>): LimbOf<S> => ({ ...of, steps: bare(of.steps) })
-  return { ...(rest as P), down: limb(plan.down), up: limb(plan.up), swap: bare(plan.swap) }
-}
+export const withoutFits = <S extends object, P extends Limbs<S>>(plan: P): P => withoutOnSteps<S, P>(plan, ['lengths', 'again'])
 
 /** A plan for a build that knows no figures that a step wants read. */
-export function withoutWants<S extends object, P extends { readonly down: LimbOf<S>; readonly up: LimbOf<S> }>(plan: P): P {
-  const limb = (of: LimbOf<S>): LimbOf<S> => ({
-    ...of,
-    steps: of.steps.map((s) => {
-      const { wants: _, relations: __, ...rest } = s as { readonly wants?: unknown; readonly relations?: unknown }
-      return rest as S
-    }),
-  })
-  return { ...plan, down: limb(plan.down), up: limb(plan.up) }
+export const withoutWants = <S extends object, P extends Limbs<S>>(plan: P): P => withoutOnSteps<S, P>(plan, ['wants', 'relations'])
+
+/** A plan for a build that knows nothing of what a step opens, and how the work is proved. */
+export function withoutOpens<S extends object, P extends Limbs<S> & { readonly swap: readonly object[] }>(plan: P): P {
+  const bare = withoutOnSteps<S, P>(without(plan, ['provedAs']), ['opens'])
+  return { ...bare, swap: bare.swap.map((s) => without(s, ['opens'])) }
 }
+
 interface LimbOf<S> {
   readonly steps: readonly S[]
 }

@@ -1,5 +1,5 @@
 import { reaches, readThread } from '../fasteners'
-import { type Connection, type Doing, doubtOf, type FileIndex, type HoleFit, holeOf, type Joint } from '../machine'
+import { CALIPER_U, type Connection, type Doing, type FileIndex, type HoleFit, holeOf, type Joint, screwIn } from '../machine'
 import type { ActionKind, FixingSpec, LengthFact, PlannedStep } from './types'
 
 /** Fixings of a joint as the tray will hold them: one cell for each size in it; none where they lie somewhere already. */
@@ -61,20 +61,9 @@ export function lengthFacts(joint: Joint): readonly LengthFact[] {
   return [...facts.values()]
 }
 
-/** Of a length by a caliper, mm. */
-const LENGTH_U = 0.1
-
 /** Would a screw of this length reach what is behind the hole? Where nobody knows the depth it might. */
 const reachesBehind = (hole: HoleFit, length: number, d: number): boolean =>
-  reaches({
-    length: { value: length, u: LENGTH_U },
-    washers: { value: hole.washers ?? 0, u: 0 },
-    stack: { value: hole.stack, u: 0 },
-    ...(hole.depth === undefined ? {} : { depth: { value: hole.depth, u: doubtOf(hole) } }),
-    behind: hole.behind,
-    into: hole.into,
-    d,
-  }).verdict !== 'clear'
+  reaches(screwIn(hole, d, { value: length, u: CALIPER_U })).verdict !== 'clear'
 
 /** The same of a lug, a post or a screwed plug. */
 export function plugFacts({ critical, thread }: Pick<Connection, 'critical' | 'thread'>): NonNullable<PlannedStep['joint']> {

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import { type AxleFit, indexFile, type MachineFile } from '../machine'
 import { plan, type PlannedStep } from '../planning'
-import { startOf, sumsAt, workOut, WORKINGS, type Working, type WorkingId } from './index'
+import { startOf, sumsAt, workOut, type Working, type WorkingId, workingOf } from './index'
 
-const of = (id: WorkingId): Working => WORKINGS[id] as unknown as Working
+const of = (id: WorkingId): Working => workingOf(id)
 
 function upSteps(file: MachineFile): readonly PlannedStep[] {
   return file.goals.flatMap((g) => {

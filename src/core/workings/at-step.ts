@@ -1,5 +1,6 @@
 import { inside, widthOf } from '../axle'
 import { type HeadKind, readHead, readScale, readThread, standardHead } from '../fasteners'
+import type { CheckId } from '../job'
 import type { AxleFit, MachineFile, StackItem } from '../machine'
 import type { PlannedStep } from '../planning'
 import type { WorkingId } from './index'
@@ -14,9 +15,8 @@ export interface SumAt {
   readonly from: Keyed
 }
 
-/** Its own id, which a file gives to a gate on the way up that looks at an axle. */
-const REACTION = 'reaction path'
-const CLEARANCE = 'running clearance'
+const REACTION: CheckId = 'reaction path'
+const CLEARANCE: CheckId = 'running clearance'
 
 const text = (x: number | undefined): string => (x === undefined ? '' : String(Number(x.toFixed(3))))
 const sure = (items: readonly StackItem[]) =>

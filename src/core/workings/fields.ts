@@ -1,5 +1,5 @@
 import { readBearing } from '../bearings'
-import { BEHIND, CLASS_IDS, metricSize, readThread, SURFACE_IDS, TAPPED_IDS } from '../fasteners'
+import { BEHIND, CLASS_IDS, metricSize, readThread, SURFACE_IDS, TAPPED_IDS, type Thread } from '../fasteners'
 import type { ChoiceField, NumberField, TextField } from './working'
 
 /** A length by caliper or gauge, mm. The doubt of a caliper in a workshop's hand: a few hundredths. */
@@ -11,6 +11,13 @@ export const mm = (low: number, high: number, more: Partial<NumberField> = {}): 
   u: 0.05,
   ...more,
 })
+
+/** A thread as it was typed; a bare number is a metric diameter. @throws RangeError for what the field does not let through */
+export function threadOf(text: string): Thread {
+  const read = readThread(/^\d+(?:[.,]\d+)?(?:\s*[x×*]|\s*$)/.test(text.trim()) ? `M${text.trim()}` : text)
+  if (!read) throw new RangeError(`no thread that is made: ${text}`)
+  return read
+}
 
 export const thread = (start: string): TextField => ({
   is: 'text',

@@ -1,4 +1,5 @@
 import { adapter } from './adapter'
+import { bearingBySize } from './bearing-by-size'
 import { bearingFit } from './bearing-fit'
 import { bearingSize } from './bearing-size'
 import { belt } from './belt'
@@ -18,9 +19,11 @@ import { threadPast } from './thread-left'
 import { tightening } from './tightening'
 import { units } from './units'
 import { usedAgain } from './used-again'
+import type { Working } from './working'
 
 export { GROUPS, MEANS, VERDICTS } from './working'
 export type { Field, Group, Note, Senseless, TextFault, Verdict, Worked, Working } from './working'
+export { threadOf } from './fields'
 export { sumsAt } from './at-step'
 export { ASKED_FROM, startOf, workOut } from './work-out'
 export type { Asked, AskedFrom, Better, FieldFault, Keyed, Outcome } from './work-out'
@@ -40,6 +43,7 @@ export const WORKINGS = {
   'rim-shift': shiftOfRim,
   reaction,
   'bearing-size': bearingSize,
+  'bearing-by-size': bearingBySize,
   'bearing-fit': bearingFit,
   shim,
   'running-gap': gapOverATurn,
@@ -52,3 +56,6 @@ export const WORKINGS = {
 export type WorkingId = keyof typeof WORKINGS
 export const WORKING_IDS = Object.keys(WORKINGS) as readonly WorkingId[]
 export const isWorking = (id: string): id is WorkingId => Object.hasOwn(WORKINGS, id)
+
+/** A working by its id, its fields by any name. */
+export const workingOf = (id: WorkingId): Working => WORKINGS[id] as unknown as Working

@@ -1,5 +1,5 @@
-import { type Behind, isShort, reaches, readThread, type Tapped } from '../fasteners'
-import { behind, into, mm, thread } from './fields'
+import { type Behind, isShort, reaches, type Tapped } from '../fasteners'
+import { behind, into, mm, thread, threadOf } from './fields'
 import { working } from './working'
 
 /** Does a screw reach what is behind its hole? */
@@ -27,7 +27,7 @@ export const lengthInHole = working({
       ...(depth ? { depth } : {}),
       behind: word('behind') as Behind,
       into: word('into') as Tapped,
-      d: readThread(asThread(word('thread')))!.d,
+      d: threadOf(word('thread')).d,
     })
     const also = [
       { id: 'engaged', value: r.engaged, unit: 'mm' } as const,
@@ -43,6 +43,3 @@ export const lengthInHole = working({
     }
   },
 })
-
-/** A bare number is a metric diameter. */
-export const asThread = (text: string): string => (/^\d+(?:[.,]\d+)?(?:\s*[x×*]|\s*$)/.test(text.trim()) ? `M${text.trim()}` : text)

@@ -1,7 +1,6 @@
 import { armForce, DROPOUTS, type Dropout, reactionOf, wheelTorque, WORST_FRICTION } from '../axle'
-import { preloadOf, readThread } from '../fasteners'
-import { choice, mm, thread, yesNo } from './fields'
-import { asThread } from './length-in-hole'
+import { preloadOf } from '../fasteners'
+import { choice, mm, thread, yesNo, threadOf } from './fields'
 import { working } from './working'
 
 /** Will the axle turn in its slots under throttle? */
@@ -31,7 +30,7 @@ export const reaction = working({
   source: 'statics; one-sided linear pressure; limits of material and torque: estimated',
   basis: 'estimated',
   work: ({ n, maybe, word }) => {
-    const t = readThread(asThread(word('thread')))!
+    const t = threadOf(word('thread'))
     if (n('flats').value >= t.d) return { senseless: 'flats not below diameter' }
     const [kv, ratio] = [n('kv').value, n('ratio').value]
     const face = n('face').value

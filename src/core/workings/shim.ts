@@ -1,6 +1,11 @@
-import { seatGap, shimFor } from '../bearings'
+import { contradicted, seatGap, shimFor } from '../bearings'
+import { strayReading } from '../doubt'
 import { mm, readWidths, widths } from './fields'
 import { working } from './working'
+
+const READ = ['depth', 'bearing', 'collar'] as const
+/** The smallest step of a caliper or depth gauge, mm. */
+const STEP = 0.01
 
 /** Is the bearing seated, and which shim behind its outer ring? */
 export const shim = working({
@@ -13,14 +18,16 @@ export const shim = working({
     low: mm(-5, 5, { start: 0.05, u: 0 }),
     high: mm(-5, 5, { start: 0.2, u: 0 }),
     have: widths('0.1 0.2 0.3 0.5'),
+    byHand: mm(-50, 200, { u: 0, optional: true }),
   },
   formula: 'play = depth − bearing − collar;  with shim: play − shim',
   source: 'geometry; JCGM 100, JCGM 106',
   basis: 'geometry',
-  work: ({ n, word, times }) => {
+  work: ({ n, maybe, word, raw }) => {
     if (n('high').value < n('low').value) return { senseless: 'most below least' }
     const gap = seatGap({ collar: n('collar'), bearing: n('bearing'), depth: n('depth') })
     const play = { value: -gap.value, u: gap.u }
+    const typed = maybe('byHand')?.value
     const { verdict, shim: best, chance } = shimFor(play, n('low').value, n('high').value, readWidths(word('have')) ?? [])
     return {
       result: { id: 'play', value: play.value, u: play.u, unit: 'mm' },
@@ -30,7 +37,11 @@ export const shim = working({
       ],
       verdict,
       notes: [
-        ...(['depth', 'bearing', 'collar'].some((f) => times(f) < 2) ? (['one reading'] as const) : []),
+        ...(READ.some((f) => raw(f).length < 2) ? (['one reading'] as const) : []),
+        ...(READ.some((f) => strayReading(raw(f), STEP) !== null) ? (['odd reading'] as const) : []),
+        ...(typed !== undefined && contradicted(n('depth').value, n('bearing').value + n('collar').value, typed, STEP) !== null
+          ? (['not that difference'] as const)
+          : []),
         ...(best === undefined ? [] : (['outer ring only'] as const)),
       ],
     }

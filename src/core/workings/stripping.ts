@@ -1,6 +1,5 @@
-import { type PropertyClass, readThread, strips, type Tapped } from '../fasteners'
-import { into, mm, strength, thread } from './fields'
-import { asThread } from './length-in-hole'
+import { type PropertyClass, strips, type Tapped } from '../fasteners'
+import { into, mm, strength, thread, threadOf } from './fields'
 import { working } from './working'
 
 /** Thread enough for its screw, or what gives first. An insert counts as the thread that it has outside. */
@@ -13,7 +12,7 @@ export const stripping = working({
   basis: 'estimated',
   work: ({ word, n }) => {
     const { first, at, enough } = strips(
-      readThread(asThread(word('thread')))!,
+      threadOf(word('thread')),
       word('strength') as PropertyClass,
       word('into') as Tapped,
       n('engaged').value,

@@ -1,7 +1,5 @@
 import { threadLeft } from '../axle'
-import { readThread } from '../fasteners'
-import { mm, thread } from './fields'
-import { asThread } from './length-in-hole'
+import { mm, thread, threadOf } from './fields'
 import { working } from './working'
 
 /** Thread past the nut: a full nut and one to three turns, a cap nut that does not bottom. */
@@ -24,7 +22,7 @@ export const threadPast = working({
     const { showing, turns, verdict } = threadLeft(
       n('standsOut'),
       [piece('nut', cap ? 'cap' : 'nut'), piece('under', 'washer')],
-      readThread(asThread(word('thread')))!.pitch,
+      threadOf(word('thread')).pitch,
       cap,
     )
     return {

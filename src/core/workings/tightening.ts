@@ -4,7 +4,6 @@ import {
   type HeadKind,
   type PropertyClass,
   preloadOf,
-  readThread,
   standardHead,
   strips,
   type Surface,
@@ -13,8 +12,7 @@ import {
   type Tapped,
   tighteningTorque,
 } from '../fasteners'
-import { choice, into, mm, strength, surface, thread } from './fields'
-import { asThread } from './length-in-hole'
+import { choice, into, mm, strength, surface, thread, threadOf } from './fields'
 import { working } from './working'
 
 /** How tight a screw goes, and how hard it then pulls: over the friction that it may have, by the weakest of screw, hole and head. */
@@ -35,7 +33,7 @@ export const tightening = working({
   source: 'VDI 2230-1:2015, 5.4.3; classes ISO 898-1, ISO 3506-1; what it is tapped in: estimated',
   basis: 'standard',
   work: ({ word, maybe }) => {
-    const t = readThread(asThread(word('thread')))!
+    const t = threadOf(word('thread'))
     const head = standardHead(t.d, word('head') as HeadKind)
     if (!head) return { senseless: 'no head for it' }
     const cls = word('strength') as PropertyClass

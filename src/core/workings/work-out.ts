@@ -38,7 +38,7 @@ export type Better = (field: string, typed: string) => number | undefined
 export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = () => undefined): Outcome {
   const faults: FieldFault[] = []
   const asked: Asked[] = []
-  const numbers = new Map<string, Doubted & { readonly times: number }>()
+  const numbers = new Map<string, Doubted & { readonly raw: readonly number[] }>()
   const words = new Map<string, string>()
   for (const [id, field] of Object.entries(of.fields)) {
     const text = (keyed[id] ?? '').trim()
@@ -58,7 +58,7 @@ export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = () =
       if ('fault' in read) faults.push({ field: id, read: read.fault })
       else {
         const one = together(field, read.values, better(id, text))
-        numbers.set(id, { ...one, times: read.values.length })
+        numbers.set(id, { ...one, raw: read.values })
         asked.push({ id, value: one.value, u: one.u, ...(read.values.length > 1 ? { raw: read.values } : {}) })
       }
     }
@@ -72,7 +72,7 @@ export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = () =
     },
     maybe: (id) => numbers.get(id),
     word: (id) => words.get(id) ?? '',
-    times: (id) => numbers.get(id)?.times ?? 0,
+    raw: (id) => numbers.get(id)?.raw ?? [],
   }
   const worked = of.work(given)
   return 'senseless' in worked ? { is: 'senseless', senseless: worked.senseless } : { is: 'worked', asked, worked }

@@ -82,6 +82,7 @@ export const NOTES = [
   'lower bound',
   'one reading',
   'odd reading',
+  'not that difference',
   'wider when sealed',
   'not trusted below a fifth',
   'cold',
@@ -156,8 +157,8 @@ export interface Given {
   readonly n: (id: string) => Doubted
   readonly maybe: (id: string) => Doubted | undefined
   readonly word: (id: string) => string
-  /** How often a repeated figure was read. */
-  readonly times: (id: string) => number
+  /** Each reading of a repeated figure. */
+  readonly raw: (id: string) => readonly number[]
 }
 
 export const GROUPS = ['screws', 'tightness', 'axle', 'bearings', 'clearance', 'electric', 'units'] as const

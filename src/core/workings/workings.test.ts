@@ -10,12 +10,12 @@ import {
   WORKING_IDS,
   type WorkingId,
   workOut,
-  WORKINGS,
   type Working,
+  workingOf,
 } from './index'
 import { NOTE_WORDS, WORKING_WORDS, VERDICT_WORDS } from '../../words/en/workings'
 
-const of = (id: WorkingId): Working => WORKINGS[id] as unknown as Working
+const of = (id: WorkingId): Working => workingOf(id)
 const starts = (id: WorkingId): Keyed => Object.fromEntries(Object.entries(of(id).fields).map(([f, field]) => [f, startOf(field)]))
 const work = (id: WorkingId, more: Keyed = {}): Outcome => workOut(of(id), { ...starts(id), ...more })
 function worked(id: WorkingId, more: Keyed = {}) {
@@ -131,6 +131,19 @@ describe('what they come to', () => {
     expect(worked('shim', { ...three, collar: '1' }).notes).toContain('one reading')
     const asked = work('shim', three)
     expect(asked.is === 'worked' && asked.asked[0]!.raw).toEqual([9.42, 9.41, 9.43])
+  })
+  it('a reading that stands apart, and a play worked out wrong by hand, are told', () => {
+    const three = { depth: '9.42 9.41 9.92 9.42', bearing: '8.00 8.01 8.00', collar: '0.99 1.00 1.01' }
+    expect(worked('shim', three).notes).toContain('odd reading')
+    expect(worked('shim', { ...three, depth: '9.42 9.41 9.43', byHand: '0.52' }).notes).toContain('not that difference')
+    expect(worked('shim', { ...three, depth: '9.42 9.42', bearing: '8 8', collar: '1 1', byHand: '0.42' }).notes).not.toContain(
+      'not that difference',
+    )
+  })
+  it('a bearing is found by its sizes', () => {
+    expect(worked('bearing-by-size').why).toEqual(['6001'])
+    expect(worked('bearing-by-size', { width: '' }).why).toEqual(['6001', '16001'])
+    expect(figure('bearing-by-size', 'found', { bore: '13' })).toBe(0)
   })
   it('a wrench below a fifth of its scale is not trusted', () => {
     expect(figure('adapter', 'set')).toBeCloseTo((45 * 400) / 445, 6)

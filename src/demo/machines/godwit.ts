@@ -10,6 +10,7 @@ import {
   holes,
   off,
   on,
+  overATurn,
   PACK_PINS,
   prepared,
   q,
@@ -700,10 +701,7 @@ export function godwit(): MachineFile {
         again: true,
         after: ['off:chainring', 'undo:ring-nut', 'undo:motor-bolts'],
         up: doing('Chainring to chainstay, over one turn', [way(BOTH, null, 1)], {
-          wants: [
-            { id: 'least', name: 'least over a turn', quantity: 'length', unit: 'mm', low: 3 },
-            { id: 'most', name: 'most over a turn', quantity: 'length', unit: 'mm', high: 8 },
-          ],
+          wants: overATurn(3, 8),
           note: 'Feeler, or counted sheets of paper.',
           ifOmitted: 'It files through the stay.',
         }),

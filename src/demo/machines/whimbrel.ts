@@ -11,6 +11,7 @@ import {
   fixing,
   holes,
   off,
+  overATurn,
   PACK_PINS,
   prepared,
   q,
@@ -684,10 +685,7 @@ export function whimbrel(): MachineFile {
         again: true,
         after: ['off:wheel', 'undo:left-nut', 'undo:right-nut'],
         up: doing('Small cog to dropout, over one turn', [way(BOTH, null, 1)], {
-          wants: [
-            { id: 'least', name: 'least over a turn', quantity: 'length', unit: 'mm', low: 2 },
-            { id: 'most', name: 'most over a turn', quantity: 'length', unit: 'mm', high: 6 },
-          ],
+          wants: overATurn(2, 6),
           note: 'Feeler, or counted sheets of paper. Turn the wheel backward by hand.',
           ifOmitted: 'The chain jams between cog and frame and tears the lead.',
         }),

@@ -42,7 +42,7 @@ function One({ set }: { readonly set: WidthSet }) {
           <dl className="grid gap-1.5 text-[16px]">
             <List name={say.goesOn} pieces={c.add} />
             <List name={say.comesOff} pieces={c.remove} />
-            <List name={say.stays2} pieces={c.keep} />
+            <List name={say.staysOn} pieces={c.keep} />
             <List name={say.wantedLater} pieces={c.later} />
           </dl>
           {c.bolts.length > 0 ? (

@@ -2,12 +2,12 @@
 import * as say from '../../words/en/screens/run'
 import { readAction } from '../../core/machine'
 import { useState } from 'react'
-import { isSettled } from '../../core/job'
+import { type CheckId, isSettled } from '../../core/job'
 import { type PlannedStep, stuckAs } from '../../core/planning'
 import { useJob } from '../shared/context'
 
 /** Checks that a sum of the bench decides. */
-const DECIDES = new Set(['reaction path', 'running clearance'])
+const DECIDES: ReadonlySet<string> = new Set<CheckId>(['reaction path', 'running clearance'])
 
 /** Why the step is there, what comes of leaving it out, and where that is from: behind one tap. */
 export function Why({ step }: { readonly step: PlannedStep }) {

@@ -1,6 +1,5 @@
 import type { ReactElement } from 'react'
-import type { Asked, Worked, WorkingId } from '../../core/workings'
-import { readThread } from '../../core/fasteners'
+import { type Asked, threadOf, type Worked, type WorkingId } from '../../core/workings'
 import { drawn as say } from '../../words/en/workings'
 import { INK } from '../shared/board'
 
@@ -86,7 +85,7 @@ const one = (x: number): string => String(Number(x.toFixed(2)))
 
 /** A screw in section, along its axis from left to right, to scale: head, washers, what is clamped, thread, what is behind. */
 const hole: Drawing = ({ n, has, word, worked }) => {
-  const d = readThread(word('thread').startsWith('M') ? word('thread') : `M${word('thread')}`)?.d ?? 5
+  const d = threadOf(word('thread')).d
   const [length, washers, stack] = [n('length'), n('washers'), n('stack')]
   const depth = has('depth') ? n('depth') : Math.max(2, length - stack - washers + 2)
   const reach = Math.max(length, washers + stack + depth)
@@ -202,7 +201,7 @@ const opening: Drawing = ({ n, worked }) => {
 
 /** The end of an axle with its nut, and what shows. */
 const past: Drawing = ({ n, has, word, worked }) => {
-  const d = readThread(word('thread'))?.d ?? 12
+  const d = threadOf(word('thread')).d
   const [out, under, nut] = [n('standsOut'), n('under'), n('nut')]
   const px = Math.min(300 / Math.max(out, under + nut + 2), 80 / d)
   const x0 = 70
@@ -279,7 +278,7 @@ const lever: Drawing = ({ n, worked }) => {
 
 /** An axle’s flats in their slot, from the end: where they bear when the motor pulls. */
 const flats: Drawing = ({ n, word, worked }) => {
-  const d = readThread(word('thread'))?.d ?? 12
+  const d = threadOf(word('thread')).d
   const w = n('flats')
   const px = 110 / d
   const [cx, cy, r] = [120, 92, (d * px) / 2]

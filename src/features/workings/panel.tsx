@@ -9,11 +9,13 @@ import {
   startOf,
   type WorkingId,
   workOut,
-  WORKINGS,
   type Working,
+  workingOf,
 } from '../../core/workings'
 import { unitLabel } from '../../core/units'
+import { wrongUnit } from '../../core/bearings'
 import { Button } from '../../ui/button'
+import { readNumber } from '../../ui/number'
 import { WORKING_NAMES } from '../../words/en/worked'
 import { fieldFaultWords, WORKING_WORDS, idWords } from '../../words/en/workings'
 import { Board } from '../shared/board'
@@ -36,7 +38,7 @@ export interface PanelProps {
 
 /** One working: its drawing, what it comes to, its fields; a second set of figures beside the first. */
 export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: PanelProps) {
-  const of: Working = WORKINGS[id] as unknown as Working
+  const of: Working = workingOf(id)
   const words = WORKING_WORDS[id]
   const labels: Readonly<Record<string, string>> = words.fields
   const begin: Keyed = Object.fromEntries(Object.entries(of.fields).map(([f, field]) => [f, from[f] ?? startOf(field)]))
@@ -64,6 +66,7 @@ export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: Panel
             label={labels[f] ?? f}
             field={field}
             values={sets.map((s) => s[f] ?? '')}
+            hints={sets.map((s) => (field.is === 'number' && field.unit === 'mm' ? unitSlip(s[f] ?? '', from[f]) : undefined))}
             faults={outcomes.map((o, i) => faultOf(o, f, sets[i]![f] ?? '', field))}
             onChange={(set, text) => put(set, f, text)}
           />
@@ -104,6 +107,14 @@ export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: Panel
   )
 }
 
+/** Beside what the file says: a figure that would be it in another unit, or half a turn of the drum away. */
+function unitSlip(typed: string, known: string | undefined): string | undefined {
+  const [value, near] = [readNumber(typed), readNumber(known ?? '')]
+  if (value === null || near === null || near <= 0 || value <= 0) return undefined
+  const slip = wrongUnit(value, near)
+  return slip === null ? undefined : say.unitSlip(slip, near)
+}
+
 function faultOf(outcome: Outcome, field: string, typed: string, { is, ...rest }: Field): string | undefined {
   if (outcome.is !== 'faults') return undefined
   const fault = outcome.faults.find((f) => f.field === field)
@@ -117,12 +128,14 @@ function Row({
   label,
   field,
   values,
+  hints,
   faults,
   onChange,
 }: {
   readonly label: string
   readonly field: Field
   readonly values: readonly string[]
+  readonly hints: readonly (string | undefined)[]
   readonly faults: readonly (string | undefined)[]
   readonly onChange: (set: number, text: string) => void
 }) {
@@ -160,6 +173,11 @@ function Row({
           />
         ),
       )}
+      {hints.some((h) => h !== undefined) ? (
+        <p role="status" className="col-span-full text-[15px] text-look">
+          ◆ {hints.find((h) => h !== undefined)}
+        </p>
+      ) : null}
       {faults.some((f) => f !== undefined) ? (
         <p id={`${id}-fault`} role="alert" className="col-span-full text-[15px] font-semibold text-stop">
           ▲ {faults.find((f) => f !== undefined)}

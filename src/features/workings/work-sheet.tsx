@@ -13,8 +13,7 @@ import {
   sumsAt,
   WORKING_IDS,
   type WorkingId,
-  type Working,
-  WORKINGS,
+  workingOf,
 } from '../../core/workings'
 import { errorOf } from '../../core/instruments'
 import { SelectField } from '../../ui/field'
@@ -69,7 +68,7 @@ export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetPro
     const { result, also, verdict, why } = worked
     log('worked-out', {
       working: chosen,
-      edition: (WORKINGS[chosen] as unknown as Working).edition,
+      edition: workingOf(chosen).edition,
       asked: asked.map((a) => ({ ...a, from: cameFrom(chosen, a, known, instrument.used !== undefined) })),
       ...(result ? { result: figureOf(result) } : {}),
       ...(also && also.length > 0 ? { also: also.map(figureOf) } : {}),
@@ -110,7 +109,7 @@ export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetPro
   )
 }
 
-const fieldOf = (working: WorkingId, field: string): Field => (WORKINGS[working] as unknown as Working).fields[field]!
+const fieldOf = (working: WorkingId, field: string): Field => workingOf(working).fields[field]!
 
 const figureOf = ({
   id,

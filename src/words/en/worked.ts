@@ -17,6 +17,7 @@ export const WORKING_NAMES: Readonly<Record<WorkingId, string>> = {
   'rim-shift': 'Rim in the middle',
   reaction: 'Axle under throttle',
   'bearing-size': 'Bearing number',
+  'bearing-by-size': 'Which bearing is it?',
   'bearing-fit': 'Press or slip',
   shim: 'Seat and shim',
   'running-gap': 'Clearance over a turn',

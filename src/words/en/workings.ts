@@ -175,6 +175,11 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     fields: { bearing: 'It says' },
     figures: { bore: 'bore', outside: 'outside', width: 'width' },
   },
+  'bearing-by-size': {
+    tells: 'Numbers that have these sizes.',
+    fields: { bore: 'Bore, or its shaft', outside: 'Outside, or its seat', width: 'Width' },
+    figures: { found: 'in the lists' },
+  },
   'bearing-fit': {
     tells: 'A ring on its seat, and how warm makes it slip.',
     fields: {
@@ -203,6 +208,7 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
       low: 'Play at least',
       high: 'Play at most',
       have: 'Shims to hand, mm',
+      byHand: 'Play, as somebody worked it out',
     },
     figures: { play: 'play', shim: 'shim', stillOut: 'chance that it still is not right' },
   },
@@ -309,6 +315,7 @@ export const NOTE_WORDS: Readonly<Record<Note, string>> = {
   'lower bound': 'Pressure is at least this: there is play in the slot, or nobody measured it.',
   'one reading': 'One reading only: nobody knows how they spread. Take three.',
   'odd reading': 'One reading stands apart: read it again.',
+  'not that difference': 'The play that was worked out by hand is not that of these figures.',
   'wider when sealed': 'Small sealed ones are often wider: measure the width.',
   'not trusted below a fifth': 'Below a fifth of its scale no wrench is trusted.',
   cold: 'Below 10 °C it may not bond at all.',

@@ -114,7 +114,7 @@ export const toWidth = 'To be fitted'
 export const sameWidth = 'Nothing changes.'
 export const goesOn = 'Goes on'
 export const comesOff = 'Comes off'
-export const stays2 = 'Stays'
+export const staysOn = 'Stays'
 export const wantedLater = 'Wanted later'
 export const piece = (name: string, place: string): string => `${name}, ${place}`
 export const boltAt = (place: string, from: string | undefined, to: string | undefined): string =>

@@ -47,3 +47,6 @@ export const foreignAsked = 'The new motor is of another make: does its axle hol
 export const workItOut = 'Work it out'
 export const doubt = 'Doubt'
 export const ofTwenty = '± is twice the standard uncertainty: 19 of 20 lie within it.'
+/** A figure that is the file’s in another unit. */
+export const unitSlip = (slip: 'inches' | 'thousandths of an inch' | 'half a turn of the drum', near: number): string =>
+  slip === 'half a turn of the drum' ? `Half a turn of the drum? The file says ${near} mm.` : `Read in ${slip}? The file says ${near} mm.`
