@@ -116,3 +116,22 @@ test('a foreign motor on a worn slot wants its arm before any throttle; with the
   await sheet.getByRole('button', { name: 'Put it in the job' }).click()
   await expect(card(page).getByText('Its axle wants a torque arm.')).toBeHidden()
 })
+
+test('the Godwit’s shell is converted both ways: what goes on one way comes off the other, bolts by place, and what it makes', async ({
+  page,
+}) => {
+  await signIn(page, 'Marit')
+  await page.goto('/machines/godwit')
+  const width = page.getByRole('region', { name: 'Another width: shell' })
+  await expect(width).toContainText('Goes onshell ring 10, leftshell ring 10, right')
+  await expect(width).toContainText('Bolt rear: M8×35 now, M8×45 then')
+  await expect(width).toContainText('Wanted laterchain line shim 1, behind the chainring')
+  await expect(width).toContainText('It all makes 120 mm.')
+  await width.getByLabel('Fitted now').selectOption('120 mm')
+  await expect(width).toContainText('Nothing changes.')
+  await width.getByLabel('To be fitted').selectOption('100 mm')
+  await expect(width).toContainText('Comes offshell ring 10, leftshell ring 10, right')
+  await expect(width).toContainText('Bolt rear: M8×45 now, M8×35 then')
+  await expect(width).toContainText('It all makes 100 mm.')
+  await clean(page, 'another width')
+})

@@ -68,14 +68,16 @@ function One({ set }: { readonly set: WidthSet }) {
 }
 
 function List({ name, pieces }: { readonly name: string; readonly pieces: readonly WidthPiece[] }) {
-  if (pieces.length === 0) return null
+  // Bolts are told by their place, with both lengths.
+  const told = pieces.filter((p) => p.bolt === undefined)
+  if (told.length === 0) return null
   return (
     <div className="grid grid-cols-[112px_1fr] gap-2">
       <dt className="font-semibold">{name}</dt>
       <dd>
-        {pieces.map((p, i) => (
+        {told.map((p, i) => (
           <span key={i} className="block">
-            {say.piece(p.bolt ? `${p.name} ${p.bolt}` : p.name, p.place)}
+            {say.piece(p.name, p.place)}
           </span>
         ))}
       </dd>

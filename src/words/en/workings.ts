@@ -1,4 +1,5 @@
 import type { FieldFault, Group, Note, Senseless, TextFault, Verdict, WorkingId, WORKINGS } from '../../core/workings'
+import { unitLabel } from '../../core/units'
 import { BEHIND_WORDS } from './worked'
 import { readFaultWords } from './read-errors'
 
@@ -343,7 +344,11 @@ const TEXT_FAULT: Readonly<Record<TextFault['why'], string>> = {
 /** What is wrong with a field. */
 export function fieldFaultWords(fault: FieldFault, typed: string, unit: string): string {
   if ('is' in fault) return 'Key this in.'
-  if ('read' in fault) return readFaultWords(typed, unit, fault.read)
+  if ('read' in fault) {
+    const { read } = fault
+    if (read.kind !== 'out of range') return readFaultWords(typed, unit, read)
+    return `“${typed.trim()}” is outside ${read.from} to ${read.to}${unit === '' ? '' : ` ${unitLabel(unit)}`}. Another unit? Write it behind the figure.`
+  }
   const { why, nearest } = fault.text
   return `“${typed}” ${TEXT_FAULT[why]}${nearest.length > 0 ? ` Nearest: ${nearest.join(', ')}.` : ''}`
 }
