@@ -15,6 +15,8 @@ export default defineConfig({
     baseURL: benches[Number(process.env['TEST_PARALLEL_INDEX'] ?? 0)]?.url ?? 'http://127.0.0.1:4310',
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    // Keeping every file for later takes half of a test's time: those that lose the network allow it.
+    serviceWorkers: 'block',
     launchOptions: { executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS },
   },
 })

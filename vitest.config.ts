@@ -10,7 +10,11 @@ export default defineConfig({
     // A slow moment of the machine is no fault: what is waited for has half a minute.
     expect: { poll: { timeout: 30_000 } },
     projects: [
-      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], testTimeout: 60_000 } },
+      {
+        extends: true,
+        // One process reads what is tested once, and plans each job of the demo machines once.
+        test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], isolate: false, testTimeout: 60_000 },
+      },
       {
         extends: true,
         test: { name: 'database', include: ['tests/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 },

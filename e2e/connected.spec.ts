@@ -2,6 +2,8 @@ import { type ChildProcess, spawn } from 'node:child_process'
 import { expect, type Page, test } from '@playwright/test'
 import { BENCH, journal, signIn, takeInDunlin } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 const sheet = (page: Page) => page.getByRole('dialog')
 const live = (page: Page) => sheet(page).getByRole('region', { name: 'From the instrument' })
 

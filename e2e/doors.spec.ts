@@ -123,25 +123,28 @@ test('a stale session keeps what was logged and asks for a sign-in; signing in s
   await expect.poll(async () => (await journal(page, jobId)).at(-1)?.kind).toBe('step-done')
 })
 
-test('signing out clears what is kept of pages, never the outbox', async ({ page }) => {
-  await signIn(page, 'Ines')
-  const jobId = await takeInDunlin(page, 'sign out')
-  await chooseJob(page, 'inspect connections')
-  await expect(page.getByText(/not sent yet/)).toBeHidden()
-  await keptForOffline(page)
-  // Entries stay unsent: only their own route is out of reach.
-  await page.route('**/api/jobs/*/entries', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()))
-  await step(page)
-  await expect(page.getByText('1 entry not sent yet')).toBeVisible()
-  await page.getByRole('button', { name: 'Sign out' }).click()
-  await expect(page.getByRole('heading', { name: 'Who’s signing in?' })).toBeVisible()
-  expect(await page.evaluate(() => caches.has('nailsmith-pages'))).toBe(false)
-  await page.unroute('**/api/jobs/*/entries')
-  // Tobias comes to the same tablet: what Ines logged goes up under her name.
-  await page.getByRole('button', { name: /^Tobias / }).click()
-  await expect(page.getByText('Tobias, mechanic')).toBeVisible()
-  await page.goto(`/jobs/${jobId}`)
-  await expect.poll(async () => (await journal(page, jobId)).at(-1)).toMatchObject({ kind: 'step-done', by: 'p-ines' })
+test.describe(() => {
+  test.use({ serviceWorkers: 'allow' })
+  test('signing out clears what is kept of pages, never the outbox', async ({ page }) => {
+    await signIn(page, 'Ines')
+    const jobId = await takeInDunlin(page, 'sign out')
+    await chooseJob(page, 'inspect connections')
+    await expect(page.getByText(/not sent yet/)).toBeHidden()
+    await keptForOffline(page)
+    // Entries stay unsent: only their own route is out of reach.
+    await page.route('**/api/jobs/*/entries', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()))
+    await step(page)
+    await expect(page.getByText('1 entry not sent yet')).toBeVisible()
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page.getByRole('heading', { name: 'Who’s signing in?' })).toBeVisible()
+    expect(await page.evaluate(() => caches.has('nailsmith-pages'))).toBe(false)
+    await page.unroute('**/api/jobs/*/entries')
+    // Tobias comes to the same tablet: what Ines logged goes up under her name.
+    await page.getByRole('button', { name: /^Tobias / }).click()
+    await expect(page.getByText('Tobias, mechanic')).toBeVisible()
+    await page.goto(`/jobs/${jobId}`)
+    await expect.poll(async () => (await journal(page, jobId)).at(-1)).toMatchObject({ kind: 'step-done', by: 'p-ines' })
+  })
 })
 
 test('five wrong tries lock a name, and the page says for how long', async ({ page, request }) => {

@@ -1,6 +1,8 @@
 import { expect, type Page, test } from '@playwright/test'
 import { card, chooseJob, journal, keptForOffline, picture, server, signIn, step, takeInDunlin } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 test.afterEach(({ request }) => server(request, 'start'))
 
 /** A log line by the sheet that `L` opens. */

@@ -2,6 +2,8 @@ import { expect, test } from '@playwright/test'
 import { allOrders } from '../src/core/drive'
 import { signIn } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('guided measurements need no job and no network: a winding’s warmth by its ohms, and the wires of a foreign motor in a few trials', async ({
   page,
   context,

@@ -2,6 +2,8 @@ import { expect, test } from '@playwright/test'
 import { panelled } from '../tests/panelled'
 import { card, signIn, step, title } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('a plan of 600 steps is stored, opens without a network, and goes on', async ({ page, context }) => {
   test.setTimeout(120_000)
   await signIn(page, 'Ines')

@@ -1,6 +1,8 @@
 import { expect, type Page, test } from '@playwright/test'
 import { card, clean, journal, picture, readings, ride, signIn, step, tapRight, title } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 const sheet = (page: Page) => page.getByRole('dialog')
 const line = (page: Page) => card(page).getByLabel('Size or name, or a whole line')
 /** Counts what a hand does: a tap on a button, a photo, a point of it. */

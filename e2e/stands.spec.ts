@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test'
 import { clean, signIn } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('a machine is found by its words, number or owner; what is asked is in the address, and the list says where it ends', async ({
   page,
 }) => {

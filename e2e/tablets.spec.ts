@@ -1,6 +1,8 @@
 import { expect, type Page, test } from '@playwright/test'
 import { card, chooseJob, journal, keptForOffline, server, signIn, step, stepUntil, takeInDunlin, title } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 test.afterEach(({ request }) => server(request, 'start'))
 
 test('a second tablet sees each entry within a second', async ({ browser, page }) => {

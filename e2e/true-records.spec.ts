@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test'
 import { card, journal, keptForOffline, later, server, signIn, step, stepUntil, title } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 /** The device's clock can be put from within: every page of the test reads it with this added. */
 const SHIFTED = () => {
   const real = Date.now.bind(Date)

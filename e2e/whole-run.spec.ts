@@ -15,6 +15,8 @@ import {
   title,
 } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 /** The device's clock can be moved on from within: every page of the test reads it with this added. */
 const SHIFTED = () => {
   const real = Date.now.bind(Date)

@@ -157,7 +157,8 @@ export class Cluster {
     return port
   }
 
-  ensureDatabase(database = 'nailsmith') {
+  /** Makes a database where there is none of this name, empty or as a copy of another that nobody is in; its URL. */
+  ensureDatabase(database = 'nailsmith', like = 'template1') {
     const env = { ...process.env, PGPASSWORD: this.secret() }
     const psql = (args) =>
       spawnSync(
@@ -168,7 +169,7 @@ export class Cluster {
     const there = psql(['-c', `select 1 from pg_database where datname = '${database}'`])
     if (there.status !== 0) throw new Error(`PostgreSQL does not answer: ${there.stderr}`)
     if (there.stdout.trim() !== '1') {
-      const made = psql(['-c', `create database ${database}`])
+      const made = psql(['-c', `create database ${database} template ${like}`])
       if (made.status !== 0) throw new Error(`the database could not be made: ${made.stderr}`)
     }
     return this.url(database)

@@ -7,6 +7,28 @@ import path from 'node:path'
 import { getJson, spawnApp, waitReady } from './app.mjs'
 import { freePort, ROOT } from './shell.mjs'
 
+/** Brings a database to the newest shape and fills it; what the script said. */
+function setUp(databaseUrl, demo) {
+  const setup = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'scripts/setup.ts')], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, DATABASE_URL: databaseUrl, NAILSMITH_DEMO: demo ? '1' : '0' },
+  })
+  if (setup.status !== 0) throw new Error(`setup failed: ${setup.stderr}`)
+  return setup.stdout
+}
+
+/** The demo world of a cluster, filled once and copied for each world. */
+const demos = new WeakMap()
+function demoOf(cluster) {
+  if (!demos.has(cluster)) {
+    const name = `demo_${randomBytes(5).toString('hex')}`
+    setUp(cluster.ensureDatabase(name), true)
+    demos.set(cluster, name)
+  }
+  return demos.get(cluster)
+}
+
 export class World {
   constructor(cluster) {
     this.cluster = cluster
@@ -15,14 +37,13 @@ export class World {
 
   async open({ demo = true, env = {} } = {}) {
     this.env = env
-    this.databaseUrl = this.cluster.ensureDatabase(this.name)
-    const setup = spawnSync(process.execPath, [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'scripts/setup.ts')], {
-      cwd: ROOT,
-      encoding: 'utf8',
-      env: { ...process.env, DATABASE_URL: this.databaseUrl, NAILSMITH_DEMO: demo ? '1' : '0' },
-    })
-    if (setup.status !== 0) throw new Error(`setup failed: ${setup.stderr}`)
-    this.token = /^FIRST-LEAD (\S+)$/m.exec(setup.stdout)?.[1] ?? null
+    if (demo) {
+      this.databaseUrl = this.cluster.ensureDatabase(this.name, demoOf(this.cluster))
+      this.tool('psql', ['-q', '-d', this.name, '-c', 'update history set id = gen_random_uuid(), since = now()'])
+    } else {
+      this.databaseUrl = this.cluster.ensureDatabase(this.name)
+      this.token = /^FIRST-LEAD (\S+)$/m.exec(setUp(this.databaseUrl, false))?.[1] ?? null
+    }
     this.demo = demo
     this.port = await freePort()
     await this.start()

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { Logbook } from '../../../tests/logbook'
 import { NEWEST_FORM } from '../build'
 import { demoMachines } from '../../demo/machines'
-import { plan } from '../planning'
+import { planOnce } from '../planning/plan-once'
 import { checkStatus, clearancesMissing, type JobState, reduce } from './index'
 
 describe('running clearances', () => {
@@ -22,7 +22,7 @@ describe('running clearances', () => {
     })
   const off = (...ids: readonly string[]): void => ids.forEach((id) => book.log('step-done', { step: id }))
   beforeEach(() => {
-    const found = plan(file, 'untouched', ['wheel-goal'], { variants: {} })
+    const found = planOnce(file, 'untouched', ['wheel-goal'], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     book = new Logbook(NEWEST_FORM)
     book.log('job-opened', {

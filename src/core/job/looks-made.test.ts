@@ -4,7 +4,7 @@ import { stateOf } from '../../../tests/shut'
 import { demoMachines } from '../../demo/machines'
 import { NEWEST_FORM } from '../build'
 import type { MachineFile } from '../machine'
-import { plan } from '../planning'
+import { planOnce } from '../planning/plan-once'
 import { checkStatus, fixingsHeldBefore, type JobState, LOOKED_OVER, type LookOf, relevantChecks, rideShut, waitingFor } from './index'
 
 const fileOf = (id: string): MachineFile => demoMachines().find((f) => f.id === id)!
@@ -12,7 +12,7 @@ const fileOf = (id: string): MachineFile => demoMachines().find((f) => f.id === 
 /** A job of a demo machine with its plan adopted. */
 function jobOf(machine: string, goal: string): Logbook {
   const file = fileOf(machine)
-  const found = plan(file, 'untouched', [goal], { variants: {} })
+  const found = planOnce(file, 'untouched', [goal], { variants: {} })
   if (!found.ok) throw new Error(found.error.kind)
   const book = new Logbook(NEWEST_FORM)
   book.log('job-opened', { number: '1', machine: { name: file.name, class: file.class, fullVolts: 48 }, complaint: '' })
@@ -131,7 +131,7 @@ describe('the last look before a heavy part moves', () => {
       const parts = file.parts.map((p) =>
         p.id === 'pack' ? { ...p, mass: { value: kg, unit: 'kg' as const, source: 'maker' as const } } : p,
       )
-      const found = plan({ ...file, parts }, 'untouched', ['front-motor-goal'], { variants: {} })
+      const found = planOnce({ ...file, parts }, 'untouched', ['front-motor-goal'], { variants: {} })
       if (!found.ok) throw new Error(found.error.kind)
       return found.value.down.steps.flatMap((s) => (s.heavy ? [s.action] : []))
     }
@@ -197,7 +197,7 @@ describe('a motor in its mounting', () => {
   it('is held by these fixings of the demo machines, and by no others', () => {
     const held = demoMachines().flatMap((file) =>
       file.goals.flatMap((g) => {
-        const found = plan(file, 'untouched', [g.id], { variants: {} })
+        const found = planOnce(file, 'untouched', [g.id], { variants: {} })
         return found.ok ? found.value.up.steps.flatMap((s) => (s.reaction ? [`${file.id} ${s.action}`] : [])) : []
       }),
     )
@@ -212,7 +212,7 @@ describe('a motor in its mounting', () => {
   it('is looked at where no step of the plan does it, and its look falls open when a bolt is touched', () => {
     const file = fileOf('godwit')
     const without: MachineFile = { ...file, steps: file.steps.filter((s) => s.id !== 'reaction-path') }
-    const found = plan(without, 'untouched', ['motor-goal'], { variants: {} })
+    const found = planOnce(without, 'untouched', ['motor-goal'], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     const book = new Logbook(NEWEST_FORM)
     book.log('job-opened', { number: '1', machine: { name: 'x', class: 'e-bike', fullVolts: 54 }, complaint: '' })

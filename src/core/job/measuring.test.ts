@@ -6,7 +6,7 @@ import { heron } from '../../demo/machines/heron'
 import { knot } from '../../demo/machines/knot'
 import { NEWEST_FORM } from '../build'
 import type { MachineFile, Want } from '../machine'
-import { plan } from '../planning'
+import { planOnce } from '../planning/plan-once'
 import type { Result, UnitId } from '../units'
 import { checkStatus, judge, reduce, type Took } from './index'
 
@@ -88,7 +88,7 @@ describe('a figure beside its window', () => {
 
 /** A job of a machine with its plan, as its people would have it before the way up. */
 function planned(file: MachineFile, goal: string): Logbook {
-  const found = plan(file, 'untouched', [goal], { variants: {} })
+  const found = planOnce(file, 'untouched', [goal], { variants: {} })
   if (!found.ok) throw new Error(found.error.kind)
   const book = new Logbook(NEWEST_FORM)
   book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision }, complaint: 'x' })

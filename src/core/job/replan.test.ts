@@ -2,7 +2,7 @@ import { said } from '../../../tests/said'
 import { describe, expect, it } from 'vitest'
 import { dunlin } from '../../demo/machines/dunlin'
 import { Logbook } from '../../../tests/logbook'
-import { plan } from '../planning'
+import { planOnce } from '../planning/plan-once'
 import { expectedDone, type JobState, looseCount, presentStep, reduce, startOf, tally, waitingFor } from './index'
 
 const file = dunlin()
@@ -29,7 +29,7 @@ function changedAfter(steps: number) {
   book.ready(book.adopt('inspect', variants))
   does('down', steps)
   const state = now()
-  const second = plan(file, startOf(state, file), ['front-motor-goal'], { variants })
+  const second = planOnce(file, startOf(state, file), ['front-motor-goal'], { variants })
   if (!second.ok) throw new Error(second.error.kind)
   book.log('plan-adopted', {
     plan: second.value,

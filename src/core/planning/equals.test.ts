@@ -3,7 +3,7 @@ import { demoMachines } from '../../demo/machines'
 import { dice } from '../../demo/chance'
 import { indexFile, type MachineFile } from '../machine'
 import { nearness } from './nearness'
-import { plan } from './plan'
+import { planOnce } from './plan-once'
 
 /** Words, which stay when ids are given anew. */
 const WORDS = new Set(
@@ -47,8 +47,8 @@ describe('of equally cheap orders', () => {
       for (const [i, goal] of file.goals.entries()) {
         const other = disguised(file, 7 + i)
         const [first, second] = [
-          plan(file, 'untouched', [goal.id], { variants: {} }),
-          plan(other.file, 'untouched', [other.id(goal.id)], { variants: {} }),
+          planOnce(file, 'untouched', [goal.id], { variants: {} }),
+          planOnce(other.file, 'untouched', [other.id(goal.id)], { variants: {} }),
         ]
         if (!first.ok || !second.ok) throw new Error(`no plan for ${goal.name}`)
         const told = (p: typeof first.value) => ({
@@ -71,7 +71,7 @@ describe('of equally cheap orders', () => {
       at('undo:motor-bolts', 'undo:left-wheel-nut'),
     ]).toEqual([3, 2, 1])
     expect(at('undo:bed-bolts', 'off:motor')).toBe(0)
-    const found = plan(file, 'untouched', ['gearbox-goal'], { variants: {} })
+    const found = planOnce(file, 'untouched', ['gearbox-goal'], { variants: {} })
     const steps = found.ok ? found.value.down.steps.map((s) => s.action) : []
     expect(steps.indexOf('off:motor')).toBe(steps.indexOf('undo:motor-bolts') + 1)
     expect(steps.indexOf('off:left-wheel')).toBe(steps.indexOf('undo:left-wheel-nut') + 1)
@@ -82,7 +82,7 @@ describe('a tool that has to be set up', () => {
   const file = demoMachines().find((f) => f.id === 'redshank')!
   const tools = (setUp: number): string[] => {
     const dear: MachineFile = { ...file, tools: file.tools.map((t) => (t.id === 'ring-13' ? { ...t, setUp } : t)) }
-    const found = plan(dear, 'untouched', ['gearbox-goal'], { variants: {} })
+    const found = planOnce(dear, 'untouched', ['gearbox-goal'], { variants: {} })
     return found.ok ? found.value.down.steps.map((s) => s.tool?.id ?? '') : []
   }
   it('costs that where it is picked up: a way without it is taken, where there is one', () => {
@@ -101,8 +101,8 @@ describe('a tool that has to be set up', () => {
           : j,
       ),
     }
-    const first = plan({ ...file2, tools: file.tools }, 'untouched', ['brushes-goal'], { variants: {} })
-    const second = plan(file2, 'untouched', ['brushes-goal'], { variants: {} })
+    const first = planOnce({ ...file2, tools: file.tools }, 'untouched', ['brushes-goal'], { variants: {} })
+    const second = planOnce(file2, 'untouched', ['brushes-goal'], { variants: {} })
     const toolOf = (p: typeof first): string | undefined =>
       p.ok ? p.value.down.steps.find((s) => s.action === 'undo:cowling-screws')?.tool?.id : ''
     expect([toolOf(first), toolOf(second)]).toEqual(['cross-2', 'hook'])

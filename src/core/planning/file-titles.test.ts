@@ -1,7 +1,8 @@
 import { gzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
-import { factsOfPlan, plan, type PlannedStep, planOfFacts, wordingOf } from './index'
+import { factsOfPlan, type PlannedStep, planOfFacts, wordingOf } from './index'
+import { planOnce } from './plan-once'
 
 const cases = demoMachines().flatMap((file) => file.goals.map((goal) => [`${file.name}, ${goal.name}`, file, [goal.id]] as const))
 const dunlin = demoMachines()[0]!
@@ -13,7 +14,7 @@ describe('a plan as a job keeps it, without words', () => {
   it.each([...cases, ['both motors of a Dunlin', dunlin, dunlin.goals.slice(0, 2).map((g) => g.id)] as const])(
     '%s: its file gives every word back',
     (_, file, goals) => {
-      const found = plan(file, 'untouched', goals, { variants: {} })
+      const found = planOnce(file, 'untouched', goals, { variants: {} })
       if (!found.ok) throw new Error(found.error.kind)
       const facts = JSON.parse(JSON.stringify(factsOfPlan(found.value)))
       const words = wordingOf(file, goals)
@@ -26,7 +27,7 @@ describe('a plan as a job keeps it, without words', () => {
 
   it('with tools that are not to hand, the risk comes back too', () => {
     const owned = dunlin.tools.filter((t) => !(t.kind ?? '').startsWith('torque')).map((t) => t.id)
-    const found = plan(dunlin, 'untouched', ['inspect'], { variants: {}, toolsOwned: owned, byFeel: 'whatever' })
+    const found = planOnce(dunlin, 'untouched', ['inspect'], { variants: {}, toolsOwned: owned, byFeel: 'whatever' })
     if (!found.ok) throw new Error(found.error.kind)
     const stood = found.value.up.steps.filter((s) => s.substitute)
     expect(stood.length).toBeGreaterThan(0)
@@ -36,7 +37,7 @@ describe('a plan as a job keeps it, without words', () => {
   })
 
   it('holds no words: nothing that the file says in its titles, notes and names', () => {
-    const found = plan(dunlin, 'untouched', ['front-motor-goal'], { variants: {} })
+    const found = planOnce(dunlin, 'untouched', ['front-motor-goal'], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     const text = JSON.stringify(factsOfPlan(found.value))
     const said = [...found.value.down.steps, ...found.value.up.steps]
@@ -49,7 +50,7 @@ describe('a plan as a job keeps it, without words', () => {
   it('takes at most 540 bytes a step, and 600 steps at most 100 kB packed', () => {
     const [steps, raw, packed] = cases.reduce(
       ([n, r, p], [, file, goals]) => {
-        const found = plan(file, 'untouched', goals, { variants: {} })
+        const found = planOnce(file, 'untouched', goals, { variants: {} })
         if (!found.ok) throw new Error(found.error.kind)
         const { down, up } = factsOfPlan(found.value)
         const text = JSON.stringify([...down.steps, ...up.steps])
@@ -62,7 +63,7 @@ describe('a plan as a job keeps it, without words', () => {
   })
 
   it('without its file ids stand for words, and nothing falls over', () => {
-    const found = plan(dunlin, 'untouched', ['inspect'], { variants: {} })
+    const found = planOnce(dunlin, 'untouched', ['inspect'], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     const back = planOfFacts(factsOfPlan(found.value))
     expect(back.down.steps.map(wordingOf(null, []).step)[0]!.title).toBe(found.value.down.steps[0]!.action)

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import { holds, withWorstCase } from '../machine'
 import { layersOf, plan } from './index'
+import { planOnce } from './plan-once'
 
 describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the outside in', (_, file) => {
   const { layers, stays } = layersOf(file, {})
@@ -31,7 +32,7 @@ describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the 
   })
   it('puts nothing further out than what a plan has to take off before it', () => {
     for (const goal of file.goals) {
-      const found = plan(file, 'untouched', [goal.id], { variants: {} })
+      const found = planOnce(file, 'untouched', [goal.id], { variants: {} })
       if (!found.ok) throw new Error(found.error.kind)
       const seen: number[] = []
       for (const step of found.value.down.steps) {

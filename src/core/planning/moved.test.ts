@@ -4,11 +4,11 @@ import { demoMachines } from '../../demo/machines'
 import type { MachineFile } from '../machine'
 import { inOrder } from './in-order'
 import { movedUp } from './moved'
-import { plan } from './plan'
+import { planOnce } from './plan-once'
 import type { PlannedStep } from './types'
 
 const wayUp = (file: MachineFile, goal: string): readonly PlannedStep[] => {
-  const found = plan(file, 'untouched', [goal], { variants: {} })
+  const found = planOnce(file, 'untouched', [goal], { variants: {} })
   if (!found.ok) throw new Error(goal)
   return found.value.up.steps
 }

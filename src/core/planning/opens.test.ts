@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import type { Opened } from '../machine'
-import { plan, type Plan } from './index'
+import { type Plan } from './index'
+import { planOnce } from './plan-once'
 
 const of = (machine: string, goal: string): Plan => {
-  const found = plan(
+  const found = planOnce(
     demoMachines().find((f) => f.id === machine)!,
     'untouched',
     [goal],

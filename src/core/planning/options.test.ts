@@ -9,7 +9,6 @@ import { otherJob, type MachineFile } from '../machine'
 import {
   differences,
   everythingInFileOrder,
-  plan,
   referrals,
   smallestKit,
   toolWorths,
@@ -17,9 +16,10 @@ import {
   type PlanOptions,
   type PlannedStep,
 } from './index'
+import { planOnce } from './plan-once'
 
 function planned(file: MachineFile, goal: string, options: Partial<PlanOptions> = {}): Plan {
-  const result = plan(file, 'untouched', [goal], { variants: {}, ...options })
+  const result = planOnce(file, 'untouched', [goal], { variants: {}, ...options })
   if (!result.ok) throw new Error(JSON.stringify(result.error))
   return result.value
 }
@@ -111,7 +111,7 @@ describe('what must not change a plan', () => {
 describe('what holds, lifts and catches', () => {
   const heron = demoMachines().find((f) => f.id === 'heron')!
   const without = (file: MachineFile, tool: string) =>
-    plan(file, 'untouched', ['motor-goal'], { variants: {}, toolsOwned: file.tools.map((t) => t.id).filter((id) => id !== tool) })
+    planOnce(file, 'untouched', ['motor-goal'], { variants: {}, toolsOwned: file.tools.map((t) => t.id).filter((id) => id !== tool) })
 
   it('is among the tools of the job, with the step that first wants it', () => {
     const tools = planned(heron, 'motor-goal').tools
@@ -166,7 +166,7 @@ describe('tools that are not to hand', () => {
   it('stop the way back too, before anything is undone', () => {
     const file = dunlin()
     expect(
-      plan(file, 'untouched', ['front-motor-goal'], {
+      planOnce(file, 'untouched', ['front-motor-goal'], {
         variants: {},
         toolsOwned: file.tools.map((t) => t.id).filter((t) => t !== 'torque-60'),
       }),
@@ -283,7 +283,7 @@ describe('a tool that is not there', () => {
           driver.down.steps.find((d) => d.action === s.action)!.tool!.id,
         ])
     }
-    const none = plan(file, 'untouched', ['front-motor-goal'], { variants: {}, ...without(...measuring), byFeel: 'whatever' })
+    const none = planOnce(file, 'untouched', ['front-motor-goal'], { variants: {}, ...without(...measuring), byFeel: 'whatever' })
     expect(none).toMatchObject({ ok: false, error: { kind: 'missing-tool' } })
   })
   it('is only easier to have where the job goes without it, and is said with what that costs', () => {
@@ -295,7 +295,7 @@ describe('a tool that is not there', () => {
         `${name}, ${goal}`,
       ).toEqual(found.tools.map((t) => t.id))
       for (const w of worths) {
-        const other = plan(machine, 'untouched', [id], {
+        const other = planOnce(machine, 'untouched', [id], {
           variants: {},
           toolsOwned: machine.tools.map((t) => t.id).filter((t) => t !== w.tool),
         })
@@ -324,7 +324,7 @@ describe('the smallest kit', () => {
       expect(kit.value.tools.length, `${name}, ${goal}`).toBeLessThanOrEqual(whole.tools.length)
       const mine = kit.value.tools.map((t) => t.id)
       for (const left of mine) {
-        const fewer = plan(file, 'untouched', [id], {
+        const fewer = planOnce(file, 'untouched', [id], {
           variants: {},
           toolsOwned: mine.filter((t) => t !== left),
           nodeLimit: 500,

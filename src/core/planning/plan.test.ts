@@ -4,13 +4,14 @@ import { poweredFile } from '../../../tests/powered-files'
 import { demoMachines } from '../../demo/machines'
 import { dunlin } from '../../demo/machines/dunlin'
 import { factKey, type Guard, holds, type MachineFile } from '../machine'
-import { factsOfPlan, plan, type Plan, planOfFacts, wordingOf } from './index'
+import { factsOfPlan, type Plan, planOfFacts, wordingOf } from './index'
+import { planOnce } from './plan-once'
 
 const file = dunlin()
 const options = { variants: { 'lid-edge': 'dry' } }
 
 function planned(goal: string, of: MachineFile = file, variants: Record<string, string> = options.variants): Plan {
-  const result = plan(of, 'untouched', [goal], { variants })
+  const result = planOnce(of, 'untouched', [goal], { variants })
   if (!result.ok) throw new Error(JSON.stringify(result.error))
   return result.value
 }
@@ -19,7 +20,7 @@ function planned(goal: string, of: MachineFile = file, variants: Record<string, 
 const RANDOM = [...Array(120).keys(), 329]
   .map((seed) => poweredFile(seed))
   .flatMap((of) => {
-    const found = plan(of, 'untouched', ['inner-goal'], { variants: {} })
+    const found = planOnce(of, 'untouched', ['inner-goal'], { variants: {} })
     return found.ok ? [{ name: of.name, file: of, plan: found.value }] : []
   })
 
@@ -154,14 +155,14 @@ describe('the way up', () => {
 describe('why there is no plan', () => {
   const without = (change: (f: MachineFile) => Partial<MachineFile>): MachineFile => ({ ...file, ...change(file) })
   it('names the goal that the file does not have', () => {
-    expect(plan(file, 'untouched', ['polish'], options)).toEqual({ ok: false, error: { kind: 'unknown goal', goal: 'polish' } })
-    expect(plan(file, 'untouched', [], options)).toMatchObject({ ok: false, error: { kind: 'unknown goal' } })
+    expect(planOnce(file, 'untouched', ['polish'], options)).toEqual({ ok: false, error: { kind: 'unknown goal', goal: 'polish' } })
+    expect(planOnce(file, 'untouched', [], options)).toMatchObject({ ok: false, error: { kind: 'unknown goal' } })
   })
   it('names the blocked chain when nothing undoes a fixing', () => {
     const broken = without((f) => ({
       joints: f.joints.map((j) => (j.id === 'front-rim-screws' ? { ...j, down: { ...j.down, modes: [] } } : j)),
     }))
-    const result = plan(broken, 'untouched', ['front-motor-goal'], options)
+    const result = planOnce(broken, 'untouched', ['front-motor-goal'], options)
     expect(result).toMatchObject({ ok: false, error: { kind: 'unreachable' } })
     if (!result.ok && result.error.kind === 'unreachable') expect(result.error.chain.at(-1)).toBe('off front-rim-screws')
   })
@@ -169,7 +170,7 @@ describe('why there is no plan', () => {
     const looped = without((f) => ({
       joints: f.joints.map((j) => (j.id === 'mat-edge' ? { ...j, access: { fact: 'off', of: 'deck-lid' } } : j)),
     }))
-    const result = plan(looped, 'untouched', ['inspect'], options)
+    const result = planOnce(looped, 'untouched', ['inspect'], options)
     expect(result).toMatchObject({ ok: false, error: { kind: 'cycle' } })
     if (!result.ok && result.error.kind === 'cycle') expect(result.error.loop).toContain('undo:mat-edge')
   })
@@ -183,7 +184,7 @@ describe('why there is no plan', () => {
             : j,
       ),
     }))
-    const result = plan(hiding, 'untouched', ['inspect'], options)
+    const result = planOnce(hiding, 'untouched', ['inspect'], options)
     expect(result).toEqual({
       ok: false,
       error: { kind: 'cycle', loop: expect.arrayContaining(['exposed mat-edge', 'exposed deck-screws']) as never },
@@ -203,7 +204,7 @@ describe('why there is no plan', () => {
         })),
       ].filter((r) => r.id !== 'contrary-up'),
     }))
-    expect(plan(contrary, 'untouched', ['inspect'], options)).toMatchObject({
+    expect(planOnce(contrary, 'untouched', ['inspect'], options)).toMatchObject({
       ok: false,
       error: { kind: 'cycle', limb: 'down', loop: { length: 3 } },
     })
@@ -236,7 +237,7 @@ describe('why there is no plan', () => {
   })
   it('names the tool that the shop lacks and the step it stops', () => {
     const owned = file.tools.map((t) => t.id).filter((id) => id !== 'valve-tool')
-    expect(plan(file, 'untouched', ['front-motor-goal'], { ...options, toolsOwned: owned })).toEqual({
+    expect(planOnce(file, 'untouched', ['front-motor-goal'], { ...options, toolsOwned: owned })).toEqual({
       ok: false,
       error: { kind: 'missing-tool', tool: 'valve core tool', step: 'Valve core out, let all air go' },
     })
@@ -298,7 +299,7 @@ describe('a preference of the file against the mirror', () => {
 })
 
 describe('a job at both ends', () => {
-  const both = plan(file, 'untouched', ['front-motor-goal', 'rear-motor-goal'], options)
+  const both = planOnce(file, 'untouched', ['front-motor-goal', 'rear-motor-goal'], options)
   if (!both.ok) throw new Error(both.error.kind)
   const ended = (s: { readonly action: string }): string | undefined => /^\w+:(front|rear)-/.exec(s.action)?.[1]
   it('names the end in every title that has one, and no two cards of a limb read the same', () => {
@@ -322,7 +323,7 @@ describe('planning from the middle', () => {
   it('asks only for what is still on', () => {
     const whole = planned('front-motor-goal')
     const done = whole.down.steps.slice(0, 6).map((s) => s.action)
-    const rest = plan(file, { done, pose: 'upright', tool: null }, ['front-motor-goal'], options)
+    const rest = planOnce(file, { done, pose: 'upright', tool: null }, ['front-motor-goal'], options)
     if (!rest.ok) throw new Error(rest.error.kind)
     expect(new Set(rest.value.down.steps.map((s) => s.action))).toEqual(new Set(whole.down.steps.slice(6).map((s) => s.action)))
     expect(upIndex(rest.value, 'undo:deck-screws')).toBeGreaterThan(0)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
-import { plan } from './plan'
+import { planOnce } from './plan-once'
 import { together } from './together'
 import type { PlannedStep } from './types'
 
@@ -32,7 +32,7 @@ describe('two mechanics', () => {
   })
 
   it.each(jobs)('%s, %s: no faster than the bound, no slower than one alone', (_, __, file, goal) => {
-    const found = plan(file, 'untouched', [goal], { variants: {} })
+    const found = planOnce(file, 'untouched', [goal], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     for (const limb of [found.value.down, found.value.up]) {
       const { minutes, bound } = together(limb.steps)

@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import { type AxleFit, indexFile, type MachineFile } from '../machine'
-import { plan, type PlannedStep } from '../planning'
+import { type PlannedStep } from '../planning'
 import { startOf, sumsAt, workOut, type Working, type WorkingId, workingOf } from './index'
+import { planOnce } from '../planning/plan-once'
 
 const of = (id: WorkingId): Working => workingOf(id)
 
 function upSteps(file: MachineFile): readonly PlannedStep[] {
   return file.goals.flatMap((g) => {
-    const found = plan(file, 'untouched', [g.id], { variants: {} })
+    const found = planOnce(file, 'untouched', [g.id], { variants: {} })
     return found.ok ? found.value.up.steps : []
   })
 }

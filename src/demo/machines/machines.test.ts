@@ -20,7 +20,7 @@ import {
   tally,
   waitingFor,
 } from '../../core/job'
-import { plan } from '../../core/planning'
+import { planOnce } from '../../core/planning/plan-once'
 import { Logbook } from '../../../tests/logbook'
 import { machineTree, SHARES } from '../../../tests/order-problems'
 import { NEWEST_FORM } from '../../core/build'
@@ -52,7 +52,7 @@ function proofOf(high: boolean, full: number | null) {
 
 /** The job by one tap a step, down, swapped and up again; what waited when its turn came. */
 function run(file: MachineFile, goals: readonly string[], variants: Record<string, string>) {
-  const found = plan(file, 'untouched', goals, { variants })
+  const found = planOnce(file, 'untouched', goals, { variants })
   if (!found.ok) throw new Error(`${file.name}, ${goals.join()}: ${JSON.stringify(found.error)}`)
   const book = new Logbook(NEWEST_FORM)
   const full = fileVolts(file)
@@ -158,7 +158,7 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
       expect(top.flags, what).toEqual([])
       for (const limb of [both.down, both.up]) expect(new Set(limb.steps.map((s) => s.id)).size, what).toBe(limb.steps.length)
       const apart = [goal, other]
-        .map((g) => plan(file, 'untouched', [g.id], { variants: {} }))
+        .map((g) => planOnce(file, 'untouched', [g.id], { variants: {} }))
         .flatMap((r) => (r.ok ? [r.value.down.minutes.handsOn + r.value.up.minutes.handsOn] : []))
       expect(both.down.minutes.handsOn + both.up.minutes.handsOn, what).toBeLessThanOrEqual(apart[0]! + apart[1]!)
     }
@@ -183,7 +183,7 @@ describe.each(demoMachines().map((file) => [file.name, file] as const))('the mac
 it('the Heron draws its phase leads out of their glands with the lugs off, and puts them in before', () => {
   const heron = demoMachines().find((f) => f.id === 'heron')!
   for (const goal of ['motor-goal', 'inverter-goal']) {
-    const found = plan(heron, 'untouched', [goal], { variants: {} })
+    const found = planOnce(heron, 'untouched', [goal], { variants: {} })
     if (!found.ok) throw new Error(found.error.kind)
     const at = (limb: 'down' | 'up', action: string) => found.value[limb].steps.findIndex((s) => s.action === action)
     expect(at('down', 'undo:glands')).toBeGreaterThan(at('down', 'unplug:phase-lugs'))

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { plan, type PlannedStep } from '../../core/planning'
+import { type PlannedStep } from '../../core/planning'
 import { demoMachines } from '../../demo/machines'
 import { waysOf } from './ways'
+import { planOnce } from '../../core/planning/plan-once'
 
 const file = (name: string) => demoMachines().find((f) => f.name === name)!
 function steps(name: string, goal: string): { readonly file: ReturnType<typeof file>; readonly list: readonly PlannedStep[] } {
-  const found = plan(file(name), 'untouched', [goal], { variants: {} })
+  const found = planOnce(file(name), 'untouched', [goal], { variants: {} })
   if (!found.ok) throw new Error(found.error.kind)
   return { file: file(name), list: [...found.value.down.steps, ...found.value.up.steps] }
 }
