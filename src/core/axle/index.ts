@@ -1,5 +1,7 @@
 export { counts, inside, overTheOpening, PLAY_MOST, PURPOSES, SPREAD_MOST, rimShift, threadLeft, widthOf } from './stack'
 export type { Piece, Purpose } from './stack'
+export { bevelAtSeal, FACES, readStack, STACK_FAULTS, TOWARD, typedPieces, typedText } from './typed'
+export type { Face, FacingPiece, StackFault, Toward, TypedPiece } from './typed'
 export { spacerWays } from './spacers'
 export type { SpacersAsked } from './spacers'
 export { armForce, DROPOUTS, flatLength, flatPressure, reactionOf, wheelTorque, WORST_FRICTION } from './reaction'

@@ -1,7 +1,26 @@
 import { type Doubted, judgeWithin, total } from '../doubt'
 
 /** What a piece of a stack is for. */
-export const PURPOSES = ['nut', 'cap', 'washer', 'tab', 'frame', 'spacer', 'cog', 'disc', 'bearing', 'seal', 'pulley', 'arm'] as const
+export const PURPOSES = [
+  'nut',
+  'cap',
+  'bolt',
+  'washer',
+  'tab',
+  'ring',
+  'frame',
+  'spacer',
+  'cog',
+  'disc',
+  'gear',
+  'pulley',
+  'wheel',
+  'crank',
+  'spider',
+  'bearing',
+  'seal',
+  'arm',
+] as const
 export type Purpose = (typeof PURPOSES)[number]
 
 /** One piece on a shaft, from the outside in. Widths in mm along it. */

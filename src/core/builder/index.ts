@@ -94,7 +94,22 @@ const PURPOSE: Readonly<Partial<Record<string, Purpose>>> = {
   'tail plate': 'frame',
   spacer: 'spacer',
   'spacer, slotted': 'spacer',
+  'castle nut': 'nut',
+  'wheel nut': 'nut',
+  washer: 'washer',
+  'wheel hub': 'wheel',
+  'snap ring': 'ring',
+  'lock ring': 'ring',
+  pinion: 'gear',
+  pulley: 'pulley',
+  'crank bolt': 'bolt',
+  crank: 'crank',
+  spider: 'spider',
+  bearing: 'bearing',
 }
+
+/** Pressed or pushed on by itself: no nut clamps it. */
+const FREE = new Set<Purpose>(['bearing', 'seal'])
 
 /** One end of an axle, from the outside in: name, width in mm, the fixing that it belongs to, and where its tab or slot points. */
 export function stackOf(
@@ -114,7 +129,7 @@ export function stackOf(
       name: item,
       width,
       ...(facing ? { facing } : {}),
-      clamped: true,
+      clamped: !FREE.has(PURPOSE[item] ?? 'washer'),
       turns: false,
       ...(PURPOSE[item] ? { purpose: PURPOSE[item] } : {}),
       ...(joint ? { joint } : {}),

@@ -20,6 +20,11 @@ const WORDS = [
   ['up', 'down'],
 ] as const
 
+/** Directions of the vehicle frame by their words. */
+export const DIRECTIONS = { up: [0, 0, 1], down: [0, 0, -1], forward: [1, 0, 0], rearward: [-1, 0, 0] } as const satisfies Readonly<
+  Record<string, Vec3>
+>
+
 /** A direction in a word or two, the longer component first: `up`, `rearward and up`. @throws RangeError for a direction without length */
 export function directionOf(v: Vec3): string {
   const length = Math.hypot(...v)

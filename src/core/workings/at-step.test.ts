@@ -50,6 +50,8 @@ describe.each(withAxles)('the axles of the %s', (_, file) => {
     for (const s of at('over-opening')) expect(come('over-opening', s.from), s.title).toBe('fits')
     for (const s of at('thread-left')) expect(come('thread-left', s.from), s.title).toBe('full nut')
     for (const s of at('reaction')) expect(come('reaction', s.from), s.title).toBe('holds')
+    expect(at('shaft-stack').length).toBeGreaterThan(0)
+    for (const s of at('shaft-stack')) expect(come('shaft-stack', s.from), `${s.title} ${JSON.stringify(s.from)}`).toBe('fits')
   })
   it('with a foreign motor on a worn slot want an arm', () => {
     for (const s of at('reaction')) expect(come('reaction', { ...s.from, asDelivered: 'no', slotWorn: 'yes' }), s.title).toBe('arm wanted')

@@ -1,7 +1,7 @@
-import { inside, widthOf } from '../axle'
+import { inside, type TypedPiece, typedText, type Toward, widthOf } from '../axle'
 import { type HeadKind, readHead, readScale, readThread, standardHead } from '../fasteners'
 import type { CheckId } from '../job'
-import type { AxleFit, MachineFile, StackItem } from '../machine'
+import { type AxleFit, type MachineFile, type Stack, type StackItem, type Vec3 } from '../machine'
 import type { PlannedStep } from '../planning'
 import type { WorkingId } from './index'
 import type { Keyed } from './work-out'
@@ -35,6 +35,7 @@ export function sumsAt(file: MachineFile, step: PlannedStep): readonly SumAt[] {
     ...(up ? (step.lengths ?? []).map((l): SumAt => ({ working: 'length-in-hole', of: l.of, from: holeFrom(l) })) : []),
     ...of.map((a): SumAt => ({ working: 'reaction', of: [a.part], from: reactionFrom(file, a) })),
     ...(up ? axles.flatMap((a) => axleSums(file, a, joints)) : []),
+    ...(up ? stackSums(file, joints) : []),
     ...(step.check === CLEARANCE ? clearanceSums(step) : []),
     ...(step.torque && step.tool?.adapter ? [adapterSum(step)] : []),
     ...(up && hasHead(step) && step.joint?.critical === undefined ? [tightSum(step)] : []),
@@ -106,6 +107,48 @@ function axleSums(file: MachineFile, axle: AxleFit, joints: ReadonlySet<string>)
     ]
   })
   return nuts.length > 0 ? nuts : [frame]
+}
+
+/** Every stack that pieces go on, with what its file knows of its shaft; both ends where the shaft has two. */
+function stackSums(file: MachineFile, joints: ReadonlySet<string>): readonly SumAt[] {
+  const touched = file.stacks.filter((s) => s.items.some((i) => i.joint !== undefined && joints.has(i.joint)))
+  return [...new Set(touched.map((s) => s.axle))].map((part) => {
+    const of = file.stacks.filter((s) => s.axle === part)
+    const axle = file.axles?.find((a) => a.stacks.some((id) => of.some((s) => s.id === id)))
+    const end = (side: Stack['side']): Stack | undefined => of.find((s) => s.side === side)
+    const out = (side: Stack['side']): number | undefined => axle?.standsOut[axle.stacks.indexOf(end(side)?.id ?? '')]
+    const joint = file.joints.find((j) => j.thread !== undefined && of.some((s) => s.items.some((i) => i.joint === j.id)))
+    return {
+      working: 'shaft-stack',
+      of: [part],
+      from: {
+        left: typedText((end('left')?.items ?? []).map(typedItem)),
+        right: typedText((end('right')?.items ?? []).map(typedItem)),
+        hub: text(axle?.hub),
+        opening: text(axle?.opening),
+        leftOut: text(out('left')),
+        rightOut: text(out('right')),
+        ...(axle ? { thread: axle.thread } : joint ? { thread: joint.thread! } : {}),
+      },
+    }
+  })
+}
+
+function typedItem({ name, purpose, width, facing, clamped, turns }: StackItem): TypedPiece {
+  const to = facing && towardOf(facing)
+  return {
+    purpose: purpose ?? name,
+    width: text(width),
+    ...(to ? { to } : {}),
+    ...(turns ? { turns: true } : {}),
+    ...(clamped ? {} : { free: true }),
+  }
+}
+
+/** The direction that most of it is along, across the shaft; nothing where it points along it. */
+function towardOf([x, , z]: Vec3): Toward | undefined {
+  if (x === 0 && z === 0) return undefined
+  return Math.abs(z) >= Math.abs(x) ? (z > 0 ? 'up' : 'down') : x > 0 ? 'forward' : 'rearward'
 }
 
 function clearanceSums(step: PlannedStep): readonly SumAt[] {

@@ -1,14 +1,18 @@
+import { type FacingPiece, readStack } from '../axle'
 import { readBearing } from '../bearings'
 import { BEHIND, CLASS_IDS, metricSize, readThread, SURFACE_IDS, TAPPED_IDS, type Thread } from '../fasteners'
-import type { ChoiceField, NumberField, TextField } from './working'
+import type { ChoiceField, NumberField, StackField, TextField } from './working'
 
-/** A length by caliper or gauge, mm. The doubt of a caliper in a workshop's hand: a few hundredths. */
+/** Of a caliper in a workshop's hand, mm: a few hundredths. */
+export const CALIPER = 0.05
+
+/** A length by caliper or gauge, mm. */
 export const mm = (low: number, high: number, more: Partial<NumberField> = {}): NumberField => ({
   is: 'number',
   unit: 'mm',
   low,
   high,
-  u: 0.05,
+  u: CALIPER,
   ...more,
 })
 
@@ -51,6 +55,22 @@ export function readWidths(text: string): readonly number[] | null {
     .filter((x) => x !== '')
     .map((x) => Number(x.replace(',', '.')))
   return all.length <= 24 && all.every((x) => Number.isFinite(x) && x > 0 && x <= 100) ? all : null
+}
+
+/** A stack on a shaft, as `readStack` reads it. */
+export const stack = (start: string): StackField => ({
+  is: 'stack',
+  start,
+  reads: (text) => {
+    const read = readStack(text)
+    return 'fault' in read ? read.fault : null
+  },
+})
+/** A stack as it was keyed in, each width with its doubt. @throws RangeError for what the field does not let through */
+export function stackOf(text: string, u: number): readonly FacingPiece[] {
+  const read = readStack(text, u)
+  if ('fault' in read) throw new RangeError(`no stack: ${text}`)
+  return read.pieces
 }
 
 const choice = <const T extends string>(options: readonly T[], start: NoInfer<T>): ChoiceField => ({ is: 'choice', options, start })

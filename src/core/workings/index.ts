@@ -9,6 +9,7 @@ import { handForce } from './hand-force'
 import { lengthInHole } from './length-in-hole'
 import { overOpening } from './over-the-opening'
 import { reaction } from './reaction'
+import { shaftStack } from './shaft-stack'
 import { shiftOfRim } from './rim-shift'
 import { gapOverATurn } from './running-gap'
 import { sheets } from './sheets'
@@ -37,6 +38,7 @@ export const WORKINGS = {
   adapter,
   'hand-force': handForce,
   cure,
+  'shaft-stack': shaftStack,
   'over-opening': overOpening,
   'thread-left': threadPast,
   spacers,

@@ -46,9 +46,9 @@ export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = () =
       const word = field.options.includes(text) ? text : field.start
       words.set(id, word)
       asked.push({ id, word })
-    } else if (field.is === 'text') {
+    } else if (field.is === 'text' || field.is === 'stack') {
       const fault = field.reads(text)
-      if (fault) faults.push(text === '' ? { field: id, is: 'wanted' } : { field: id, text: fault })
+      if (fault) faults.push(text === '' && field.is === 'text' ? { field: id, is: 'wanted' } : { field: id, text: fault })
       words.set(id, text)
       asked.push({ id, word: text })
     } else if (text === '') {

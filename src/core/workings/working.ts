@@ -1,3 +1,4 @@
+import type { StackFault } from '../axle'
 import type { Doubted } from '../doubt'
 import type { UnitId } from '../units'
 
@@ -90,6 +91,7 @@ export const NOTES = [
   'outer ring only',
   'hole gives first',
   'above what it may be warmed to',
+  'bevel to the seal',
 ] as const
 export type Note = (typeof NOTES)[number]
 
@@ -121,12 +123,20 @@ export interface TextField {
   readonly start: string
   readonly reads: (text: string) => TextFault | null
 }
-export type Field = NumberField | ChoiceField | TextField
+/** Pieces on a shaft, outside in: in words, or piece by piece. */
+export interface StackField {
+  readonly is: 'stack'
+  readonly start: string
+  readonly reads: (text: string) => TextFault | null
+}
+export type Field = NumberField | ChoiceField | TextField | StackField
 export type Fields = Readonly<Record<string, Field>>
 
 export type TextFault = {
-  readonly why: 'not a thread' | 'no such size' | 'no such pitch' | 'no such bearing' | 'not widths' | 'not this unit'
+  readonly why: 'not a thread' | 'no such size' | 'no such pitch' | 'no such bearing' | 'not widths' | 'not this unit' | StackFault['why']
   readonly nearest: readonly string[]
+  /** Which piece of several, from 1. */
+  readonly at?: number
 }
 
 /** A figure that comes out. */

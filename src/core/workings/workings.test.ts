@@ -111,6 +111,32 @@ describe('what they come to', () => {
   })
   it('a stack a millimetre and a half too wide spreads the frame', () =>
     expect(worked('over-opening', { left: '3' })).toMatchObject({ verdict: 'spreads the frame', result: { value: 1.5 } }))
+  it('a stack piece by piece: the worst of frame and both ends, and where', () => {
+    const ends = { leftOut: '26', rightOut: '26' }
+    expect(worked('shaft-stack')).toMatchObject({ verdict: 'fits', result: { id: 'spread', value: 0 }, why: [], notes: [] })
+    expect(worked('shaft-stack', ends)).toMatchObject({ verdict: 'fits', why: [] })
+    // 10 + 1.5 + 3 + 6 + 1.5 is 22: four of 26 show, 3.2 turns of 1.25.
+    expect(figure('shaft-stack', 'leftShows', ends)).toBeCloseTo(4, 9)
+    expect(worked('shaft-stack', { ...ends, left: 'nut 10; washer 1.5; tab 3; frame 6; spacer 3' })).toMatchObject({
+      verdict: 'spreads the frame',
+      why: ['in the frame'],
+    })
+    expect(worked('shaft-stack', { ...ends, rightOut: '22.5' })).toMatchObject({ verdict: 'not a full nut', why: ['right end'] })
+    expect(worked('shaft-stack', { ...ends, leftOut: '22.5', rightOut: '22.5' }).why).toEqual(['left end', 'right end'])
+    const cap = { left: 'cap 11 room 8; frame 6; spacer 1.5', hub: '', opening: '' }
+    // 26 less 7.5 goes 18.5 into a room of 8.
+    expect(worked('shaft-stack', { ...cap, ...ends })).toMatchObject({ verdict: 'cap bottoms', why: ['left end'] })
+    expect(worked('shaft-stack', { ...cap, leftOut: '14' }).verdict).toBe('full nut')
+    // What turns between them and what is only pushed on count for nothing.
+    expect(figure('shaft-stack', 'leftWide', { left: 'nut 10; cog 20 turns; seal 4; frame 6' })).toBe(16)
+    expect(worked('shaft-stack', { left: 'nut 8 bevel in; bearing 9' }).notes).toEqual(['bevel to the seal'])
+    const one = worked('shaft-stack', { left: 'nut 8; washer 2', right: '', hub: '', opening: '' })
+    expect(one).toMatchObject({ result: { id: 'leftWide', value: 10 } })
+    expect(one.verdict).toBeUndefined()
+    expect(work('shaft-stack', { left: 'nut 8; washr 2' })).toMatchObject({
+      faults: [{ field: 'left', text: { why: 'no such piece', at: 2, nearest: ['washer'] } }],
+    })
+  })
   it('spacers: the fewest, and none where there is no room', () => {
     expect(worked('spacers').ways![0]).toEqual({ left: [], right: [1.5] })
     expect(worked('spacers', { room: '0.5' }).verdict).toBe('no way')

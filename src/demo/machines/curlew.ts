@@ -13,6 +13,7 @@ import {
   PACK_PINS,
   prepared,
   q,
+  stackOf,
   unplugged,
   way,
   wires,
@@ -837,7 +838,12 @@ export function curlew(): MachineFile {
         minutes: { low: 2, likely: 3, high: 5 },
       },
     ],
-    stacks: [],
+    stacks: [
+      stackOf('wheel-stack', 'steering column', 'left', 'column', [
+        ['wheel nut', 10, 'wheel-nut'],
+        ['wheel hub', 28, 'wheel-taper'],
+      ]),
+    ],
     tools: [
       { id: 'spatula', name: 'plastic spatula', short: 'spatula', kind: 'pry', form: 'plastic, wide' },
       { id: 'hook', name: 'spring hook', short: 'hook', kind: 'hook' },

@@ -14,6 +14,7 @@ import {
   PACK_PINS,
   prepared,
   q,
+  stackOf,
   unplugged,
   way,
   wires,
@@ -836,26 +837,13 @@ export function godwit(): MachineFile {
       },
     ],
     stacks: [
-      {
-        id: 'spindle-right',
-        name: 'spindle, right',
-        side: 'right',
-        axle: 'torque-spindle',
-        items: [
-          ['crank bolt', 4, 'right-crank-bolt'],
-          ['crank', 18],
-          ['lock ring', 6, 'ring-nut'],
-          ['spider', 5],
-          ['bearing', 12, 'bearing-fit'],
-        ].map(([item, width, joint], i) => ({
-          id: `spindle-right-${i + 1}`,
-          name: item as string,
-          width: width as number,
-          clamped: i !== 4,
-          turns: true,
-          ...(joint === undefined ? {} : { joint: joint as string }),
-        })),
-      },
+      stackOf('spindle-right', 'spindle, right', 'right', 'torque-spindle', [
+        ['crank bolt', 4, 'right-crank-bolt'],
+        ['crank', 18],
+        ['lock ring', 6, 'ring-nut'],
+        ['spider', 5],
+        ['bearing', 12, 'bearing-fit'],
+      ]),
     ],
     widths: [
       {

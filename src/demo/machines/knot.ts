@@ -1,5 +1,5 @@
 import type { CompareSpec, MachineFile } from '../../core/machine'
-import { all, DEAD, doing, exposed, fixing, holes, off, prepared, q, unplugged, way, wires } from '../../core/builder'
+import { all, DEAD, doing, exposed, fixing, holes, off, prepared, q, stackOf, unplugged, way, wires } from '../../core/builder'
 import { MEDIUM } from './locks'
 
 const FLAT = ['flat']
@@ -747,7 +747,7 @@ export function knot(): MachineFile {
         minutes: { low: 0, likely: 0.25, high: 0.5 },
       },
     ],
-    stacks: [],
+    stacks: [stackOf('pulley-stack', 'motor shaft', 'right', 'motor', [['pulley', 14, 'pulley-key']])],
     tools: [
       { id: 'hook', name: 'ball-end hook', short: 'hook', kind: 'hook' },
       { id: 'calliper', name: 'calliper 300 mm', short: 'calliper', kind: 'measure' },

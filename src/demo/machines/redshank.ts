@@ -13,6 +13,7 @@ import {
   PACK_PINS,
   prepared,
   q,
+  stackOf,
   unplugged,
   way,
   wires,
@@ -787,7 +788,19 @@ export function redshank(): MachineFile {
         minutes: { low: 1, likely: 2, high: 3 },
       },
     ],
-    stacks: [],
+    stacks: [
+      ...(['left', 'right'] as const).map((side) =>
+        stackOf(`${side}-wheel-stack`, `${side} wheel`, side, 'gearbox', [
+          ['castle nut', 12, `${side}-wheel-nut`],
+          ['washer', 2.5],
+          ['wheel hub', 42],
+        ]),
+      ),
+      stackOf('pinion-stack', 'motor shaft', 'right', 'motor', [
+        ['snap ring', 1, 'pinion-ring'],
+        ['pinion', 14, 'pinion-key'],
+      ]),
+    ],
     tools: [
       { id: 'hex-4', name: 'hex key 4 mm', short: 'hex 4', kind: 'hex key', size: '4' },
       { id: 'hex-5', name: 'hex key 5 mm', short: 'hex 5', kind: 'hex key', size: '5' },

@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react'
+import { type FacingPiece, readStack, type Toward } from '../../core/axle'
 import { type Asked, threadOf, type Worked, type WorkingId } from '../../core/workings'
 import { drawn as say } from '../../words/en/workings'
 import { INK } from '../shared/board'
@@ -9,16 +10,23 @@ export interface Drawn {
   readonly has: (id: string) => boolean
   readonly word: (id: string) => string
   readonly worked: Worked
+  readonly stands?: Stands
+}
+/** How the machine stands now: have its ends changed places, and where a direction of it points. */
+export interface Stands {
+  readonly mirrored: boolean
+  readonly now: (toward: Toward) => string
 }
 type Drawing = (of: Drawn) => ReactElement
 
-export const drawnFrom = (asked: readonly Asked[], worked: Worked): Drawn => {
+export const drawnFrom = (asked: readonly Asked[], worked: Worked, stands?: Stands): Drawn => {
   const by = new Map(asked.map((a) => [a.id, a]))
   return {
     n: (id) => by.get(id)?.value ?? 0,
     has: (id) => by.get(id)?.value !== undefined,
     word: (id) => by.get(id)?.word ?? '',
     worked,
+    ...(stands ? { stands } : {}),
   }
 }
 
@@ -199,6 +207,146 @@ const opening: Drawing = ({ n, worked }) => {
   )
 }
 
+/** How tall each piece is drawn; nobody measures that. */
+const TALL: Readonly<Record<FacingPiece['purpose'], number>> = {
+  nut: 56,
+  cap: 56,
+  bolt: 50,
+  washer: 66,
+  tab: 84,
+  ring: 46,
+  frame: 128,
+  spacer: 52,
+  cog: 112,
+  disc: 118,
+  gear: 96,
+  bearing: 76,
+  seal: 70,
+  pulley: 104,
+  wheel: 130,
+  crank: 120,
+  spider: 110,
+  arm: 122,
+}
+
+/** Both ends of a shaft with their pieces by number, widths to scale, as the machine stands now, seen from behind it. */
+const shaft: Drawing = ({ n, has, word, worked, stands }) => {
+  const ends = (['left', 'right'] as const).map((side) => {
+    const read = readStack(word(side))
+    const pieces = 'fault' in read ? [] : read.pieces
+    const out = has(`${side}Out`) ? n(`${side}Out`) : 0
+    return {
+      side,
+      pieces,
+      wide: Math.max(
+        out,
+        pieces.reduce((sum, p) => sum + p.width.value, 0),
+      ),
+      out,
+    }
+  })
+  const px = Math.min(9, 128 / Math.max(...ends.map((e) => e.wide), 1))
+  const bad = worked.verdict === 'spreads the frame'
+  const shown = stands?.mirrored ? [ends[1]!, ends[0]!] : ends
+  return (
+    <>
+      <rect x={150} width={120} y={50} height={84} rx="10" className={PLATE} />
+      {has('hub') ? (
+        <Text x={210} y={97} bold>
+          {one(n('hub'))}
+        </Text>
+      ) : null}
+      {shown.map(({ side, pieces, out }, k) => {
+        const way = k === 0 ? -1 : 1
+        const foot = k === 0 ? 150 : 270
+        const wide = pieces.reduce((sum, p) => sum + p.width.value, 0)
+        // From the hub outward: the last of the stack lies against it.
+        let at = 0
+        return (
+          <g key={side}>
+            <rect
+              x={way < 0 ? foot - Math.max(out, wide) * px - 6 : foot}
+              width={Math.max(out, wide) * px + 6}
+              y={86}
+              height={12}
+              className="fill-[#dfe3e6]"
+            />
+            {[...pieces].reverse().map((p, i) => {
+              const x = way < 0 ? foot - (at + p.width.value) * px : foot + at * px
+              at += p.width.value
+              const number = pieces.length - i
+              return (
+                <PieceDrawn key={number} piece={p} number={number} x={x} wide={p.width.value * px} way={way} bad={bad} stands={stands} />
+              )
+            })}
+            <Text x={way < 0 ? 20 : 400} y={178} anchor={way < 0 ? 'start' : 'end'}>
+              {say.end(side)}
+            </Text>
+          </g>
+        )
+      })}
+      {stands ? (
+        <Text x={210} y={178}>
+          {say.asItStands}
+        </Text>
+      ) : null}
+    </>
+  )
+}
+
+function PieceDrawn({
+  piece: { purpose, face, to, turns },
+  number,
+  x,
+  wide,
+  way,
+  bad,
+  stands,
+}: {
+  readonly piece: FacingPiece
+  readonly number: number
+  readonly x: number
+  readonly wide: number
+  /** −1 where outward is to the left. */
+  readonly way: 1 | -1
+  readonly bad: boolean
+  readonly stands: Stands | undefined
+}) {
+  const h = TALL[purpose]
+  const [top, bottom, mid] = [92 - h / 2, 92 + h / 2, x + wide / 2]
+  const fill = purpose === 'frame' ? (bad ? 'fill-[#f0776b]' : PLATE) : purpose === 'nut' || purpose === 'cap' ? COPPER : STEEL
+  const cut = face === 'bevel' ? Math.min(wide * 0.6, 8) : 0
+  const [cutLeft, cutRight] = to === undefined || cut === 0 ? [0, 0] : (to === 'out') === way < 0 ? [cut, 0] : [0, cut]
+  const points = to === undefined || to === 'in' || to === 'out' ? null : stands ? stands.now(to) : to
+  return (
+    <g>
+      <path
+        d={`M${x + cutLeft} ${top}H${x + wide - cutRight}L${x + wide} ${top + cutRight}V${bottom - cutRight}L${x + wide - cutRight} ${bottom}H${x + cutLeft}L${x} ${bottom - cutLeft}V${top + cutLeft}z`}
+        className={`${fill} ${LINE}`}
+        {...(turns ? { strokeDasharray: '4 3', fillOpacity: 0.45 } : {})}
+      />
+      {points === null ? null : <Mark x={mid} points={points} top={top} bottom={bottom} />}
+      <Text x={mid} y={number % 2 === 0 ? 12 : 24}>{`${number}`}</Text>
+    </g>
+  )
+}
+
+/** Where a tab or key points, as one sees it from behind. */
+function Mark({ x, points, top, bottom }: { readonly x: number; readonly points: string; readonly top: number; readonly bottom: number }) {
+  const [first] = points.split(' ')
+  const d =
+    first === 'up'
+      ? `M${x - 6} ${top}h12l-6 -10z`
+      : first === 'down'
+        ? `M${x - 6} ${bottom}h12l-6 10z`
+        : first === 'left'
+          ? `M${x - 3} ${top + 14}v12l-10 -6z`
+          : first === 'right'
+            ? `M${x + 3} ${top + 14}v12l10 -6z`
+            : `M${x - 5} ${top + 14}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0`
+  return <path d={d} className="fill-[#e3b341] stroke-[#26313b]" data-points={points} />
+}
+
 /** The end of an axle with its nut, and what shows. */
 const past: Drawing = ({ n, has, word, worked }) => {
   const d = threadOf(word('thread')).d
@@ -330,6 +478,7 @@ const span: Drawing = ({ n, worked }) => {
 /** Drawings, by working; what has none is told in figures only. */
 export const DRAWINGS: Partial<Readonly<Record<WorkingId, Drawing>>> = {
   'length-in-hole': hole,
+  'shaft-stack': shaft,
   'over-opening': opening,
   'thread-left': past,
   shim: seat,

@@ -19,8 +19,9 @@ import { readNumber } from '../../ui/number'
 import { WORKING_NAMES } from '../../words/en/worked'
 import { fieldFaultWords, WORKING_WORDS, idWords } from '../../words/en/workings'
 import { Board } from '../shared/board'
-import { drawnFrom, DRAWINGS } from './drawings'
+import { drawnFrom, DRAWINGS, type Stands } from './drawings'
 import { Result } from './result'
+import { StackEditor } from './stack-editor'
 
 const BOX = 'min-h-11 w-full rounded-md border-2 border-steel bg-paper px-2 text-[17px] text-ink tabular-nums'
 
@@ -32,12 +33,16 @@ export interface PanelProps {
   readonly from?: Keyed
   /** What is known of the doubt of figures, in their units. */
   readonly better?: Better
+  /** How the machine stands, where a drawing is turned with it. */
+  readonly stands?: Stands
+  /** Photos of the job that pieces can be tapped on. */
+  readonly photos?: readonly string[]
   /** Where it goes when it is put in a job. */
   readonly onPut?: (outcome: Extract<Outcome, { readonly is: 'worked' }>) => void
 }
 
 /** One working: its drawing, what it comes to, its fields; a second set of figures beside the first. */
-export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: PanelProps) {
+export function WorkingPanel({ id, from = {}, better = NO_BETTER, stands, photos = [], onPut }: PanelProps) {
   const of: Working = workingOf(id)
   const words = WORKING_WORDS[id]
   const labels: Readonly<Record<string, string>> = words.fields
@@ -51,7 +56,7 @@ export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: Panel
     <div className="grid content-start gap-3">
       {draw && first.is === 'worked' ? (
         <Board label={say.drawnAs(WORKING_NAMES[id])} viewBox="0 0 420 184">
-          {draw(drawnFrom(first.asked, first.worked))}
+          {draw(drawnFrom(first.asked, first.worked, stands))}
         </Board>
       ) : null}
       <div className={sets.length > 1 ? 'grid gap-2 sm:grid-cols-2' : 'grid'}>
@@ -60,17 +65,38 @@ export function WorkingPanel({ id, from = {}, better = NO_BETTER, onPut }: Panel
         ))}
       </div>
       <div className="grid gap-x-6 gap-y-2 xl:grid-cols-2">
-        {Object.entries(of.fields).map(([f, field]) => (
-          <Row
-            key={f}
-            label={labels[f] ?? f}
-            field={field}
-            values={sets.map((s) => s[f] ?? '')}
-            hints={sets.map((s) => (field.is === 'number' && field.unit === 'mm' ? unitSlip(s[f] ?? '', from[f]) : undefined))}
-            faults={outcomes.map((o, i) => faultOf(o, f, sets[i]![f] ?? '', field))}
-            onChange={(set, text) => put(set, f, text)}
-          />
-        ))}
+        {Object.entries(of.fields).flatMap(([f, field]) =>
+          field.is === 'stack'
+            ? sets.map((s, i) => {
+                const fault = faultOf(outcomes[i]!, f, s[f] ?? '', field)
+                return (
+                  <StackEditor
+                    key={`${f} ${i}`}
+                    label={sets.length > 1 ? `${labels[f]}, ${say.set(i === 0 ? 1 : 2)}` : (labels[f] ?? f)}
+                    value={s[f] ?? ''}
+                    onChange={(text) => put(i, f, text)}
+                    photos={photos}
+                    {...(fault === undefined ? {} : { fault })}
+                  />
+                )
+              })
+            : [],
+        )}
+        {Object.entries(of.fields).flatMap(([f, field]) =>
+          field.is === 'stack'
+            ? []
+            : [
+                <Row
+                  key={f}
+                  label={labels[f] ?? f}
+                  field={field}
+                  values={sets.map((s) => s[f] ?? '')}
+                  hints={sets.map((s) => (field.is === 'number' && field.unit === 'mm' ? unitSlip(s[f] ?? '', from[f]) : undefined))}
+                  faults={outcomes.map((o, i) => faultOf(o, f, sets[i]![f] ?? '', field))}
+                  onChange={(set, text) => put(set, f, text)}
+                />,
+              ],
+        )}
       </div>
       <div className="flex flex-wrap gap-2">
         <Button weight="quiet" onClick={() => setSets(sets.length > 1 ? [sets[0]!] : [sets[0]!, sets[0]!])}>
@@ -133,7 +159,7 @@ function Row({
   onChange,
 }: {
   readonly label: string
-  readonly field: Field
+  readonly field: Exclude<Field, { readonly is: 'stack' }>
   readonly values: readonly string[]
   readonly hints: readonly (string | undefined)[]
   readonly faults: readonly (string | undefined)[]

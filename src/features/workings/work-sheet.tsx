@@ -23,6 +23,8 @@ import { WORKING_WORDS } from '../../words/en/workings'
 import { InstrumentField } from '../shared/instrument-field'
 import { useJob } from '../shared/context'
 import { useInstrument } from '../shared/use-instrument'
+import { DIRECTIONS, pointing, sidesIn } from '../../core/machine'
+import type { Stands } from './drawings'
 import { WorkingPanel } from './panel'
 
 export interface WorkSheetProps {
@@ -64,6 +66,11 @@ export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetPro
     const off = errorOf(listed, value, 'mm')
     return off === undefined ? undefined : off / Math.sqrt(3)
   }
+  const pose = file?.poses.find((p) => p.id === state.pose.id)
+  const stands: Stands | undefined = pose && {
+    mirrored: sidesIn(pose)?.left === 'right',
+    now: (toward) => (toward === 'in' || toward === 'out' ? toward : pointing(DIRECTIONS[toward], pose).now),
+  }
   const put = ({ asked, worked }: Extract<Outcome, { readonly is: 'worked' }>): void => {
     const { result, also, verdict, why } = worked
     log('worked-out', {
@@ -103,7 +110,15 @@ export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetPro
           </optgroup>
         </SelectField>
         {mayWork ? <InstrumentField label={say.measuredWith} choice={instrument} /> : null}
-        <WorkingPanel key={chosen} id={chosen} from={{ ...known, ...before }} better={better} {...(mayWork ? { onPut: put } : {})} />
+        <WorkingPanel
+          key={chosen}
+          id={chosen}
+          from={{ ...known, ...before }}
+          better={better}
+          photos={state.photos.map((p) => p.photo)}
+          {...(stands ? { stands } : {})}
+          {...(mayWork ? { onPut: put } : {})}
+        />
       </div>
     </Sheet>
   )

@@ -11,6 +11,7 @@ export const WORKING_NAMES: Readonly<Record<WorkingId, string>> = {
   adapter: 'Wrench with an adapter',
   'hand-force': 'Pull by hand',
   cure: 'Threadlocker',
+  'shaft-stack': 'Stack on a shaft',
   'over-opening': 'Stack in its frame',
   'thread-left': 'Thread past the nut',
   spacers: 'Which spacers',

@@ -101,6 +101,28 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     fields: { handling: 'Holds by its sheet', full: 'Cured by its sheet', temperature: 'On the bench' },
     figures: { handling: 'holds a spin after', full: 'holds the ride after' },
   },
+  'shaft-stack': {
+    tells: 'Every piece in its order: how wide, does it fit, how much thread is left.',
+    fields: {
+      left: 'Left end',
+      right: 'Right end',
+      hub: 'Between both: hub, over its shoulders',
+      opening: 'Frame opening',
+      thread: 'Thread',
+      leftOut: 'Left shoulder to end of the axle',
+      rightOut: 'Right shoulder to end of the axle',
+    },
+    figures: {
+      spread: 'wider than the frame by',
+      over: 'over it all, inside the frame',
+      leftWide: 'left end, all that is clamped',
+      leftInside: 'left, inside the frame',
+      leftShows: 'thread shows left',
+      rightWide: 'right end, all that is clamped',
+      rightInside: 'right, inside the frame',
+      rightShows: 'thread shows right',
+    },
+  },
   'over-opening': {
     tells: 'Does it go in, or spread the frame?',
     fields: { hub: 'Hub, over its shoulders', left: 'Inside the frame, left', right: 'Inside the frame, right', opening: 'Frame opening' },
@@ -300,6 +322,9 @@ const ID_WORDS: Readonly<Record<string, string>> = {
   ...BEHIND_WORDS,
   cap: 'cap head',
   button: 'button head',
+  'in the frame': 'in the frame',
+  'left end': 'at the left end',
+  'right end': 'at the right end',
   both: 'both ends',
   one: 'one end',
   sum: 'the sum does not hold',
@@ -323,6 +348,7 @@ export const NOTE_WORDS: Readonly<Record<Note, string>> = {
   'never for critical': 'Estimated. Never for axle nuts, steering, brakes or pack terminals.',
   'outer ring only': 'The shim bears on the outer ring only.',
   'hole gives first': 'The hole gives before the screw: the torque goes by the hole.',
+  'bevel to the seal': 'A bevel points at a bearing or seal: it presses on the seal. Turn it round.',
   'above what it may be warmed to': 'Warmth alone does not do it: press, on the ring that takes the fit.',
 }
 
@@ -339,6 +365,12 @@ const TEXT_FAULT: Readonly<Record<TextFault['why'], string>> = {
   'no such bearing': 'is in none of our lists.',
   'not widths': 'are no widths. Like 0.5 1 2, each above 0 and at most 100 mm.',
   'not this unit': 'is another unit.',
+  'no such piece': 'is no piece of a stack.',
+  'no width': 'has no width yet.',
+  'not a width': 'has no width that can be: above 0, at most 200 mm.',
+  'not a word of it': 'has a word that says nothing of it.',
+  'two frames': 'is a second frame at one end.',
+  'too many': 'is more than 24 pieces.',
 }
 
 /** What is wrong with a field. */
@@ -350,7 +382,8 @@ export function fieldFaultWords(fault: FieldFault, typed: string, unit: string):
     return `“${typed.trim()}” is outside ${read.from} to ${read.to}${unit === '' ? '' : ` ${unitLabel(unit)}`}. Another unit? Write it behind the figure.`
   }
   const { why, nearest } = fault.text
-  return `“${typed}” ${TEXT_FAULT[why]}${nearest.length > 0 ? ` Nearest: ${nearest.join(', ')}.` : ''}`
+  const what = fault.text.at === undefined ? `“${typed}”` : fault.text.at === 0 ? 'That' : `Piece ${fault.text.at}`
+  return `${what} ${TEXT_FAULT[why]}${nearest.length > 0 ? ` Nearest: ${nearest.join(', ')}.` : ''}`
 }
 
 export const SENSELESS_WORDS: Readonly<Record<Senseless['senseless'], string>> = {
@@ -366,6 +399,8 @@ export const SENSELESS_WORDS: Readonly<Record<Senseless['senseless'], string>> =
 
 /** What stands in the drawings. */
 export const drawn = {
+  end: (side: 'left' | 'right'): string => `its ${side} end`,
+  asItStands: 'as it stands now, from behind',
   screw: (length: string, held: string): string => `${length} long, ${held} held`,
   open: (mm: string): string => `${mm} open`,
   overAll: (mm: string): string => `${mm} over it all`,

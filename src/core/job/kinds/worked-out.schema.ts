@@ -15,7 +15,8 @@ export const versions = {
         /* A figure in its field's unit, or a word. */
         value: figure(),
         u: figure(0),
-        word: text(80),
+        /* A stack in words is the longest. */
+        word: text(600),
         raw: list(figure().required(), 24),
         from: oneOf(ASKED_FROM),
       }),
