@@ -135,3 +135,45 @@ test('the Godwit’s shell is converted both ways: what goes on one way comes of
   await expect(width).toContainText('It all makes 100 mm.')
   await clean(page, 'another width')
 })
+
+test('the tab’s side is turned with the machine, and a stack is put in order with mouse, keys and words', async ({ page }) => {
+  await signIn(page, 'Ines')
+  const job = await seeded(page, 'sanderling', 'motor-goal', (s) => s.id === 'up:undo:left-washers')
+  await page.goto(`/jobs/${job}`)
+  await expect(card(page).getByText('Tab points down on the machine, now up.')).toBeVisible()
+  await card(page).getByRole('button', { name: 'workings' }).click()
+  const sheet = sheetOf(page)
+  await sheet.getByLabel('Workings').selectOption({ label: 'Stack on a shaft' })
+  // It stands on its bars: what points down points up, and its left end is to the right.
+  await expect(sheet.locator('[data-points]')).toHaveCount(2)
+  expect(await sheet.locator('[data-points]').evaluateAll((all) => all.map((e) => (e as SVGElement).dataset['points']))).toEqual([
+    'up',
+    'up',
+  ])
+  const at = async (text: string) => (await sheet.locator('text', { hasText: text }).boundingBox())!.x
+  expect(await at('its left end')).toBeGreaterThan(await at('its right end'))
+  await expect(sheet.getByText('It fits.')).toBeVisible()
+  const left = sheet.getByRole('group', { name: 'Left end' })
+  const words = left.getByRole('textbox', { name: 'Left end, in words' })
+  const handle = (n: number) => left.getByRole('button', { name: `Move piece ${n}`, exact: true })
+  await expect(words).toHaveValue('nut 8; washer 1.5; tab 2 down; frame 5; washer 1')
+  await handle(3).focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(words).toHaveValue('nut 8; tab 2 down; washer 1.5; frame 5; washer 1')
+  await expect(handle(2)).toBeFocused()
+  const [from, to] = [(await handle(2).boundingBox())!, (await handle(3).boundingBox())!]
+  await page.mouse.move(from.x + 20, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(to.x + 20, to.y + to.height, { steps: 12 })
+  await page.mouse.up()
+  await expect(words).toHaveValue('nut 8; washer 1.5; tab 2 down; frame 5; washer 1')
+  await clean(page, 'a stack')
+  await words.fill('nut 8; washer 1.5; tab 2 down; frme 5; washer 2.5')
+  await expect(left.getByRole('alert')).toHaveText(/Piece 4 is no piece of a stack. Nearest: frame/)
+  await words.fill('nut 8; washer 1.5; tab 2 down; frame 5; washer 2.5')
+  await expect(sheet.getByText('Too wide: it spreads the frame.')).toBeVisible()
+  await sheet.getByRole('button', { name: 'Put it in the job' }).click()
+  await expect
+    .poll(async () => (await journal(page, job)).at(-1))
+    .toMatchObject({ kind: 'worked-out', body: { working: 'shaft-stack', verdict: 'spreads the frame', why: ['in the frame'] } })
+})

@@ -51,6 +51,8 @@ describe.each(withAxles)('the axles of the %s', (_, file) => {
     for (const s of at('thread-left')) expect(come('thread-left', s.from), s.title).toBe('full nut')
     for (const s of at('reaction')) expect(come('reaction', s.from), s.title).toBe('holds')
     expect(at('shaft-stack').length).toBeGreaterThan(0)
+    // Where it is looked at once more, it stands beside the sum of its axle.
+    expect(steps.some((s) => ['reaction', 'shaft-stack'].every((w) => sumsAt(file, s).some((x) => x.working === w)))).toBe(true)
     for (const s of at('shaft-stack')) expect(come('shaft-stack', s.from), `${s.title} ${JSON.stringify(s.from)}`).toBe('fits')
   })
   it('with a foreign motor on a worn slot want an arm', () => {

@@ -35,7 +35,7 @@ export function sumsAt(file: MachineFile, step: PlannedStep): readonly SumAt[] {
     ...(up ? (step.lengths ?? []).map((l): SumAt => ({ working: 'length-in-hole', of: l.of, from: holeFrom(l) })) : []),
     ...of.map((a): SumAt => ({ working: 'reaction', of: [a.part], from: reactionFrom(file, a) })),
     ...(up ? axles.flatMap((a) => axleSums(file, a, joints)) : []),
-    ...(up ? stackSums(file, joints) : []),
+    ...(up || of.length > 0 ? stackSums(file, joints, new Set(of.map((a) => a.part))) : []),
     ...(step.check === CLEARANCE ? clearanceSums(step) : []),
     ...(step.torque && step.tool?.adapter ? [adapterSum(step)] : []),
     ...(up && hasHead(step) && step.joint?.critical === undefined ? [tightSum(step)] : []),
@@ -109,9 +109,9 @@ function axleSums(file: MachineFile, axle: AxleFit, joints: ReadonlySet<string>)
   return nuts.length > 0 ? nuts : [frame]
 }
 
-/** Every stack that pieces go on, with what its file knows of its shaft; both ends where the shaft has two. */
-function stackSums(file: MachineFile, joints: ReadonlySet<string>): readonly SumAt[] {
-  const touched = file.stacks.filter((s) => s.items.some((i) => i.joint !== undefined && joints.has(i.joint)))
+/** Every stack that pieces go on, or that is looked at, with what its file knows of its shaft; both ends where the shaft has two. */
+function stackSums(file: MachineFile, joints: ReadonlySet<string>, looked: ReadonlySet<string>): readonly SumAt[] {
+  const touched = file.stacks.filter((s) => looked.has(s.axle) || s.items.some((i) => i.joint !== undefined && joints.has(i.joint)))
   return [...new Set(touched.map((s) => s.axle))].map((part) => {
     const of = file.stacks.filter((s) => s.axle === part)
     const axle = file.axles?.find((a) => a.stacks.some((id) => of.some((s) => s.id === id)))

@@ -57,7 +57,7 @@ export function StackEditor({ label, value, onChange, fault, photos = [] }: Stac
   })
   const shown = pieces.map((piece, i) => ({ piece, i }))
   return (
-    <fieldset className="grid content-start gap-2 rounded-md border border-rule p-2.5">
+    <fieldset className="grid min-w-0 content-start gap-2 rounded-md border border-rule p-2.5">
       <legend className="px-1 text-[16px] font-semibold">{label}</legend>
       <div className="flex flex-wrap items-center justify-between gap-2">
         <p className="text-[14.5px] text-steel">{inside ? say.insideOut : say.outsideIn}</p>
@@ -150,7 +150,7 @@ function PieceRow({
   }
   const name = say.piece(n)
   return (
-    <li className="grid grid-cols-[44px_1fr_72px_40px_40px] items-center gap-1.5">
+    <li className="grid grid-cols-[44px_minmax(0,1fr)_58px_40px_34px] items-center gap-1.5">
       <button
         type="button"
         data-handle
@@ -171,7 +171,7 @@ function PieceRow({
         aria-label={name}
         value={(PURPOSES as readonly string[]).includes(piece.purpose) ? piece.purpose : ''}
         onChange={(e) => onChange({ ...piece, purpose: e.target.value })}
-        className={BOX}
+        className={`${BOX} w-full min-w-0`}
       >
         {(PURPOSES as readonly string[]).includes(piece.purpose) ? null : <option value="">{piece.purpose}</option>}
         {PURPOSES.map((p) => (
