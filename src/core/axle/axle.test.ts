@@ -111,6 +111,11 @@ describe('spacers', () => {
     )
     expect(some).toBeGreaterThan(30)
   })
+  it('lays one piece on one side only', () => {
+    const one = { low: 1, high: 1 }
+    expect(spacerWays({ have: [1], left: one, right: one, both: { low: 0, high: 9 } })).toEqual([])
+    expect(spacerWays({ have: [1, 1], left: one, right: one, both: { low: 0, high: 9 } })).toEqual([{ left: [1], right: [1] }])
+  })
   it('refuses widths that are none', () =>
     expect(() => spacerWays({ have: [-1], left: { low: 0, high: 1 }, right: { low: 0, high: 1 }, both: { low: 0, high: 2 } })).toThrow(
       /-1/,
@@ -184,6 +189,14 @@ describe('the reaction of an axle', () => {
     const friction = (2 * 0.1 * 2000 * 16.5) / 1000
     expect(reactionOf(thin).friction).toBeCloseTo(friction, 9)
     expect(reactionOf(thin).tight).toBeCloseTo(flatPressure((60 - friction) / 2, 2, Math.sqrt(44)), 6)
+  })
+  it('judges at half as much again: what would just hold is not enough', () => {
+    const bare = { ...FORK, asDelivered: false, thickness: 6, nutPull: 0, regen: 0, material: 'steel' } as const
+    const { stands } = reactionOf(bare)
+    const least = { ...bare, drive: (stands * 2 * 6 * flatLength(FORK.diameter, FORK.flats) ** 2) / 6000 }
+    expect(reactionOf(least).tight).toBeCloseTo(stands, 6)
+    expect(reactionOf({ ...least, drive: least.drive / 1.4 }).why).toContain('sum')
+    expect(reactionOf({ ...least, drive: least.drive / 1.6 }).why).not.toContain('sum')
   })
   it('says “at least” where there is play in the slot, or nobody measured it', () => {
     expect(reactionOf(FORK).lowerBound).toBe(false)

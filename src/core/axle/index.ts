@@ -1,6 +1,6 @@
 export { counts, inside, overTheOpening, PLAY_MOST, PURPOSES, SPREAD_MOST, rimShift, threadLeft, widthOf } from './stack'
 export type { Piece, Purpose } from './stack'
-export { bevelAtSeal, FACES, readStack, STACK_FAULTS, TOWARD, typedPieces, typedText } from './typed'
+export { bevelAtSeal, FACES, readStack, TOWARD, typedPieces, typedText } from './typed'
 export type { Face, FacingPiece, StackFault, Toward, TypedPiece } from './typed'
 export { spacerWays } from './spacers'
 export type { SpacersAsked } from './spacers'

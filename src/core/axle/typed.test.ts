@@ -28,6 +28,7 @@ describe('a stack in words', () => {
       { purpose: 'washer', width: { value: 2 }, face: 'bevel', to: 'out' },
     ])
     expect(read('')).toEqual([])
+    expect(read('bearing 12 free; washer 2').map((p) => p.clamped)).toEqual([false, true])
   })
   it('says which piece is wrong, and what comes nearest', () => {
     expect(fault('nut 10; washr 1.5')).toEqual({ why: 'no such piece', at: 2, nearest: ['washer'] })

@@ -35,9 +35,8 @@ export interface FacingPiece extends Piece {
   readonly room?: number
 }
 
-export const STACK_FAULTS = ['no such piece', 'no width', 'not a width', 'not a word of it', 'two frames', 'too many'] as const
 export interface StackFault {
-  readonly why: (typeof STACK_FAULTS)[number]
+  readonly why: 'no such piece' | 'no width' | 'not a width' | 'not a word of it' | 'two frames' | 'too many'
   /** Which piece, from 1; 0 of the whole. */
   readonly at: number
   readonly nearest: readonly string[]

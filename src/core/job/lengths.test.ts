@@ -76,6 +76,13 @@ describe('screws with something behind them', () => {
     expect(lengthsAsked(now(), lid())[0]!.members).toHaveLength(12)
   })
 
+  it('one that two tablets tell apart is settled first, and not asked for here', () => {
+    downAll()
+    const { fixings } = now()
+    const disputed = { ...fixings, 'deck-screw-1': { ...fixings['deck-screw-1']!, disputed: ['e1'] } }
+    expect(lengthsAsked({ fixings: disputed }, lid())[0]!.members).toHaveLength(11)
+  })
+
   it('a glance at another tablet that had not seen the new one says nothing of it', () => {
     downAll()
     const before = book.entries.length
@@ -87,6 +94,11 @@ describe('screws with something behind them', () => {
     const state = reduce('j1', apart as typeof book.entries)
     expect(lengthsAsked(state, lid())).toMatchObject([{ why: 'new', members: [{ id: 'deck-screw-3' }] }])
     expect(lengthsAsked(now(), lid())).toEqual([])
+    // What is too long is so whatever that tablet had not seen.
+    const { body, ...line } = last
+    const stop = { ...line, body: { ...(body as object), verdict: 'stop', of: ['deck-screw-3'] }, base: before, device: 'another' }
+    const stopped = reduce('j1', [...book.entries.slice(0, -1), stop] as typeof book.entries)
+    expect(lengthsAsked(stopped, lid())[0]).toMatchObject({ why: 'stop', members: [{ id: 'deck-screw-3' }] })
   })
 
   it('a lead goes on without, with a reason; a true record of one that went in all the same is kept, and flagged', () => {
@@ -137,5 +149,8 @@ describe('an axle against its own motor', () => {
   it('held by its arm, or by its nuts after all, it wants the look only', () => {
     expect(missing(job(foreign, sum('arm wanted'), sum('held by its arm')))).toEqual([{ is: 'not done' }])
     expect(missing(job(foreign, sum('holds')))).toEqual([{ is: 'not done' }])
+    // A sum that names no axle is of the only one that is asked for.
+    const bare = (book: Logbook) => book.log('worked-out', { working: 'reaction', edition: 1, asked: [], verdict: 'holds' })
+    expect(missing(job(foreign, bare))).toEqual([{ is: 'not done' }])
   })
 })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import { holds, withWorstCase } from '../machine'
-import { layersOf, plan } from './index'
+import { layersOf } from './index'
 import { planOnce } from './plan-once'
 
 describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the outside in', (_, file) => {

@@ -69,3 +69,22 @@ describe.each(withAxles)('the axles of the %s', (_, file) => {
     }
   })
 })
+
+describe('stacks of a file in words', () => {
+  const said = (name: string, end: 'left' | 'right') => {
+    const file = FILES.find(([n]) => n === name)![1]
+    return upSteps(file).flatMap((step) => sumsAt(file, step).flatMap((s) => (s.working === 'shaft-stack' ? [s.from[end]!] : [])))
+  }
+  it('say which way a tab points, and what is only pressed on', () => {
+    expect(said('Sanderling', 'left')[0]).toBe('nut 8; washer 1.5; tab 2 down; frame 5; washer 1')
+    expect(said('Pipit', 'left')[0]).toContain('tab 2 rearward')
+    expect(said('Plover', 'right')[0]).toContain('spacer 5 up')
+    expect(said('Godwit', 'right')[0]).toBe('bolt 4; crank 18; ring 6; spider 5; bearing 12 free')
+  })
+  it('stand at the steps of wheels, pinion, pulley and column too', () => {
+    expect(said('Redshank', 'left')).toContain('nut 12; washer 2.5; wheel 42')
+    expect(said('Redshank', 'right')).toContain('ring 1; gear 14')
+    expect(said('Knot', 'right')).toContain('pulley 14')
+    expect(said('Curlew', 'left')).toContain('nut 10; wheel 28')
+  })
+})

@@ -8,6 +8,8 @@ import { cure } from './cure'
 import { handForce } from './hand-force'
 import { lengthInHole } from './length-in-hole'
 import { overOpening } from './over-the-opening'
+import { pattern } from './pattern'
+import { play } from './play'
 import { reaction } from './reaction'
 import { shaftStack } from './shaft-stack'
 import { shiftOfRim } from './rim-shift'
@@ -20,10 +22,12 @@ import { threadPast } from './thread-left'
 import { tightening } from './tightening'
 import { units } from './units'
 import { usedAgain } from './used-again'
+import { whichNumber } from './which-number'
 import type { Working } from './working'
 
 export { GROUPS, MEANS, VERDICTS } from './working'
 export type { Field, Group, Note, Senseless, TextFault, Verdict, Worked, Working } from './working'
+export { orderOf, placesOf } from './pattern'
 export { threadOf } from './fields'
 export { sumsAt } from './at-step'
 export { ASKED_FROM, startOf, workOut } from './work-out'
@@ -35,6 +39,8 @@ export const WORKINGS = {
   stripping,
   'used-again': usedAgain,
   tightening,
+  'which-number': whichNumber,
+  pattern,
   adapter,
   'hand-force': handForce,
   cure,
@@ -48,6 +54,7 @@ export const WORKINGS = {
   'bearing-by-size': bearingBySize,
   'bearing-fit': bearingFit,
   shim,
+  play,
   'running-gap': gapOverATurn,
   sheets,
   belt,

@@ -37,6 +37,9 @@ export const VERDICTS = [
   'not again',
   'there is a way',
   'no way',
+  'they agree',
+  'they disagree',
+  'too tight',
 ] as const
 export type Verdict = (typeof VERDICTS)[number]
 
@@ -75,6 +78,9 @@ export const MEANS: Readonly<Record<Verdict, 'ok' | 'look' | 'stop'>> = {
   'not again': 'stop',
   'there is a way': 'ok',
   'no way': 'stop',
+  'they agree': 'ok',
+  'they disagree': 'look',
+  'too tight': 'look',
 }
 
 /** What the screen adds to a result, by id. */

@@ -127,6 +127,7 @@ describe('what they come to', () => {
     // 26 less 7.5 goes 18.5 into a room of 8.
     expect(worked('shaft-stack', { ...cap, ...ends })).toMatchObject({ verdict: 'cap bottoms', why: ['left end'] })
     expect(worked('shaft-stack', { ...cap, leftOut: '14' }).verdict).toBe('full nut')
+    expect(worked('shaft-stack', { hub: '95' })).toMatchObject({ verdict: 'loose in the frame', why: ['in the frame'] })
     // What turns between them and what is only pushed on count for nothing.
     expect(figure('shaft-stack', 'leftWide', { left: 'nut 10; cog 20 turns; seal 4; frame 6' })).toBe(16)
     expect(worked('shaft-stack', { left: 'nut 8 bevel in; bearing 9' }).notes).toEqual(['bevel to the seal'])
@@ -170,6 +171,43 @@ describe('what they come to', () => {
     expect(worked('bearing-by-size').why).toEqual(['6001'])
     expect(worked('bearing-by-size', { width: '' }).why).toEqual(['6001', '16001'])
     expect(figure('bearing-by-size', 'found', { bore: '13' })).toBe(0)
+  })
+  it('of numbers that disagree the most trusted, and which do not go with it', () => {
+    expect(worked('which-number')).toMatchObject({
+      result: { id: 'advice', value: 45 },
+      verdict: 'they agree',
+      why: ['in the file'],
+    })
+    const manual = { b: '20', bBy: 'in the manual', c: '60' }
+    expect(worked('which-number', manual)).toMatchObject({ result: { value: 20 }, verdict: 'they disagree', why: ['in the manual'] })
+    expect(figure('which-number', 'against', manual)).toBe(2)
+    expect([figure('which-number', 'least', manual), figure('which-number', 'most', manual)]).toEqual([20, 60])
+  })
+  it('screws in turn, and how tight in which round', () => {
+    expect(worked('pattern').name).toBe('1 · 4 · 2 · 5 · 3 · 6')
+    expect(worked('pattern', { laid: 'in a line', count: '5' }).name).toBe('3 · 2 · 4 · 1 · 5')
+    expect(worked('pattern', { laid: 'in a line', count: '4' }).name).toBe('2 · 3 · 1 · 4')
+    expect(worked('pattern', { rounds: '3', torque: '9' }).also).toMatchObject([{ value: 3 }, { value: 6 }, { value: 9 }])
+    for (const laid of ['in a ring', 'in two rows', 'in a line'])
+      for (const count of ['2', '3', '7', '24'])
+        expect(
+          worked('pattern', { laid, count })
+            .name!.split(' · ')
+            .map(Number)
+            .sort((a, b) => a - b),
+          `${count} ${laid}`,
+        ).toEqual(Array.from({ length: Number(count) }, (_, i) => i + 1))
+  })
+  it('how a bearing turns comes before its play', () => {
+    expect(worked('play', { play: '0.02 0.02 0.03' })).toMatchObject({ verdict: 'in range', notes: [] })
+    expect(worked('play', { play: '0.2' })).toMatchObject({ verdict: 'too loose', notes: ['one reading'] })
+    expect(worked('play', { play: '0.06 0.05 0.06' }).verdict).toBe('cannot tell')
+    expect(worked('play', { turns: 'hard' }).verdict).toBe('too tight')
+    expect(worked('play', { turns: 'with a slight drag', play: '0.01' }).verdict).toBe('in range')
+    expect(worked('play', { turns: 'rough or with a notch' }).verdict).toBe('not again')
+    // A quarter millimetre of a pitch of one is a quarter turn.
+    expect(figure('play', 'turn', { play: '0.25' })).toBeCloseTo(90, 9)
+    expect(figure('play', 'change', { play: '0.05', before: '0.02' })).toBeCloseTo(0.03, 9)
   })
   it('a wrench below a fifth of its scale is not trusted', () => {
     expect(figure('adapter', 'set')).toBeCloseTo((45 * 400) / 445, 6)

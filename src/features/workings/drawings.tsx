@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react'
 import { type FacingPiece, readStack, type Toward } from '../../core/axle'
-import { type Asked, threadOf, type Worked, type WorkingId } from '../../core/workings'
+import { type Asked, orderOf, placesOf, threadOf, type Worked, type WorkingId } from '../../core/workings'
 import { drawn as say } from '../../words/en/workings'
 import { INK } from '../shared/board'
 
@@ -404,6 +404,37 @@ const seat: Drawing = ({ n, worked }) => {
   )
 }
 
+/** Screws from above, with the order in which they are tightened. */
+const turns: Drawing = ({ n, word }) => {
+  const count = Math.round(n('count'))
+  const order = orderOf(count, word('laid'))
+  const at = new Map(order.map((screw, i) => [screw, i + 1]))
+  const ring = word('laid') === 'in a ring'
+  const wide = ring ? 60 : 180
+  return (
+    <>
+      <rect x={ring ? 122 : 210 - wide - 24} y={4} width={ring ? 176 : 2 * wide + 48} height={176} rx={ring ? 88 : 10} className={PLATE} />
+      {placesOf(count, word('laid')).map((p, i) => (
+        <g key={i}>
+          <circle cx={210 + wide * p.x} cy={92 + (ring ? 60 : 66) * p.y} r={count > 16 ? 8 : 11} className={`${STEEL} ${LINE}`} />
+          <text
+            x={210 + wide * p.x}
+            y={92 + (ring ? 60 : 66) * p.y + 5}
+            textAnchor="middle"
+            className="fill-[#15202b] text-[13.5px] font-bold"
+          >{`${at.get(i)}`}</text>
+          <text
+            x={210 + wide * p.x + (ring ? 20 * p.x : 0)}
+            y={92 + (ring ? 79 : 66) * p.y + (ring ? 4 : p.y > 0 ? 30 : -20)}
+            textAnchor="middle"
+            className="fill-[#dfe3e6] text-[12px]"
+          >{`${i + 1}`}</text>
+        </g>
+      ))}
+    </>
+  )
+}
+
 /** A wrench and its adapter from above. */
 const lever: Drawing = ({ n, worked }) => {
   const [length, reach, angle] = [n('length'), n('reach'), (n('angle') * Math.PI) / 180]
@@ -479,6 +510,7 @@ const span: Drawing = ({ n, worked }) => {
 export const DRAWINGS: Partial<Readonly<Record<WorkingId, Drawing>>> = {
   'length-in-hole': hole,
   'shaft-stack': shaft,
+  pattern: turns,
   'over-opening': opening,
   'thread-left': past,
   shim: seat,

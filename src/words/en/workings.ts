@@ -72,6 +72,25 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
       enough: 'thread enough from',
     },
   },
+  'which-number': {
+    tells: 'Numbers disagree: who says which, and which to take.',
+    fields: {
+      a: 'One says',
+      aBy: 'and who is that?',
+      b: 'Another says',
+      bBy: 'and who is that?',
+      c: 'A third says',
+      cBy: 'and who is that?',
+      d: 'A fourth says',
+      dBy: 'and who is that?',
+    },
+    figures: { advice: 'take', least: 'least that is said', most: 'most that is said', against: 'that do not go with it' },
+  },
+  pattern: {
+    tells: 'Screws in turn, and how tight in which round. In each stands its turn; beside it, its number.',
+    fields: { count: 'Screws', laid: 'They lie', torque: 'Torque at the end', rounds: 'Rounds' },
+    figures: { round1: 'first round', round2: 'second round', round3: 'third round', round4: 'fourth round' },
+  },
   adapter: {
     tells: 'What to set, so that the fixing gets its number.',
     fields: {
@@ -235,6 +254,17 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
     figures: { play: 'play', shim: 'shim', stillOut: 'chance that it still is not right' },
   },
+  play: {
+    tells: 'Turned by hand first; then how much it gives.',
+    fields: {
+      turns: 'It turns',
+      play: 'Play along the shaft',
+      most: 'At most',
+      pitch: 'Pitch of what sets it',
+      before: 'Play before the lock nut',
+    },
+    figures: { play: 'play', turn: 'to take it out, turn by', change: 'the lock nut changed it by' },
+  },
   'running-gap': {
     tells: 'Least and most against the window.',
     fields: { least: 'Least', most: 'Most', low: 'At least wanted', high: 'At most wanted' },
@@ -315,6 +345,9 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   'not again': 'Not again: take a new one.',
   'there is a way': 'There is a way.',
   'no way': 'No way with what is to hand.',
+  'they agree': 'They go together: take the most trusted.',
+  'they disagree': 'They disagree: take the most trusted, and write down why.',
+  'too tight': 'Too tight: it runs hot. Back it off.',
 }
 
 /** Options and reasons, by id; those that are names themselves stand for themselves. */

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest'
+import { demoMachines } from '../../demo/machines'
+import { checkFits } from './check-fits'
+import type { FileFault } from './file-fault'
+import { depthOf, type MachineFile } from './index'
+
+const file = (id: string): MachineFile => demoMachines().find((f) => f.id === id)!
+const faults = (f: MachineFile): readonly FileFault[] => {
+  const list: FileFault[] = []
+  checkFits(f, list)
+  return list
+}
+
+describe('what a file says of its fits', () => {
+  it.each(demoMachines().map((f) => [f.name, f] as const))('adds up in the %s', (_, f) => expect(faults(f)).toEqual([]))
+
+  it('a screw of the file that would reach what is behind it is told, with the longest that would not', () => {
+    const dunlin = file('dunlin')
+    const joints = dunlin.joints.map((j) =>
+      j.id === 'deck-screws' ? { ...j, members: j.members.map((m, i) => (i === 0 ? { ...m, length: 14 } : m)) } : j,
+    )
+    const at = dunlin.joints.findIndex((j) => j.id === 'deck-screws')
+    expect(faults({ ...dunlin, joints })).toEqual([
+      { kind: 'too long', at: `/joints/${at}/members/0/length`, value: '14', expected: 'at most 10 mm: lead behind it' },
+    ])
+  })
+  it('a hub that spreads its frame, an axle too short for a full nut, flats that are none, a thread that is not made', () => {
+    const dunlin = file('dunlin')
+    const [axle, ...others] = dunlin.axles!
+    const with_ = (more: object) => faults({ ...dunlin, axles: [{ ...axle!, ...more }, ...others] }).map((f) => [f.kind, f.at, f.expected])
+    expect(with_({ hub: axle!.hub + 2 })).toEqual([['does not fit', '/axles/0/opening', 'hub and inner pieces spread it by 2 mm']])
+    expect(with_({ hub: axle!.hub - 2 })).toEqual([['does not fit', '/axles/0/opening', 'hub and inner pieces leave 2 mm']])
+    expect(with_({ flats: 13 })).toEqual([['does not fit', '/axles/0/flats', 'less than the thread, 12 mm']])
+    expect(with_({ thread: 'M12×9' })).toEqual([['no thread', '/axles/0/thread', 'a thread that is made']])
+    const [first, second] = axle!.standsOut
+    expect(with_({ standsOut: [first - 3, second] }).map(([kind, at]) => [kind, at])).toEqual([['no full nut', '/axles/0/standsOut/0']])
+  })
+  it('a width whose pieces do not make it', () => {
+    const plover = file('plover')
+    const [set] = plover.widths!
+    const options = set!.options.map((o, i) => (i === 0 && o.makes ? { ...o, makes: { ...o.makes, width: o.makes.width + 3 } } : o))
+    expect(faults({ ...plover, widths: [{ ...set!, options }] })).toMatchObject([{ kind: 'does not fit', at: '/widths/0/options/0/makes' }])
+  })
+  it('is as sure as it says, two tenths where it says nothing; a depth that it does not know is none', () => {
+    const hole = { stack: 2, depth: 10.5, behind: 'lead', into: 'aluminium' } as const
+    expect(depthOf(hole)).toEqual({ value: 10.5, u: 0.2 })
+    expect(depthOf({ ...hole, u: 0.05 })).toEqual({ value: 10.5, u: 0.05 })
+    const { depth: _, ...unknown } = hole
+    expect(depthOf(unknown)).toBeUndefined()
+  })
+})
