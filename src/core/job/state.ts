@@ -42,8 +42,6 @@ export interface FixingState extends FixingSpec {
   readonly tightened?: TightenedBy
   /** Does it reach what is behind its hole: worked out since it came off or was replaced. */
   readonly fits?: Pick<Mark, 'entry'> & { readonly verdict: Verdict; readonly length?: number }
-  /** Found of another size than the file says. */
-  readonly otherSize?: true
   readonly note?: string
   readonly mark?: Mark
   readonly disputed?: readonly string[]
