@@ -116,7 +116,8 @@ try {
   let databaseUrl = null
   if (['database', 'browser', 'kill', 'sizes'].some(wanted)) databaseUrl = await cluster.start()
   const built = ['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)
-  if (built) await part('build', () => ensureBuild().then(() => undefined))()
+  // A part run by itself is run on the source as it is, too.
+  if (built) await (wanted('build') ? part('build', () => ensureBuild().then(() => undefined))() : ensureBuild())
   // Both wait half of their time, and each has a PostgreSQL of its own.
   await Promise.all([part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))(), part('start', () => vitest('start'))()])
   if (built) {
