@@ -81,6 +81,9 @@ export const along = (
 export const holes = (count: number, length: number, where = 'hole'): readonly (readonly [string, number])[] =>
   Array.from({ length: count }, (_, i) => [`${where} ${i + 1} of ${count}`, length] as const)
 
+/** Pressed on by itself: no nut clamps it. */
+const PRESSED = 'pressed bearing'
+
 /** What a piece is for, by its name. */
 const PURPOSE: Readonly<Partial<Record<string, Purpose>>> = {
   nut: 'nut',
@@ -105,11 +108,8 @@ const PURPOSE: Readonly<Partial<Record<string, Purpose>>> = {
   'crank bolt': 'bolt',
   crank: 'crank',
   spider: 'spider',
-  bearing: 'bearing',
+  [PRESSED]: 'bearing',
 }
-
-/** Pressed or pushed on by itself: no nut clamps it. */
-const FREE = new Set<Purpose>(['bearing', 'seal'])
 
 /** One end of an axle, from the outside in: name, width in mm, the fixing that it belongs to, and where its tab or slot points. */
 export function stackOf(
@@ -129,7 +129,7 @@ export function stackOf(
       name: item,
       width,
       ...(facing ? { facing } : {}),
-      clamped: !FREE.has(PURPOSE[item] ?? 'washer'),
+      clamped: item !== PRESSED,
       turns: false,
       ...(PURPOSE[item] ? { purpose: PURPOSE[item] } : {}),
       ...(joint ? { joint } : {}),

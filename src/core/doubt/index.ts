@@ -1,3 +1,4 @@
+export { CALIPER } from './caliper'
 export { chanceBelow, judgeWithin, sure, through, total } from './doubted'
 export type { Doubted } from './doubted'
 export { below, normal, quantile } from './normal'

@@ -50,6 +50,12 @@ export function crissCrossOrder(holes: readonly HolePlace[]): number[] {
   return order
 }
 
+/** The order for a line of `n` holes: from its middle outward, so that nothing is pinched between two ends; indices from 0. */
+export const lineOrder = (n: number): number[] => {
+  const off = (i: number): number => Math.abs(i - (n - 1) / 2)
+  return Array.from({ length: n }, (_, i) => i).sort((a, b) => off(a) - off(b) || a - b)
+}
+
 /** The order for a set of fixings: by its pattern, and by where its holes lie where the file says. */
 export function tighteningOrder(pattern: string | undefined, holes: readonly (HolePlace | undefined)[]): number[] {
   const placed = holes.filter((h) => h !== undefined)

@@ -1,11 +1,12 @@
+import { CALIPER } from '../doubt'
 import { reaches } from '../fasteners'
-import { CALIPER_U, depthOf, screwIn } from '../machine'
+import { depthOf, screwIn } from '../machine'
 import type { LengthFact } from '../planning'
 import type { Bodies } from './entries'
 import type { LengthAsked } from './lengths'
 
 /** How a screw of another length would stand in these holes. */
-export const reachOf = (fact: LengthFact, length: number) => reaches(screwIn(fact, fact.d, { value: length, u: CALIPER_U }))
+export const reachOf = (fact: LengthFact, length: number) => reaches(screwIn(fact, fact.d, { value: length, u: CALIPER.screw }))
 
 /** What two lengths laid side by side may differ by and not be told apart by eye, standard uncertainty, mm; estimated. */
 const BY_EYE = 0.5

@@ -1,3 +1,4 @@
+import { CALIPER } from '../doubt'
 import type { Line } from './line'
 import { readLine } from './read'
 import { COARSE_PITCH, UNIFIED_INCHES } from '../fasteners'
@@ -36,8 +37,6 @@ export interface Which {
   readonly next: Measure | null
 }
 
-/** What a caliper and a hand add, mm. */
-const CALIPER = 0.05
 /** Lengths of screws differ from their number (ISO 4759-1, js15 to js17), and the eye adds half a millimetre. */
 const lengthOff = (mm: number): number => 0.5 + 0.02 * mm
 /** A wrench or key fits with less play than this, mm. */
@@ -106,7 +105,7 @@ function agrees({ what }: Kind, m: MeasuredFew, by: Measure): boolean | null {
     }
     case 'over': {
       const range = what.thread && crests(what.thread)
-      return !range || m.over === undefined ? null : m.over >= range[0] - CALIPER && m.over <= range[1] + CALIPER
+      return !range || m.over === undefined ? null : m.over >= range[0] - CALIPER.width && m.over <= range[1] + CALIPER.width
     }
     case 'flats': {
       if (what.recess?.size === undefined || m.flats === undefined) return null

@@ -25,9 +25,6 @@ const doubtOf = ({ u }: Pick<HoleFit, 'u'>): number => u ?? FILE_U
 export const depthOf = (hole: HoleFit): Doubted | undefined =>
   hole.depth === undefined ? undefined : { value: hole.depth, u: doubtOf(hole) }
 
-/** Of a length by a caliper in a workshop’s hand, standard uncertainty, mm. */
-export const CALIPER_U = 0.1
-
 /** A screw of a length in a hole as a file or a plan gives it. @param d nominal diameter, mm */
 export function screwIn(hole: HoleFit, d: number, length: Doubted): InHole {
   const { washers = 0, stack, behind, into } = hole

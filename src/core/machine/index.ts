@@ -1,5 +1,5 @@
 export { isForeignRow } from './foreign-row'
-export { CALIPER_U, depthOf, holeOf, screwIn } from './hole-fit'
+export { depthOf, holeOf, screwIn } from './hole-fit'
 export type { HoleFit } from './hole-fit'
 export type { AxleFit } from './axle-fit'
 export { STAND_IDS, STANDS, turnOfPicture, turnOfPose } from './stands'

@@ -1,5 +1,6 @@
 import { reaches, readThread } from '../fasteners'
-import { CALIPER_U, type Connection, type Doing, type FileIndex, type HoleFit, holeOf, type Joint, screwIn } from '../machine'
+import { CALIPER } from '../doubt'
+import { type Connection, type Doing, type FileIndex, type HoleFit, holeOf, type Joint, screwIn } from '../machine'
 import type { ActionKind, FixingSpec, LengthFact, PlannedStep } from './types'
 
 /** Fixings of a joint as the tray will hold them: one cell for each size in it; none where they lie somewhere already. */
@@ -63,7 +64,7 @@ export function lengthFacts(joint: Joint): readonly LengthFact[] {
 
 /** Would a screw of this length reach what is behind the hole? Where nobody knows the depth it might. */
 const reachesBehind = (hole: HoleFit, length: number, d: number): boolean =>
-  reaches(screwIn(hole, d, { value: length, u: CALIPER_U })).verdict !== 'clear'
+  reaches(screwIn(hole, d, { value: length, u: CALIPER.screw })).verdict !== 'clear'
 
 /** The same of a lug, a post or a screwed plug. */
 export function plugFacts({ critical, thread }: Pick<Connection, 'critical' | 'thread'>): NonNullable<PlannedStep['joint']> {

@@ -1,10 +1,8 @@
 import { type FacingPiece, readStack } from '../axle'
 import { readBearing } from '../bearings'
+import { CALIPER } from '../doubt'
 import { BEHIND, CLASS_IDS, metricSize, readThread, SURFACE_IDS, TAPPED_IDS, type Thread } from '../fasteners'
 import type { ChoiceField, NumberField, StackField, TextField } from './working'
-
-/** Of a caliper in a workshop's hand, mm: a few hundredths. */
-export const CALIPER = 0.05
 
 /** A length by caliper or gauge, mm. */
 export const mm = (low: number, high: number, more: Partial<NumberField> = {}): NumberField => ({
@@ -12,7 +10,7 @@ export const mm = (low: number, high: number, more: Partial<NumberField> = {}): 
   unit: 'mm',
   low,
   high,
-  u: CALIPER,
+  u: CALIPER.width,
   ...more,
 })
 

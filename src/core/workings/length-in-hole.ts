@@ -1,3 +1,4 @@
+import { CALIPER } from '../doubt'
 import { type Behind, isShort, reaches, type Tapped } from '../fasteners'
 import { behind, into, mm, thread, threadOf } from './fields'
 import { working } from './working'
@@ -8,7 +9,7 @@ export const lengthInHole = working({
   group: 'screws',
   fields: {
     thread: thread('M5'),
-    length: mm(1, 400, { start: 12, u: 0.1 }),
+    length: mm(1, 400, { start: 12, u: CALIPER.screw }),
     washers: mm(0, 50, { start: 0 }),
     stack: mm(0, 200, { start: 3 }),
     depth: mm(0, 400, { u: 0.2, optional: true }),

@@ -1,11 +1,11 @@
-import { tighteningOrder } from '../fasteners'
+import { crissCrossOrder, type HolePlace, lineOrder, starOrder } from '../fasteners'
 import { choice } from './fields'
 import { type Figure, working } from './working'
 
 const LAID = ['in a ring', 'in two rows', 'in a line'] as const
 
 /** Where so many screws lie, seen from above, each −1 to 1. */
-export function placesOf(count: number, laid: string): readonly { readonly x: number; readonly y: number }[] {
+export function placesOf(count: number, laid: string): readonly HolePlace[] {
   if (laid === 'in a ring')
     return Array.from({ length: count }, (_, i) => ({
       x: Math.sin((2 * Math.PI * i) / count),
@@ -18,15 +18,10 @@ export function placesOf(count: number, laid: string): readonly { readonly x: nu
   )
 }
 
-/** A line is tightened from its middle outward, so that nothing is pinched between two ends. */
-const fromTheMiddle = (count: number): readonly number[] =>
-  Array.from({ length: count }, (_, i) => i).sort((a, b) => Math.abs(a - (count - 1) / 2) - Math.abs(b - (count - 1) / 2) || a - b)
-
 /** The order of screws, and the torque of each round. */
 export function orderOf(count: number, laid: string): readonly number[] {
-  if (laid === 'in a line') return fromTheMiddle(count)
-  const places = placesOf(count, laid).map((p) => ({ x: p.x, y: p.y }))
-  return laid === 'in a ring' ? tighteningOrder('star', places) : tighteningOrder('criss-cross', places)
+  if (laid === 'in a line') return lineOrder(count)
+  return laid === 'in a ring' ? starOrder(count) : crissCrossOrder(placesOf(count, laid))
 }
 
 /** Screws in turn: which next, and how tight in which round. */
@@ -34,16 +29,16 @@ export const pattern = working({
   edition: 1,
   group: 'tightness',
   fields: {
-    count: { is: 'number', unit: null, low: 2, high: 24, start: 6 },
+    count: { is: 'number', unit: null, low: 2, high: 24, start: 6, whole: true },
     laid: choice(LAID, 'in a ring'),
     torque: { is: 'number', unit: 'Nm', low: 0.05, high: 2000, start: 8 },
-    rounds: { is: 'number', unit: null, low: 1, high: 4, start: 2 },
+    rounds: { is: 'number', unit: null, low: 1, high: 4, start: 2, whole: true },
   },
   formula: 'across and a quarter on; a line from its middle outward;  round k of n: k/n of the torque',
   source: 'bench rule, estimated; the maker’s order counts first',
   basis: 'estimated',
   work: ({ n, word }) => {
-    const [count, rounds] = [Math.round(n('count').value), Math.round(n('rounds').value)]
+    const [count, rounds] = [n('count').value, n('rounds').value]
     return {
       name: orderOf(count, word('laid'))
         .map((i) => i + 1)

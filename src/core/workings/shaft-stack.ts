@@ -1,5 +1,6 @@
 import { bevelAtSeal, type FacingPiece, inside, overTheOpening, threadLeft, widthOf } from '../axle'
-import { CALIPER, mm, stack, stackOf, thread, threadOf } from './fields'
+import { CALIPER } from '../doubt'
+import { mm, stack, stackOf, thread, threadOf } from './fields'
 import { type Figure, MEANS, type Verdict, working } from './working'
 
 const RANK = { ok: 0, look: 1, stop: 2 } as const
@@ -21,7 +22,7 @@ export const shaftStack = working({
   source: 'geometry; JCGM 100 and 106; spread, play and turns: bench rules, estimated',
   basis: 'estimated',
   work: ({ maybe, word }) => {
-    const ends = (['left', 'right'] as const).map((side) => stackOf(word(side), CALIPER))
+    const ends = (['left', 'right'] as const).map((side) => stackOf(word(side), CALIPER.width))
     const [left, right] = ends as [readonly FacingPiece[], readonly FacingPiece[]]
     const { pitch } = threadOf(word('thread'))
     const hub = maybe('hub')
@@ -45,7 +46,7 @@ export const shaftStack = working({
       const out = maybe(`${side}Out`)
       if (!out || !pieces.some((p) => p.purpose === 'nut' || p.purpose === 'cap')) continue
       const room = pieces.find((p) => p.purpose === 'cap')?.room
-      const end = threadLeft(out, pieces, pitch, room === undefined ? undefined : { value: room, u: CALIPER })
+      const end = threadLeft(out, pieces, pitch, room === undefined ? undefined : { value: room, u: CALIPER.width })
       mmOf(`${side}Shows`, end.showing)
       found.push({ verdict: end.verdict, where: `${side} end` })
     }

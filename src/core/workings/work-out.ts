@@ -20,7 +20,7 @@ export interface Asked {
 }
 
 export type FieldFault = { readonly field: string } & (
-  { readonly read: ReadFault } | { readonly text: TextFault } | { readonly is: 'wanted' }
+  { readonly read: ReadFault } | { readonly text: TextFault } | { readonly is: 'wanted' | 'not whole' }
 )
 
 export type Outcome =
@@ -56,6 +56,7 @@ export function workOut(of: Working<Fields>, keyed: Keyed, better: Better = () =
     } else {
       const read = readings(field, text)
       if ('fault' in read) faults.push({ field: id, read: read.fault })
+      else if (field.whole && !read.values.every(Number.isInteger)) faults.push({ field: id, is: 'not whole' })
       else {
         const one = together(field, read.values, better(id, text))
         numbers.set(id, { ...one, raw: read.values })

@@ -115,6 +115,8 @@ export interface NumberField {
   readonly u?: number
   /** May be left empty. */
   readonly optional?: true
+  /** A count: nothing between two numbers. */
+  readonly whole?: true
   /** Read several times: the mean counts, and the spread. */
   readonly repeated?: true
 }

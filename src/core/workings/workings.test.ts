@@ -79,6 +79,8 @@ describe('workings', () => {
     expect(work('bearing-size', { bearing: '6030' })).toMatchObject({ faults: [{ field: 'bearing', text: { why: 'no such bearing' } }] })
     expect(work('over-opening', { hub: '' })).toMatchObject({ faults: [{ field: 'hub', is: 'wanted' }] })
     expect(work('over-opening', { hub: '-97' })).toMatchObject({ faults: [{ field: 'hub', read: { kind: 'out of range' } }] })
+    expect(work('pattern', { count: '6.5' })).toMatchObject({ faults: [{ field: 'count', is: 'not whole' }] })
+    expect(work('sheets', { inPack: '499.5' })).toMatchObject({ faults: [{ field: 'inPack', is: 'not whole' }] })
     expect(work('over-opening', { hub: '97 V' })).toMatchObject({ faults: [{ field: 'hub', read: { kind: 'wrong unit' } }] })
   })
 })

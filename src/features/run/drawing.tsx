@@ -10,6 +10,7 @@ import type { PlannedStep } from '../../core/planning'
 import { useJob } from '../shared/context'
 import { conditionWords } from '../../words/en/pill'
 import { Board, INK } from '../shared/board'
+import { TALL } from '../shared/piece-tall'
 import { inLines } from '../shared/lines'
 
 const ConnectorFace = dynamic(() => import('../shared/connector-face').then((m) => m.ConnectorFace))
@@ -30,8 +31,6 @@ export function StepDrawing({ step }: { readonly step: PlannedStep }) {
   if (fixings.length > 0) return <FixingMap fixings={fixings} pattern={step.limb === 'up' ? step.pattern : undefined} />
   return null
 }
-
-const HEIGHTS: Readonly<Record<string, number>> = { nut: 60, flat: 78, tab: 92, fork: 124, arm: 124, dropout: 124 }
 
 /**
  * One end of an axle, widths to scale, outside to the left; a tap turns it round. Labels alternate above and below so that they
@@ -76,7 +75,7 @@ function StackDrawing({ stack, own, file }: { readonly stack: Stack; readonly ow
           </text>
         ))}
         {named.map((item, i) => {
-          const h = HEIGHTS[item.name] ?? 74
+          const h = TALL[item.purpose ?? 'washer']
           const w = item.width * scale
           const mine = item.joint !== undefined && own.has(item.joint)
           const x = at(xs[i]!, w)

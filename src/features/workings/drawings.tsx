@@ -3,6 +3,7 @@ import { type FacingPiece, readStack, type Toward } from '../../core/axle'
 import { type Asked, orderOf, placesOf, threadOf, type Worked, type WorkingId } from '../../core/workings'
 import { drawn as say } from '../../words/en/workings'
 import { INK } from '../shared/board'
+import { TALL } from '../shared/piece-tall'
 
 /** What a drawing is drawn from: figures as they were read, and what came out. Sizes in mm. */
 export interface Drawn {
@@ -205,28 +206,6 @@ const opening: Drawing = ({ n, worked }) => {
       <Span from={start} to={start + over * px} y={158} text={say.overAll(one(over))} bad={bad} />
     </>
   )
-}
-
-/** How tall each piece is drawn; nobody measures that. */
-const TALL: Readonly<Record<FacingPiece['purpose'], number>> = {
-  nut: 56,
-  cap: 56,
-  bolt: 50,
-  washer: 66,
-  tab: 84,
-  ring: 46,
-  frame: 128,
-  spacer: 52,
-  cog: 112,
-  disc: 118,
-  gear: 96,
-  bearing: 76,
-  seal: 70,
-  pulley: 104,
-  wheel: 130,
-  crank: 120,
-  spider: 110,
-  arm: 122,
 }
 
 /** Both ends of a shaft with their pieces by number, widths to scale, as the machine stands now, seen from behind it. */

@@ -1,7 +1,7 @@
 'use client'
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import * as say from '../../words/en/screens/stack'
-import { FACES, PURPOSES, TOWARD, type TypedPiece, typedPieces, typedText } from '../../core/axle'
+import { PURPOSES, type TypedPiece, typedPieces, typedText } from '../../core/axle'
 import { PhotoMap } from '../shared/photo-map'
 import { Button } from '../../ui/button'
 
@@ -204,32 +204,8 @@ function PieceRow({
       </button>
       {faced ? (
         <div className="col-span-4 col-start-2 flex flex-wrap items-center gap-1.5">
-          <select
-            aria-label={say.face(n)}
-            value={face ?? ''}
-            onChange={(e) => change({ face: (e.target.value || undefined) as typeof face })}
-            className={BOX}
-          >
-            <option value="">{say.noFace}</option>
-            {FACES.map((f) => (
-              <option key={f} value={f}>
-                {say.faces[f]}
-              </option>
-            ))}
-          </select>
-          <select
-            aria-label={say.toward(n)}
-            value={to ?? ''}
-            onChange={(e) => change({ to: (e.target.value || undefined) as typeof to })}
-            className={BOX}
-          >
-            <option value="">{say.noWay}</option>
-            {TOWARD.map((t) => (
-              <option key={t} value={t}>
-                {say.ways[t]}
-              </option>
-            ))}
-          </select>
+          <OneOf label={say.face(n)} none={say.noFace} of={say.faces} value={face} onChange={(next) => change({ face: next })} />
+          <OneOf label={say.toward(n)} none={say.noWay} of={say.ways} value={to} onChange={(next) => change({ to: next })} />
           <label className="flex min-h-11 items-center gap-1.5 text-[15px]">
             <input
               type="checkbox"
@@ -242,6 +218,38 @@ function PieceRow({
         </div>
       ) : null}
     </li>
+  )
+}
+
+/** One of a closed list, or none of it. */
+function OneOf<T extends string>({
+  label,
+  none,
+  of,
+  value,
+  onChange,
+}: {
+  readonly label: string
+  readonly none: string
+  /** In the order in which they are offered, with their words. */
+  readonly of: Readonly<Record<T, string>>
+  readonly value: T | undefined
+  readonly onChange: (value: T | undefined) => void
+}) {
+  return (
+    <select
+      aria-label={label}
+      value={value ?? ''}
+      onChange={(e) => onChange((e.target.value || undefined) as T | undefined)}
+      className={BOX}
+    >
+      <option value="">{none}</option>
+      {(Object.entries(of) as [T, string][]).map(([id, words]) => (
+        <option key={id} value={id}>
+          {words}
+        </option>
+      ))}
+    </select>
   )
 }
 

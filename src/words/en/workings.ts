@@ -408,7 +408,7 @@ const TEXT_FAULT: Readonly<Record<TextFault['why'], string>> = {
 
 /** What is wrong with a field. */
 export function fieldFaultWords(fault: FieldFault, typed: string, unit: string): string {
-  if ('is' in fault) return 'Key this in.'
+  if ('is' in fault) return fault.is === 'wanted' ? 'Key this in.' : `“${typed.trim()}” is no count: a whole number is wanted.`
   if ('read' in fault) {
     const { read } = fault
     if (read.kind !== 'out of range') return readFaultWords(typed, unit, read)
