@@ -82,7 +82,7 @@ export const holes = (count: number, length: number, where = 'hole'): readonly (
   Array.from({ length: count }, (_, i) => [`${where} ${i + 1} of ${count}`, length] as const)
 
 /** Pressed on by itself: no nut clamps it. */
-const PRESSED = 'pressed bearing'
+const PRESSED = 'bearing'
 
 /** What a piece is for, by its name. */
 const PURPOSE: Readonly<Partial<Record<string, Purpose>>> = {

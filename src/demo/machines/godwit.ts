@@ -842,7 +842,7 @@ export function godwit(): MachineFile {
         ['crank', 18],
         ['lock ring', 6, 'ring-nut'],
         ['spider', 5],
-        ['pressed bearing', 12, 'bearing-fit'],
+        ['bearing', 12, 'bearing-fit'],
       ]),
     ],
     widths: [

@@ -49,7 +49,7 @@ function StackDrawing({ stack, own, file }: { readonly stack: Stack; readonly ow
   }
   const at = (x: number, w: number): number => (inside ? 420 - x - w : x)
   const motorWidth = 400 - end
-  const lines = motor.split(/ (?=[^ ]+$)/)
+  const lines = inLines(motor, Math.max(6, Math.floor((motorWidth - 8) / 8.2)))
   const named = stack.items.map((item, i) => ({ ...item, n: inside ? stack.items.length - i : i + 1 }))
   const told = (inside ? [...named].reverse() : named).map((i) => i.name).join(', ')
   return (

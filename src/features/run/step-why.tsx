@@ -47,7 +47,7 @@ export function Why({ step }: { readonly step: PlannedStep }) {
             {say.anotherPlace}
           </button>
         ) : null}
-        {works && mayWork ? (
+        {works ? (
           <button type="button" onClick={() => openSheet({ kind: 'work', step: step.id })} className={LINK}>
             {say.workings}
           </button>

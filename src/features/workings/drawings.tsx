@@ -90,7 +90,7 @@ function Span({
   )
 }
 
-const one = (x: number): string => String(Number(x.toFixed(2)))
+const one = (x: number): string => String(Number(x.toFixed(2))).replace('-', '−')
 
 /** A screw in section, along its axis from left to right, to scale: head, washers, what is clamped, thread, what is behind. */
 const hole: Drawing = ({ n, has, word, worked }) => {
