@@ -1,5 +1,5 @@
 import * as say from '../words/en/screens/pages'
-import Link from 'next/link'
+import { Link } from '../ui/link'
 import { buttonClass } from '@/ui/button'
 import { Mark } from '@/ui/dip'
 

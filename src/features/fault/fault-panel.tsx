@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/fault'
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import type { Mark } from '../../core/job'
 import { Button, buttonClass } from '../../ui/button'
 import { Tiles } from '../../ui/field'

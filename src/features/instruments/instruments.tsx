@@ -1,7 +1,7 @@
 'use client'
 import { INSTRUMENT_NAMES } from '../../words/en/names'
 import * as say from '../../words/en/screens/instruments'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { useState } from 'react'
 import type { Instrument } from '../../core/instruments'
 import { formatNumber, unitLabel } from '../../core/units'

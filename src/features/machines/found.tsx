@@ -1,5 +1,5 @@
 'use client'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import * as say from '../../words/en/screens/found'
 import type { FoundOn } from '../../words/en/cases'
 import { clockText, useNow } from '../../ui/time'

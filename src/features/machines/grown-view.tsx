@@ -1,6 +1,6 @@
 'use client'
 import * as say from '../../words/en/screens/grown'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { useActionState } from 'react'
 import { Button } from '../../ui/button'
 import type { GrownTold } from '../../words/en/growing'

@@ -1,6 +1,6 @@
 import * as grown from '../../words/en/screens/grown'
 import * as say from '../../words/en/screens/machines'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { PutIn } from './put-in'
 
 export interface MachineListProps {

@@ -1,6 +1,6 @@
 'use client'
 import * as say from '../../words/en/screens/machines'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/button'
 import { type FileInspection, inspectAside } from '../../workers/planner'

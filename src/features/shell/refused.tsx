@@ -1,5 +1,5 @@
 import * as say from '../../words/en/screens/shell'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { buttonClass } from '../../ui/button'
 
 /** A page that this role may not use, and where to go instead. */

@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/stands'
 import { now as clockNow } from '../../client/clock'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { Dip, type DipColour, depthAt, placeOf } from '../../ui/dip'
 import { clockText, spanText, useNow } from '../../ui/time'
 import type { JobSummary } from '../../core/job'

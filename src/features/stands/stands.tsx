@@ -1,5 +1,5 @@
 import * as say from '../../words/en/screens/stands'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import type { JobSummary, Stage } from '../../core/job'
 import { Button, buttonClass } from '../../ui/button'
 import { columnOf } from '../../ui/dip'

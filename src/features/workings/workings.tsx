@@ -1,5 +1,5 @@
 'use client'
-import Link from 'next/link'
+import { Link } from '../../ui/link'
 import { useState } from 'react'
 import * as say from '../../words/en/screens/workings'
 import { GROUPS, isWorking, WORKING_IDS, type WorkingId, WORKINGS } from '../../core/workings'
