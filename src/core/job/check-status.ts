@@ -41,10 +41,18 @@ export function relevantChecks(state: JobState): AnyCheck[] {
   ]
 }
 
+/** Is it one of the relevant checks? Asked of a few of them at every entry, so the others are not looked at. */
+function isRelevant(state: JobState, check: CheckId): boolean {
+  return (
+    ruleOf(check).matters?.(state) === true ||
+    state.checks[check]?.failed?.sign !== undefined ||
+    state.up.some((step) => step.check === check && !notNeeded(state, step.after))
+  )
+}
+
 /** Checks of a job that bind something and are not passed, in the order of the list of checks. */
 export function shutBy(state: JobState, at: When, binds: (rule: CheckRule) => boolean | undefined): CheckStatus[] {
-  const relevant = relevantChecks(state)
-  return CHECK_IDS.filter((c) => binds(CHECKS[c]) && relevant.includes(c))
+  return CHECK_IDS.filter((c) => binds(CHECKS[c]) && isRelevant(state, c))
     .map((c) => checkStatus(state, c, at))
     .filter((s) => !s.open)
 }
