@@ -8,15 +8,13 @@ export default ts.config(
   ...ts.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],
-    plugins: { 'react-hooks': hooks, '@next/next': next },
+    plugins: { '@next/next': next },
     rules: {
-      ...hooks.configs.recommended.rules,
       ...next.configs.recommended.rules,
       ...next.configs['core-web-vitals'].rules,
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
       '@typescript-eslint/no-unused-expressions': ['error', { allowShortCircuit: true, allowTernary: true }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
-      'react-hooks/set-state-in-effect': 'off',
       eqeqeq: 'error',
       'no-console': 'error',
       // An id is put together and taken apart in one place: core/machine/ids, core/job/outcomes, core/job/notice.
@@ -31,6 +29,12 @@ export default ts.config(
       // A module that exports `then` is taken for a promise where it is imported on demand, and never comes.
       'no-restricted-exports': ['error', { restrictedNamedExports: ['then'] }],
     },
+  },
+  {
+    // Every function of a file is looked at as if it were a component: only where there are some.
+    files: ['src/{app,client,features,ui}/**/*.{ts,tsx}', 'src/words/**/*.tsx'],
+    plugins: { 'react-hooks': hooks },
+    rules: { ...hooks.configs.recommended.rules, 'react-hooks/set-state-in-effect': 'off' },
   },
   {
     files: ['src/{app,features,ui}/**/*.tsx'],

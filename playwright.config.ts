@@ -1,11 +1,13 @@
 import { defineConfig } from '@playwright/test'
-import { CHROMIUM_ARGS } from './scripts/lib/chromium.mjs'
+import { launched } from './scripts/lib/chromium.mjs'
 
 /** Each worker has an app and a database of its own; the list of them comes from `npm test`. */
 const benches = JSON.parse(process.env['BENCHES'] ?? '[]') as readonly { readonly url: string }[]
 
 export default defineConfig({
   testDir: 'e2e',
+  // The walk with marked words has a build of its own: `npm run proof words`.
+  testIgnore: process.env['MARKED_URL'] ? [] : ['words.spec.ts'],
   timeout: 90_000,
   expect: { timeout: 20_000 },
   workers: Math.max(1, benches.length),
@@ -17,6 +19,6 @@ export default defineConfig({
     trace: 'off',
     // Keeping every file for later takes half of a test's time: those that lose the network allow it.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS },
+    launchOptions: launched(),
   },
 })

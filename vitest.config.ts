@@ -17,7 +17,19 @@ export default defineConfig({
       },
       {
         extends: true,
-        test: { name: 'database', include: ['tests/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 },
+        test: {
+          name: 'database',
+          include: ['tests/*.test.ts'],
+          fileParallelism: false,
+          isolate: false,
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+        },
+      },
+      {
+        extends: true,
+        // These put something of their own in a module’s place, so each reads all modules anew.
+        test: { name: 'apart', include: ['tests/apart/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 },
       },
       {
         extends: true,

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 import path from 'node:path'
 import { chromium } from '@playwright/test'
 import { runTs } from '../scripts/lib/app.mjs'
-import { CHROMIUM_ARGS } from '../scripts/lib/chromium.mjs'
+import { launched } from '../scripts/lib/chromium.mjs'
 import { signIn } from '../scripts/lib/sizes.mjs'
 import { World } from '../scripts/lib/world.mjs'
 import { openLongRun } from './long-machine.mjs'
@@ -32,7 +32,7 @@ const watchFrames = () => {
 
 export async function screenBench(cluster) {
   const world = await new World(cluster).open()
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS })
+  const browser = await chromium.launch(launched())
   try {
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
     await signIn(page, world.url(), 'Marit')

@@ -278,7 +278,7 @@ export async function takePicture(page: Page, colour?: string): Promise<void> {
 /** axe finds nothing on the page as it stands: by every rule, in its colours alone, or in everything but its colours. */
 export async function clean(page: Page, what: string, rules: 'all' | 'colours' | 'shape' = 'all'): Promise<void> {
   // No frame of another origin is on any page: axe needs no page of its own to gather what it found.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true)
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
   if (rules === 'colours') axe.withRules(['color-contrast'])
   else axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
   if (rules === 'shape') axe.disableRules(['color-contrast'])

@@ -42,21 +42,25 @@ const PLANTED = [
   },
 ]
 
-const clean = cruise()
-if (clean.modules < 60) throw new Error(`only ${clean.modules} modules were seen: the check is blind`)
-if (clean.violations.length > 0) {
-  for (const v of clean.violations) say(`${v.rule}: ${v.from} → ${v.to}`)
-  process.exit(1)
-}
+// Looked at once, with the faults planted: what is wrong beside them is wrong without them too.
+let seen
 try {
   for (const { file, text } of PLANTED) {
     mkdirSync(path.dirname(path.join(ROOT, file)), { recursive: true })
     writeFileSync(path.join(ROOT, file), text)
   }
-  const { violations } = cruise()
-  const missed = PLANTED.filter((p) => !violations.some((v) => v.from === p.file && v.rule === p.rule))
-  if (missed.length > 0) throw new Error(`planted faults were not caught: ${missed.map((m) => m.rule).join(', ')}`)
+  seen = cruise()
 } finally {
   for (const { file } of PLANTED) rmSync(path.join(ROOT, file), { force: true })
 }
-say(`Arrows: ${clean.modules} modules, no wrong way; ${PLANTED.length} planted faults caught.`)
+const modules = seen.modules - PLANTED.length
+if (modules < 60) throw new Error(`only ${modules} modules were seen: the check is blind`)
+const planted = (v) => PLANTED.find((p) => p.file === v.from)
+const wrong = seen.violations.filter((v) => !planted(v))
+if (wrong.length > 0) {
+  for (const v of wrong) say(`${v.rule}: ${v.from} → ${v.to}`)
+  process.exit(1)
+}
+const missed = PLANTED.filter((p) => !seen.violations.some((v) => v.from === p.file && v.rule === p.rule))
+if (missed.length > 0) throw new Error(`planted faults were not caught: ${missed.map((m) => m.rule).join(', ')}`)
+say(`Arrows: ${modules} modules, no wrong way; ${PLANTED.length} planted faults caught.`)

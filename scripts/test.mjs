@@ -12,7 +12,7 @@ process.env.NEXT_TELEMETRY_DISABLED = '1'
 // A database of the shop's own is never touched by tests.
 delete process.env.DATABASE_URL
 
-const { ensureDir, installModules, installPackages, say, spawnSync, which, readFileSync, existsSync } = await import('./lib/shell.mjs')
+const { ensureDir, installModules, say, spawnSync, readFileSync, existsSync } = await import('./lib/shell.mjs')
 const only = process.argv.slice(2)
 const wanted = (name) => only.length === 0 || only.includes(name)
 
@@ -65,7 +65,7 @@ const STATIC = [
     'types',
     [
       ['node_modules/next/dist/bin/next', 'typegen'],
-      ['node_modules/typescript/bin/tsc', '--noEmit', '-p', '.'],
+      ['node_modules/typescript-native/bin/tsc', '--noEmit', '-p', '.'],
     ],
   ],
   ['lint', [['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']]],
@@ -74,13 +74,14 @@ const STATIC = [
 ]
 
 /** Runs Vitest and counts what it ran; a run that ran nothing has failed. What it said is told at its end, so that two can run side by side. */
-async function vitest(project, env = {}) {
+async function vitest(projects, env = {}) {
+  const project = projects[0]
   const out = path.join(process.env.NAILSMITH_DATA, `vitest-${project}.json`)
   rmSync(out, { force: true })
   const script = path.join(ROOT, 'node_modules/vitest/vitest.mjs')
   const child = spawn(
     process.execPath,
-    [script, 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile=${out}`],
+    [script, 'run', ...projects.flatMap((name) => ['--project', name]), '--reporter=default', '--reporter=json', `--outputFile=${out}`],
     { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'], env: { ...process.env, ...env } },
   )
   const said = []
@@ -95,7 +96,8 @@ async function vitest(project, env = {}) {
 
 ensureDir(process.env.NAILSMITH_DATA)
 installModules()
-if (!which('chromium')) installPackages(['chromium'], 'the browser tests drive it')
+const { installChromium } = await import('./lib/chromium.mjs')
+installChromium('the browser tests drive it')
 const { Cluster } = await import('./lib/postgres.mjs')
 const { ensureBuild } = await import('./lib/app.mjs')
 
@@ -112,14 +114,17 @@ try {
   // They hold one core each and do not get in one another's way.
   await Promise.all(STATIC.map(([name, scripts]) => part(name, () => quietly(scripts))()))
   await part('arrows', () => node('scripts/arrows.mjs'))()
-  await part('unit', () => vitest('unit'))()
+  await part('unit', () => vitest(['unit']))()
   let databaseUrl = null
   if (['database', 'browser', 'kill', 'sizes'].some(wanted)) databaseUrl = await cluster.start()
   const built = ['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)
   // A part run by itself is run on the source as it is, too.
   if (built) await (wanted('build') ? part('build', () => ensureBuild().then(() => undefined))() : ensureBuild())
   // Both wait half of their time, and each has a PostgreSQL of its own.
-  await Promise.all([part('database', () => vitest('database', { DATABASE_URL: databaseUrl }))(), part('start', () => vitest('start'))()])
+  await Promise.all([
+    part('database', () => vitest(['database', 'apart'], { DATABASE_URL: databaseUrl }))(),
+    part('start', () => vitest(['start']))(),
+  ])
   if (built) {
     const { browserTests } = await import('./lib/browser-tests.mjs')
     const { killTest } = await import('./lib/kill-test.mjs')

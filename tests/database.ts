@@ -12,6 +12,15 @@ import type { Bodies, EntryDraft, Kind } from '../src/core/job'
 
 export const MIGRATIONS = path.join(import.meta.dirname, '..', 'src', 'db', 'migrations')
 
+/** How many are open in this process. */
+let open = 0
+
+/** What the app keeps of a database goes with it: the next file of tests in this process has another. */
+function forget(): void {
+  for (const key of Object.getOwnPropertySymbols(globalThis))
+    if (key.description?.startsWith('nailsmith.')) Reflect.deleteProperty(globalThis, key)
+}
+
 /** A database of its own on the test server, at the newest shape; dropped by `close`. `db()` of the app uses it too. */
 export async function freshDatabase(): Promise<{ readonly sql: Sql; readonly close: () => Promise<void> }> {
   const given = process.env['DATABASE_URL']
@@ -23,6 +32,8 @@ export async function freshDatabase(): Promise<{ readonly sql: Sql; readonly clo
   url.pathname = `/${name}`
   process.env['DATABASE_URL'] = url.href
   const sql = connect(url.href, 20)
+  // A stream that ended late may have asked for one once more.
+  if (open++ === 0) forget()
   ;(globalThis as Record<symbol, unknown>)[Symbol.for('nailsmith.db')] = sql
   await migrate(sql, MIGRATIONS)
   return {
@@ -32,6 +43,7 @@ export async function freshDatabase(): Promise<{ readonly sql: Sql; readonly clo
       await admin.unsafe(`drop database ${name} with (force)`)
       await admin.end()
       process.env['DATABASE_URL'] = given
+      if (--open === 0) forget()
     },
   }
 }

@@ -52,33 +52,43 @@ async function openBench(cluster, n) {
   }
 }
 
-export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
-  const benches = []
-  const empty = await new World(cluster).open({ demo: false })
-  buildMarked()
-  const marked = await new World(cluster).open({ env: MARKED_ENV })
+/** Runs Playwright and counts what it ran; a run that ran nothing has failed. */
+async function playwright(args, env) {
   const out = path.join(process.env.NAILSMITH_DATA ?? path.join(ROOT, '.data'), 'browser.json')
   rmSync(out, { force: true })
-  try {
-    for (let n = 0; n < WORKERS; n++) benches.push(await openBench(cluster, n))
-    const child = spawn(process.execPath, [path.join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', ...args], {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: {
-        ...process.env,
-        BENCHES: JSON.stringify(benches.map(({ url, control, database }) => ({ url, control, database }))),
-        MARKED_URL: marked.url(),
-        EMPTY_URL: `${empty.url()}/first?token=${empty.token}`,
-        PLAYWRIGHT_JSON_OUTPUT_NAME: out,
-      },
-    })
-    await new Promise((resolve) => child.once('exit', resolve))
-  } finally {
-    for (const bench of benches) await bench.close()
-    await empty.close()
-    await marked.close()
-  }
+  const child = spawn(process.execPath, [path.join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', ...args], {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: out },
+  })
+  await new Promise((resolve) => child.once('exit', resolve))
   if (!existsSync(out)) return { passed: 0, failed: 1 }
   const { stats } = JSON.parse(readFileSync(out, 'utf8'))
   return { passed: stats.expected, failed: stats.unexpected + stats.flaky + (stats.expected === 0 ? 1 : 0) }
+}
+
+/** A walk through the app with every text of `src/words` between marks: what is read and has none stands in a screen. It has a build of its own. */
+export async function markedWalk(cluster) {
+  buildMarked()
+  const marked = await new World(cluster).open({ env: MARKED_ENV })
+  try {
+    return await playwright(['words.spec.ts'], { MARKED_URL: marked.url() })
+  } finally {
+    await marked.close()
+  }
+}
+
+export async function browserTests(cluster, args = process.env.E2E_ARGS?.split(' ').filter(Boolean) ?? []) {
+  const benches = []
+  const empty = await new World(cluster).open({ demo: false })
+  try {
+    for (let n = 0; n < WORKERS; n++) benches.push(await openBench(cluster, n))
+    return await playwright(args, {
+      BENCHES: JSON.stringify(benches.map(({ url, control, database }) => ({ url, control, database }))),
+      EMPTY_URL: `${empty.url()}/first?token=${empty.token}`,
+    })
+  } finally {
+    for (const bench of benches) await bench.close()
+    await empty.close()
+  }
 }

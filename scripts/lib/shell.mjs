@@ -24,8 +24,8 @@ export function run(command, args, options = {}) {
   if (result.status !== 0) throw new Error(`${path.basename(command)} ${args.join(' ')} ended with ${result.status ?? result.signal}`)
 }
 
-/** Installs Debian packages, as root or through sudo. */
-export function installPackages(names, why) {
+/** Installs Debian packages, as root or through sudo; with `update` the lists are read anew where one is not found. */
+export function installPackages(names, why, { update = true } = {}) {
   const prefix = isRoot() ? [] : which('sudo') ? ['sudo', '-n'] : null
   if (!prefix) throw new Error(`${names.join(', ')} is missing (${why}). Install it, or give this user sudo, and start again.`)
   if (!which('apt-get')) throw new Error(`${names.join(', ')} is missing (${why}), and this machine has no apt-get to install it with.`)
@@ -36,7 +36,8 @@ export function installPackages(names, why) {
   }
   try {
     apt(['install', '-y', '--no-install-recommends', ...names])
-  } catch {
+  } catch (error) {
+    if (!update) throw error
     apt(['update'])
     apt(['install', '-y', '--no-install-recommends', ...names])
   }

@@ -1,6 +1,6 @@
 // First-load script of every page, gzipped, as a cold Chromium loads it to network idle; and all script of a job with its workers.
 import { chromium } from '@playwright/test'
-import { CHROMIUM_ARGS } from './chromium.mjs'
+import { launched } from './chromium.mjs'
 import { say } from './shell.mjs'
 import { World } from './world.mjs'
 
@@ -35,7 +35,7 @@ export async function signIn(page, base, name) {
 
 export async function sizes(cluster) {
   const world = await new World(cluster).open()
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: CHROMIUM_ARGS })
+  const browser = await chromium.launch(launched())
   const base = world.url()
   const idle = (page) => page.waitForLoadState('networkidle')
   try {

@@ -1,8 +1,8 @@
 import { afterAll, beforeAll, expect, it, vi } from 'vitest'
-import type * as Entries from '../src/db/entries'
+import type * as Entries from '../../src/db/entries'
 
 const broken = vi.hoisted(() => ({ now: false }))
-vi.mock('../src/db/entries', async (original) => {
+vi.mock('../../src/db/entries', async (original) => {
   const real = await original<typeof Entries>()
   return {
     ...real,
@@ -11,9 +11,9 @@ vi.mock('../src/db/entries', async (original) => {
       broken.now && asked[3] !== undefined ? Promise.reject(new Error('the database is away')) : real.readEntries(...asked),
   }
 })
-const { append } = await import('../src/db/journal')
-const { noticeStream } = await import('../src/server/streams')
-const { job, note, staffedShop } = await import('./database')
+const { append } = await import('../../src/db/journal')
+const { noticeStream } = await import('../../src/server/streams')
+const { job, note, staffedShop } = await import('../database')
 
 let shop: Awaited<ReturnType<typeof staffedShop>>
 beforeAll(async () => {

@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
-import type { EntryDraft } from '../src/core/job'
-import type { Sql } from '../src/db/client'
-import { append } from '../src/db/journal'
-import { hasEntries, listReports, marked } from '../src/db/reports'
-import { freezePages } from '../src/server/pages'
-import { draft, freshDatabase, job, ledShop, note } from './database'
+import type { EntryDraft } from '../../src/core/job'
+import type { Sql } from '../../src/db/client'
+import { append } from '../../src/db/journal'
+import { hasEntries, listReports, marked } from '../../src/db/reports'
+import { freezePages } from '../../src/server/pages'
+import { draft, freshDatabase, job, ledShop, note } from '../database'
 
 let sql: Sql
 let close: () => Promise<void>
@@ -56,13 +56,13 @@ describe('a page that goes home', () => {
 describe('a shop from before pages were frozen', () => {
   it('is refused by a later reducer, which names the build to start first; an empty one is not', async () => {
     vi.resetModules()
-    vi.doMock('../src/core/job', async (real) => ({ ...(await real<object>()), REDUCER_VERSION: 7 }))
-    const later = await import('../src/server/pages')
+    vi.doMock('../../src/core/job', async (real) => ({ ...(await real<object>()), REDUCER_VERSION: 7 }))
+    const later = await import('../../src/server/pages')
     expect(await hasEntries(sql)).toBe(true)
     await expect(later.assertFrozen(sql)).resolves.toBeUndefined()
     await sql`delete from marks`
     await expect(later.assertFrozen(sql)).rejects.toThrow(/Start build 10 once/)
-    vi.doUnmock('../src/core/job')
+    vi.doUnmock('../../src/core/job')
     const { sql: empty, close: closeEmpty } = await freshDatabase()
     await expect(later.assertFrozen(empty)).resolves.toBeUndefined()
     await closeEmpty()

@@ -1,12 +1,12 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { v7 } from 'uuid'
-import { loadDemo } from '../scripts/setup'
-import type { Sql } from '../src/db/client'
-import { listSummaries } from '../src/db/jobs'
-import { addDevice, addSession, endSessions, setDeviceSecret } from '../src/db/sessions'
-import { newToken, tokenHash } from '../src/server/secrets'
-import { freshDatabase } from './database'
-import { dunlinPlan } from './logbook'
+import { loadDemo } from '../../scripts/setup'
+import type { Sql } from '../../src/db/client'
+import { listSummaries } from '../../src/db/jobs'
+import { addDevice, addSession, endSessions, setDeviceSecret } from '../../src/db/sessions'
+import { newToken, tokenHash } from '../../src/server/secrets'
+import { freshDatabase } from '../database'
+import { dunlinPlan } from '../logbook'
 
 // A request as the routes see it: its cookies and headers, without a running server.
 const jar = new Map<string, string>()
@@ -101,7 +101,7 @@ const ROUTES: readonly {
 }[] = [
   {
     name: 'GET /api/health',
-    call: async () => (await import('../src/app/api/health/route')).GET(),
+    call: async () => (await import('../../src/app/api/health/route')).GET(),
     is: {
       nobody: 200,
       viewer: 200,
@@ -116,7 +116,7 @@ const ROUTES: readonly {
   {
     name: 'GET /api/jobs/:id/entries',
     call: async () =>
-      (await import('../src/app/api/jobs/[id]/entries/route')).GET(request(`/api/jobs/${jobId}/entries`), at({ id: jobId })),
+      (await import('../../src/app/api/jobs/[id]/entries/route')).GET(request(`/api/jobs/${jobId}/entries`), at({ id: jobId })),
     is: {
       nobody: 401,
       viewer: 200,
@@ -132,7 +132,7 @@ const ROUTES: readonly {
     name: 'POST /api/jobs/:id/entries',
     call: async (who) => {
       const response = await (
-        await import('../src/app/api/jobs/[id]/entries/route')
+        await import('../../src/app/api/jobs/[id]/entries/route')
       ).POST(request(`/api/jobs/${jobId}/entries`, note(who), { 'x-nailsmith-build': '11' }), at({ id: jobId }))
       return response.status === 200
         ? ((await response.json()) as { answers: { status: string; again?: string }[] }).answers.map((a) => a.again ?? a.status).join()
@@ -152,7 +152,7 @@ const ROUTES: readonly {
   {
     name: 'POST /api/jobs/:id/entries, as a build before numbers',
     call: async (who) =>
-      (await import('../src/app/api/jobs/[id]/entries/route')).POST(request(`/api/jobs/${jobId}/entries`, note(who)), at({ id: jobId })),
+      (await import('../../src/app/api/jobs/[id]/entries/route')).POST(request(`/api/jobs/${jobId}/entries`, note(who)), at({ id: jobId })),
     is: {
       nobody: 401,
       viewer: 403,
@@ -169,7 +169,7 @@ const ROUTES: readonly {
     call: async () => {
       const stop = new AbortController()
       const response = await (
-        await import('../src/app/api/events/route')
+        await import('../../src/app/api/events/route')
       ).GET(new Request('http://shop.test/api/events', { signal: stop.signal }))
       stop.abort()
       return response
@@ -187,7 +187,7 @@ const ROUTES: readonly {
   },
   {
     name: 'POST /api/photos',
-    call: async () => (await import('../src/app/api/photos/route')).POST(request('/api/photos', 'no picture')),
+    call: async () => (await import('../../src/app/api/photos/route')).POST(request('/api/photos', 'no picture')),
     is: {
       nobody: 401,
       viewer: 403,
@@ -201,7 +201,7 @@ const ROUTES: readonly {
   },
   {
     name: 'GET /api/photos/:id',
-    call: async () => (await import('../src/app/api/photos/[id]/route')).GET(request('/api/photos/x'), at({ id: 'ab'.repeat(32) })),
+    call: async () => (await import('../../src/app/api/photos/[id]/route')).GET(request('/api/photos/x'), at({ id: 'ab'.repeat(32) })),
     is: {
       nobody: 401,
       viewer: 404,
@@ -215,7 +215,7 @@ const ROUTES: readonly {
   },
   {
     name: 'POST /api/machines',
-    call: async () => (await import('../src/app/api/machines/route')).POST(request('/api/machines', '{}')),
+    call: async () => (await import('../../src/app/api/machines/route')).POST(request('/api/machines', '{}')),
     is: {
       nobody: 401,
       viewer: 403,
@@ -229,7 +229,7 @@ const ROUTES: readonly {
   },
   {
     name: 'GET /api/machines/:id',
-    call: async () => (await import('../src/app/api/machines/[id]/route')).GET(request('/api/machines/dunlin'), at({ id: 'dunlin' })),
+    call: async () => (await import('../../src/app/api/machines/[id]/route')).GET(request('/api/machines/dunlin'), at({ id: 'dunlin' })),
     is: {
       nobody: 401,
       viewer: 200,
@@ -243,7 +243,7 @@ const ROUTES: readonly {
   },
   {
     name: 'GET /api/machine-schema',
-    call: async () => (await import('../src/app/api/machine-schema/route')).GET(request('/api/machine-schema')),
+    call: async () => (await import('../../src/app/api/machine-schema/route')).GET(request('/api/machine-schema')),
     is: {
       nobody: 401,
       viewer: 200,
@@ -257,7 +257,8 @@ const ROUTES: readonly {
   },
   {
     name: 'POST /api/tools',
-    call: async () => (await import('../src/app/api/tools/route')).POST(request('/api/tools', JSON.stringify({ name: 'x', gone: false }))),
+    call: async () =>
+      (await import('../../src/app/api/tools/route')).POST(request('/api/tools', JSON.stringify({ name: 'x', gone: false }))),
     is: {
       nobody: 401,
       viewer: 403,
@@ -280,7 +281,7 @@ const DEEDS: readonly {
   {
     name: 'add somebody',
     call: async () =>
-      (await import('../src/server/actions')).addPersonAction(
+      (await import('../../src/server/actions')).addPersonAction(
         {},
         form({ name: `N${v7().slice(-6)}`, role: 'viewer', passphrase: 'long enough words' }),
       ),
@@ -289,12 +290,12 @@ const DEEDS: readonly {
   {
     name: 'change somebody',
     call: async () =>
-      (await import('../src/server/actions')).changePersonAction({}, form({ id: 'p-marit', deed: 'role', role: 'mechanic' })),
+      (await import('../../src/server/actions')).changePersonAction({}, form({ id: 'p-marit', deed: 'role', role: 'mechanic' })),
     may: ['lead'],
   },
   {
     name: 'end a session',
-    call: async () => (await import('../src/server/actions')).endAction({}, form({ session: crypto.randomUUID() })),
+    call: async () => (await import('../../src/server/actions')).endAction({}, form({ session: crypto.randomUUID() })),
     may: ['lead'],
   },
 ]
@@ -331,60 +332,60 @@ describe('what is wrong is told as 4xx, never as 500', () => {
     [
       'entries of a job that is no UUID',
       404,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).GET(request('/x'), at({ id: "1' or 1=1" })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).GET(request('/x'), at({ id: "1' or 1=1" })),
     ],
     [
       'entries after what is no number',
       400,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).GET(request('/x?after=-1'), at({ id: jobId })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).GET(request('/x?after=-1'), at({ id: jobId })),
     ],
     [
       'entries after half a number',
       400,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).GET(request('/x?after=1.5'), at({ id: jobId })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).GET(request('/x?after=1.5'), at({ id: jobId })),
     ],
     [
       'a chain without its place',
       400,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).GET(request('/x?after=0&chain=zz'), at({ id: jobId })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).GET(request('/x?after=0&chain=zz'), at({ id: jobId })),
     ],
     [
       'entries that are no JSON',
       400,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).POST(request('/x', '{'), at({ id: jobId })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).POST(request('/x', '{'), at({ id: jobId })),
     ],
     [
       'entries that are null',
       400,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).POST(request('/x', 'null'), at({ id: jobId })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).POST(request('/x', 'null'), at({ id: jobId })),
     ],
     [
       'given back without how far it agrees',
       400,
-      async () => (await import('../src/app/api/jobs/[id]/entries/route')).POST(request('/x', '{"entries":[]}'), at({ id: jobId })),
+      async () => (await import('../../src/app/api/jobs/[id]/entries/route')).POST(request('/x', '{"entries":[]}'), at({ id: jobId })),
     ],
     [
       'a machine with a NUL in its name',
       404,
-      async () => (await import('../src/app/api/machines/[id]/route')).GET(request('/x'), at({ id: 'a\u0000b' })),
+      async () => (await import('../../src/app/api/machines/[id]/route')).GET(request('/x'), at({ id: 'a\u0000b' })),
     ],
     [
       'a revision with half an emoji',
       404,
-      async () => (await import('../src/app/api/machines/[id]/route')).GET(request('/x?revision=%ED%A0%BD'), at({ id: 'dunlin' })),
+      async () => (await import('../../src/app/api/machines/[id]/route')).GET(request('/x?revision=%ED%A0%BD'), at({ id: 'dunlin' })),
     ],
     [
       'a photo that is none',
       404,
-      async () => (await import('../src/app/api/photos/[id]/route')).GET(request('/x'), at({ id: '../../etc' })),
+      async () => (await import('../../src/app/api/photos/[id]/route')).GET(request('/x'), at({ id: '../../etc' })),
     ],
-    ['a tool that is a list', 400, async () => (await import('../src/app/api/tools/route')).POST(request('/x', '[]'))],
+    ['a tool that is a list', 400, async () => (await import('../../src/app/api/tools/route')).POST(request('/x', '[]'))],
     [
       'a tool with a NUL',
       400,
-      async () => (await import('../src/app/api/tools/route')).POST(request('/x', '{"name":"a\\u0000","gone":true}')),
+      async () => (await import('../../src/app/api/tools/route')).POST(request('/x', '{"name":"a\\u0000","gone":true}')),
     ],
-    ['a machine file that is a number', 422, async () => (await import('../src/app/api/machines/route')).POST(request('/x', '7'))],
+    ['a machine file that is a number', 422, async () => (await import('../../src/app/api/machines/route')).POST(request('/x', '7'))],
   ] as const)('%s: %i', async (_, status, call) => {
     as('lead')
     const response = await call()
@@ -421,7 +422,7 @@ describe('fault 3: how much comes at once', () => {
   ])('%s', async (_, kind, bytes, status) => {
     as('lead')
     const response = await (
-      await import('../src/app/api/jobs/[id]/entries/route')
+      await import('../../src/app/api/jobs/[id]/entries/route')
     ).POST(request('/x', sized(kind, bytes), { 'x-nailsmith-build': '11' }), at({ id: jobId }))
     expect(response.status).toBe(status)
     if (status === 200) expect(await response.json()).toMatchObject({ answers: [{ status: 'stored' }] })
