@@ -122,7 +122,7 @@ test('the Godwit’s shell is converted both ways: what goes on one way comes of
 }) => {
   await signIn(page, 'Marit')
   await page.goto('/machines/godwit')
-  const width = page.getByRole('region', { name: 'Another width: shell' })
+  const width = page.getByRole('region', { name: 'Convert: shell' })
   await expect(width).toContainText('Goes onshell ring 10, leftshell ring 10, right')
   await expect(width).toContainText('Bolt rear: M8×35 now, M8×45 then')
   await expect(width).toContainText('Wanted laterchain line shim 1, behind the chainring')

@@ -4,24 +4,13 @@ import { NEWEST_FORM, SAID } from '../src/core/build'
 import { expectedDone, type JobState, lengthsAsked, notedDown, reduce, sideBySide } from '../src/core/job'
 import { fileVolts } from '../src/core/machine'
 import { plan, type PlannedStep } from '../src/core/planning'
-import { proofPlaces } from '../src/core/safety'
 import { wellRead } from '../src/demo/figures'
 import { demoMachines } from '../src/demo/machines'
 import { Logbook, MINUTE } from '../tests/logbook'
+import { proofOf } from '../tests/proof'
 import { BENCH } from './bench'
 
 const ME = 'p-ines'
-
-/** A proof as it is asked for: the meter tried on a source, and everything dead. */
-function proof(full: number | null) {
-  const high = full === null || full > 60
-  const readings = proofPlaces(high ? 'B' : 'A', [{ between: 'feed' }], high).map((p) => ({
-    ...p,
-    volts: p.role.startsWith('tester') ? (full ?? 400) * 0.95 : 0,
-    ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
-  }))
-  return { instrument: { name: 'meter 3' }, readings, ...(high ? { rotor: 'phases parted' as const } : {}) }
-}
 
 /**
  * A job of a demo machine, opened and gone through by what its tablet would have sent, as far as `until` says, so that a test begins where
@@ -64,7 +53,7 @@ export async function seeded(
       book.log('stage-moved', { to: 'build up' })
     }
     if (s.turn) book.log('pose-changed', { to: s.turn.to, name: s.turn.title, people: s.turn.people })
-    if (s.check === 'dead') book.log('proof-taken', proof(full))
+    if (s.check === 'dead') book.log('proof-taken', proofOf(full))
     for (const ask of lengthsAsked(now(), s)) book.log('worked-out', sideBySide(ask)!)
     if (s.check && s.limb === 'up')
       book.log('check-passed', { check: s.check as never, shown: 'looked at', step: s.id, ...wellRead(s, notedDown(now())) })

@@ -26,6 +26,7 @@ const YOUNGER = new Set<string>([
   'stray-found',
   'stray-settled',
   'worked-out',
+  'width-converted',
 ])
 
 /** Places where two values differ, lists being one place each. */

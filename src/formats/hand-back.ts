@@ -69,6 +69,7 @@ export function writeReport(state: JobState, pen: Pen): Report {
       drags(state),
       plugs(state),
       settings(state),
+      converted(state),
       torques(state, pen),
       different(state),
       overrides(state, pen),
@@ -305,6 +306,24 @@ function torques(state: JobState, pen: Pen): ReportSection | null {
 
 const sameHow = (a: TightenedBy | undefined, b: TightenedBy | undefined): boolean =>
   reachedWords(a) === reachedWords(b) && howWords(a, a?.at ?? 0) === howWords(b, b?.at ?? 0)
+
+/** Widths that it went into, what is left over of the one before, and what is wanted later. */
+function converted(state: JobState): ReportSection | null {
+  return section(
+    'converted',
+    say.anotherWidth,
+    Object.values(state.converted).flatMap((c) => {
+      const old = c.bolts.flatMap((b) => (b.from === undefined ? [] : [{ name: b.from, place: b.place }]))
+      const name = (p: { readonly name: string; readonly bolt?: string | undefined; readonly place: string }): string =>
+        [p.name, p.bolt, p.place].filter(Boolean).join(', ')
+      return [
+        say.widthNow(c.name, c.to.label, c.from.label),
+        ...(c.off.length + old.length > 0 ? [say.leftOver([...c.off, ...old].map(name))] : []),
+        ...(c.later.length > 0 ? [say.wantedLater(c.later.map(name))] : []),
+      ]
+    }),
+  )
+}
 
 function different(state: JobState): ReportSection | null {
   const steps = [...state.down, ...state.up]

@@ -422,9 +422,21 @@ export const machineFileShape = shape({
         shape({
           id: name(),
           label: name(),
-          width: length().required(),
+          width: length(),
           makes: shape({ width: length().required(), within: length().required() }).default(undefined),
-          pieces: list(shape({ name: name(), place: name(), width: length(), bolt: str(), later: flag(), of: str() })),
+          pieces: list(
+            shape({
+              name: name(),
+              place: name(),
+              width: length(),
+              bolt: str(),
+              stack: length(),
+              later: flag(),
+              of: str(),
+              under: str(),
+              after: str(),
+            }),
+          ),
         }),
       ).min(2),
       outOfScope: list(shape({ what: name(), why: name() })),

@@ -44,7 +44,7 @@ export const DIFFERENCES: readonly Difference[] = [
     why: 'it was ridden without power, or with something open',
     only: (now) => now.flags.some((f) => f.kind === 'check shut' && f.subject === 'ride'),
   },
-  { at: /^\/(pins|offs|orders|strays|workings)$/, fault: 28, why: 'new in the state' },
+  { at: /^\/(pins|offs|orders|strays|workings|converted)$/, fault: 28, why: 'new in the state' },
   { at: /^\/photos$/, fault: 28, why: 'a photo knows its place in the journal', only: (now) => now.photos.length > 0 },
   { at: /^\/waits$/, fault: 26, why: 'new in the state' },
   { at: /^\/power\/proof\/of$/, fault: 26, why: 'new in the state: what a proof is judged by' },

@@ -96,7 +96,7 @@ describe('a conversion of widths', () => {
         expect(there.keep.length + there.remove.length).toBe(old.length)
         expect(bag(back.add)).toEqual(off)
         expect(bag(back.remove)).toEqual(on)
-        expect(there.sum.value).toBe(width + 1 + next.reduce((s, p) => s + p.width, 0))
+        expect(there.sum!.value).toBe(width + 1 + next.reduce((s, p) => s + p.width, 0))
       }),
       { seed: 115, numRuns: 500 },
     )

@@ -10,19 +10,25 @@ export interface WidthPiece {
   readonly width?: number
   /** Of a bolt: its thread and length, `M6×25`. */
   readonly bolt?: string
+  /** Of a bolt: what its head clamps in this width, mm; absent where that is as the hole says. */
+  readonly stack?: number
   /** Wanted only after the first ride: checked then, bought before. */
   readonly later?: true
-  /** The fixing or part of the file that it is, where it is one. */
+  /** The part or joint of the file that it is, where it is one; of a joint the fixing at this place. */
   readonly of?: string
+  /** The part or joint of the file that goes on over it: it goes on before that one goes back. */
+  readonly under?: string
+  /** The joint of the file that it hangs on: it goes on right after that one is made. */
+  readonly after?: string
 }
 
-/** A width, shell or axle standard: what the machine is made up with in it. */
+/** A width, shell or axle standard, or a machine with a kit and without: what the machine is made up with in it. */
 export interface WidthOption {
   /** Of the variant that says which one is fitted. */
   readonly id: string
   readonly label: string
-  /** Of the hub, the shell or the motor itself. */
-  readonly width: number
+  /** Of the hub, the shell or the motor itself, mm; absent where nothing is as wide as it says: a kit that is added. */
+  readonly width?: number
   /** Together with its pieces it makes this, within so much: the frame’s opening, the shell. */
   readonly makes?: { readonly width: number; readonly within: number }
   readonly pieces: readonly WidthPiece[]
@@ -42,6 +48,9 @@ export interface BoltChange {
   readonly place: string
   readonly from?: string
   readonly to?: string
+  readonly stack?: number
+  /** The joint of the file that it is of, where it is of one. */
+  readonly of?: string
 }
 
 export interface Conversion {
@@ -54,7 +63,8 @@ export interface Conversion {
   readonly later: readonly WidthPiece[]
   /** Bolts of another length, place by place. */
   readonly bolts: readonly BoltChange[]
-  readonly sum: Doubted
+  /** Null where no width is told. */
+  readonly sum: Doubted | null
   /** How far the sum is from what it has to make; 0 where nothing says. */
   readonly off: number
   readonly verdict: 'makes it' | 'too wide' | 'too narrow'
@@ -93,8 +103,9 @@ export function convertWidth(set: WidthSet, from: string, to: string): Conversio
   const { only: add } = shared(next.pieces, old.pieces)
   const { only: remove, both: keep } = shared(old.pieces, next.pieces)
   const bolts = boltChanges(remove, add)
-  const sum = total([1, sure(next.width)], ...next.pieces.map((p): [number, Doubted] => [1, sure(p.width ?? 0)]))
-  const off = next.makes ? sum.value - next.makes.width : 0
+  const sum =
+    next.width === undefined ? null : total([1, sure(next.width)], ...next.pieces.map((p): [number, Doubted] => [1, sure(p.width ?? 0)]))
+  const off = next.makes && sum ? sum.value - next.makes.width : 0
   const within = next.makes?.within ?? 0
   return {
     from,
@@ -117,8 +128,15 @@ function boltChanges(remove: readonly WidthPiece[], add: readonly WidthPiece[]):
   const come = add.filter((p) => p.bolt !== undefined)
   const places = [...new Set([...gone, ...come].map((p) => p.place))]
   return places.map((place) => {
-    const [from, to] = [gone, come].map((list) => list.find((p) => p.place === place)?.bolt)
-    return { place, ...(from === undefined ? {} : { from }), ...(to === undefined ? {} : { to }) }
+    const [old, next] = [gone, come].map((list) => list.find((p) => p.place === place))
+    const of = old?.of ?? next?.of
+    return {
+      place,
+      ...(old?.bolt === undefined ? {} : { from: old.bolt }),
+      ...(next?.bolt === undefined ? {} : { to: next.bolt }),
+      ...(next?.stack === undefined ? {} : { stack: next.stack }),
+      ...(of === undefined ? {} : { of }),
+    }
   })
 }
 

@@ -1,2 +1,2 @@
 export { convertWidth, strangers } from './conversion'
-export type { WidthPiece, WidthSet } from './conversion'
+export type { Conversion, WidthPiece, WidthSet } from './conversion'

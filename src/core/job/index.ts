@@ -2,6 +2,7 @@ export { CHECK_IDS, CHECKS, isCheck, looksIn, looksOf, toCompare } from './check
 export { armMissing } from './arm'
 export { clearancesMissing } from './clearances'
 export { lengthsAsked } from './lengths'
+export { conversionOf, firstOff } from './converted'
 export { reachOf, sideBySide } from './lengths-reach'
 export { passOf, readOutcome } from './outcomes'
 export type { CheckItem, CheckStand, TestItem } from './checks'

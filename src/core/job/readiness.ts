@@ -8,6 +8,7 @@ import { lastLookMissing } from './looks-made'
 import type { Missing } from './missing'
 import { stillOut } from './off/still-out'
 import type { JobState } from './state'
+import { staysOut } from './stays-out'
 import { latestOf, type When } from './times'
 import { trayMissing } from './tray'
 import { stillWaits } from './waits'
@@ -95,6 +96,7 @@ export function isSettled(state: JobState, step: PlannedStep): boolean {
     // Whoever may go on without a check went on without it, and said why: what comes after it is open.
     const check = step.check === undefined ? undefined : state.checks[step.check]
     if (check?.overridden && !check.disputed) return true
+    if (staysOut(state, step)) return true
     if (step.pair !== undefined) return !cameOff(state, step.pair)
     return notNeeded(state, step.after)
   }

@@ -42,6 +42,7 @@ export function refold(state: JobState, entries: readonly (Entry | UnknownEntry)
 
 const RECORDS: ReadonlySet<string> = new Set<keyof JobState>([
   'variants',
+  'converted',
   'comparisons',
   'steps',
   'fixings',

@@ -42,6 +42,8 @@ export interface FixingState extends FixingSpec {
   readonly tightened?: TightenedBy
   /** Does it reach what is behind its hole: worked out since it came off or was replaced. */
   readonly fits?: Pick<Mark, 'entry'> & { readonly verdict: Verdict; readonly length?: number }
+  /** It was not there when the machine came. */
+  readonly added?: true
   readonly note?: string
   readonly mark?: Mark
   readonly disputed?: readonly string[]
@@ -49,6 +51,8 @@ export interface FixingState extends FixingSpec {
 
 export interface PartState extends PartSpec {
   readonly condition: 'on' | 'off'
+  /** Off for good: of a width that the machine is not in any more. */
+  readonly leftOver?: true
   readonly replaced?: { readonly oldSerial?: string; readonly newSerial?: string }
   readonly mark?: Mark
   readonly disputed?: readonly string[]
@@ -338,6 +342,8 @@ export interface JobState {
   >
   /** What was worked out, in its order. */
   readonly workings: readonly (Mark & Bodies['worked-out'])[]
+  /** Widths that the machine went into in this job, by the set of the file. */
+  readonly converted: Readonly<Record<string, Mark & Bodies['width-converted']>>
   readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
   /** By stage of the ride: how it stands, a stopped one taking back what lies above it. */
@@ -368,7 +374,7 @@ export interface JobState {
   readonly receipts: readonly number[]
 }
 
-type Records = 'waits' | 'ridden' | 'variants' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
+type Records = 'waits' | 'ridden' | 'variants' | 'converted' | 'comparisons' | 'steps' | 'fixings' | 'parts' | 'checks' | 'heads'
 
 /** A state while entries are being folded onto it. */
 export type Draft = {
@@ -429,6 +435,7 @@ export function emptyState(jobId: string): JobState {
     looks: [],
     opened: [],
     workings: [],
+    converted: record(),
     skipped: [],
     rides: [],
     ridden: record(),

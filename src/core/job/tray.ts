@@ -16,7 +16,7 @@ export function waitingFixings(state: Pick<JobState, 'fixings'>): FixingState[] 
 }
 
 export function offParts(state: Pick<JobState, 'parts'>): PartState[] {
-  return Object.values(state.parts).filter((p) => p.condition === 'off' || p.disputed !== undefined)
+  return Object.values(state.parts).filter((p) => (p.condition === 'off' && !p.leftOver) || p.disputed !== undefined)
 }
 
 export function loosePiece(f: FixingState, how: LoosePiece['how']): LoosePiece {
@@ -71,9 +71,9 @@ export function tally(state: Pick<JobState, 'fixings'>): Tally {
       if (back) unexplained.push(f)
       continue
     }
-    removed += 1
+    removed += f.added ? 0 : 1
     const renewed = f.replaced + (f.consumable ? 1 : 0)
-    fresh += renewed
+    fresh += renewed + (f.added ? 1 : 0)
     notGoingBack += renewed + (f.condition === 'kept out' ? 1 : 0)
     if (back) refitted += 1
   }

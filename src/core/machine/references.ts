@@ -33,6 +33,7 @@ export function checkReferences(file: MachineFile, index: FileIndex, ids: KnownI
   checkJoints(look)
   checkWiring(look)
   checkAxles(look)
+  checkWidths(look)
   checkSteps(look, ids)
   checkStands(look)
   checkWork(look)
@@ -75,6 +76,20 @@ function checkJoints({ file, index, faults, known, guard, doing }: Look): void {
     stack.items.forEach((item, k) => {
       if (item.joint !== undefined) known(`/stacks/${i}/items/${k}/joint`, item.joint, index.joints)
     })
+  })
+}
+
+/** Widths, and what of the file their pieces are. */
+function checkWidths({ file, index, known }: Look): void {
+  ;(file.widths ?? []).forEach((set, i) => {
+    set.options.forEach((option, k) =>
+      option.pieces.forEach(({ of, under, after }, n) => {
+        const at = `/widths/${i}/options/${k}/pieces/${n}`
+        if (of !== undefined) known(`${at}/of`, of, index.parts, index.joints)
+        if (under !== undefined) known(`${at}/under`, under, index.parts, index.joints)
+        if (after !== undefined) known(`${at}/after`, after, index.joints)
+      }),
+    )
   })
 }
 

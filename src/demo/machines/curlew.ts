@@ -844,6 +844,38 @@ export function curlew(): MachineFile {
         ['wheel hub', 28, 'wheel-taper'],
       ]),
     ],
+    widths: [
+      {
+        id: 'assist-kit',
+        name: 'assist kit',
+        options: [
+          {
+            id: 'as-built',
+            label: 'as built',
+            pieces: [1, 2, 3].map((n) => ({
+              name: 'motor screw',
+              place: `hole ${n} of 3`,
+              bolt: 'M8×22',
+              stack: 9,
+              of: 'motor-screws',
+            })),
+          },
+          {
+            id: 'stayed',
+            label: 'with its stay',
+            pieces: [
+              { name: 'motor stay', place: 'motor flange to dash tube', under: 'motor-screws' },
+              { name: 'stay bolt', place: 'dash tube, left', bolt: 'M6×20', after: 'motor-screws' },
+              { name: 'stay bolt', place: 'dash tube, right', bolt: 'M6×20', after: 'motor-screws' },
+              { name: 'motor screw', place: 'hole 1 of 3', bolt: 'M8×22', stack: 9, of: 'motor-screws' },
+              { name: 'motor screw', place: 'hole 2 of 3', bolt: 'M8×22', stack: 9, of: 'motor-screws' },
+              { name: 'motor screw', place: 'hole 3 of 3', bolt: 'M8×30', stack: 17, of: 'motor-screws' },
+            ],
+          },
+        ],
+        outOfScope: [{ what: 'controller', why: 'It helps as much with the stay as without.' }],
+      },
+    ],
     tools: [
       { id: 'spatula', name: 'plastic spatula', short: 'spatula', kind: 'pry', form: 'plastic, wide' },
       { id: 'hook', name: 'spring hook', short: 'hook', kind: 'hook' },

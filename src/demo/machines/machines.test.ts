@@ -21,10 +21,10 @@ import {
   waitingFor,
 } from '../../core/job'
 import { planOnce } from '../../core/planning/plan-once'
+import { proofOf } from '../../../tests/proof'
 import { Logbook } from '../../../tests/logbook'
 import { machineTree, SHARES } from '../../../tests/order-problems'
 import { NEWEST_FORM } from '../../core/build'
-import { proofPlaces } from '../../core/safety'
 import { wellRead } from '../figures'
 import { demoMachines } from './index'
 import { FEATURES, machineTables } from './tables'
@@ -38,16 +38,6 @@ function answers(file: MachineFile): Record<string, string>[] {
       [{}],
     ),
   ]
-}
-
-/** A proof as it is asked for: the meter tried first, above 60 V last too, and everything dead between. */
-function proofOf(high: boolean, full: number | null) {
-  const readings = proofPlaces(high ? 'B' : 'A', [{ between: 'feed' }], high).map((p) => ({
-    ...p,
-    volts: p.role.startsWith('tester') ? (full ?? 400) * 0.95 : 0,
-    ...(p.role.startsWith('phase') ? { ac: 0 } : {}),
-  }))
-  return { instrument: { name: 'm' }, readings, ...(high ? { rotor: 'phases parted' as const } : {}) }
 }
 
 /** The job by one tap a step, down, swapped and up again; what waited when its turn came. */
@@ -99,7 +89,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
       for (const ask of lengthsAsked(now(), step)) book.log('worked-out', sideBySide(ask)!)
       const state = now()
       waits.push(...said(waitingFor(state, step, state.lastAt), state).map((w) => `${step.title}: ${w}`))
-      if (step.check === 'dead') book.log('proof-taken', proofOf(high, full))
+      if (step.check === 'dead') book.log('proof-taken', proofOf(full))
       if (step.check && limb === 'up')
         book.log('check-passed', { check: step.check as never, evidence: 'x', step: step.id, ...wellRead(step, notedDown(state)) })
       else book.log('step-done', { ...expectedDone(state, step), ...wellRead(step, notedDown(state)) })
@@ -113,7 +103,7 @@ function run(file: MachineFile, goals: readonly string[], variants: Record<strin
     if (s.part) book.log('part-replaced', { part: s.part.id, step: s.id })
     else book.log('step-done', { step: s.id })
   // Above 60 V a proof lasts half an hour: it is shown anew before the way up.
-  if (high) book.log('proof-taken', proofOf(high, full))
+  if (high) book.log('proof-taken', proofOf(full))
   does('up')
   return { plan: found.value, top: now(), waits }
 }

@@ -848,11 +848,11 @@ export function plover(): MachineFile {
             width: 104,
             makes: { width: 118, within: 0.5 },
             pieces: [
-              { name: 'spacer 9', place: 'left, against the bearing', width: 9, of: 'left-spacer' },
-              { name: 'spacer 5, slotted', place: 'right, lead in its slot', width: 5, of: 'right-spacer' },
+              { name: 'spacer 9', place: 'left, against the bearing', width: 9, of: 'left-spacer', under: 'wheel' },
+              { name: 'spacer 5, slotted', place: 'right, lead in its slot', width: 5, of: 'right-spacer', under: 'wheel' },
               { name: 'flat and tab', place: 'left' },
               { name: 'flat and tab', place: 'right' },
-              { name: 'brake cable bolt', place: 'at the brake arm', bolt: 'M5×20' },
+              { name: 'brake cable bolt', place: 'at the brake arm', bolt: 'M5×20', under: 'wheel' },
             ],
           },
           {
@@ -863,7 +863,7 @@ export function plover(): MachineFile {
             pieces: [
               { name: 'flat and tab', place: 'left' },
               { name: 'flat and tab', place: 'right' },
-              { name: 'brake cable bolt', place: 'at the brake arm', bolt: 'M5×16' },
+              { name: 'brake cable bolt', place: 'at the brake arm', bolt: 'M5×16', under: 'wheel' },
             ],
           },
         ],
@@ -973,7 +973,7 @@ export function plover(): MachineFile {
           {
             id: 'swap-spacers',
             title: 'Spacers of the other width beside the old',
-            note: 'Those go back on in place of the old, which are bagged with the old wheel. Hub and both make 118 mm.',
+            note: '“Convert the front hub” says what goes on and what stays out. Hub and spacers make 118 mm either way.',
             minutes: { low: 3, likely: 5, high: 10 },
           },
         ],

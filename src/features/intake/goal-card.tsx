@@ -14,12 +14,12 @@ import { comparedWords } from '../../words/en/comparison'
 import { useLacking } from './lacking'
 import { usePlan } from './use-plan'
 
-const BenchList = dynamic(() => import('./bench-list').then((m) => m.BenchList))
-const OtherSide = dynamic(() => import('./other-side').then((m) => m.OtherSide))
-const DeliveryLine = dynamic(() => import('./delivery-line').then((m) => m.DeliveryLine))
-const CalledLast = dynamic(() => import('./called-last').then((m) => m.CalledLast))
+const BenchList = dynamic(() => import('./more').then((m) => m.BenchList))
+const OtherSide = dynamic(() => import('./more').then((m) => m.OtherSide))
+const DeliveryLine = dynamic(() => import('./more').then((m) => m.DeliveryLine))
+const CalledLast = dynamic(() => import('./more').then((m) => m.CalledLast))
 const NoFileCard = dynamic(() => import('./no-file-card').then((m) => m.NoFileCard))
-const Gone = dynamic(() => import('./bench-list').then((m) => m.Gone))
+const Gone = dynamic(() => import('./more').then((m) => m.Gone))
 
 /** Choosing the job to do, and what it will take, before anything is undone. */
 export function GoalCard() {

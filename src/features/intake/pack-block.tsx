@@ -1,6 +1,6 @@
 'use client'
 import { PACK_SIGN_NAMES, signNames } from '../../words/en/names'
-import * as say from '../../words/en/screens/intake-sheets'
+import * as say from '../../words/en/screens/pack'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { HOT_ABOVE, PACK_SIGNS, packSigns, type PackSign } from '../../core/safety'

@@ -88,6 +88,8 @@ export function Sheets({
       return <Run face="looked" of={sheet.of} onClose={onClose} {...(sheet.step === undefined ? {} : { step: sheet.step })} />
     case 'override':
       return <Run face="override" check={sheet.check} onClose={onClose} />
+    case 'convert':
+      return <Run face="convert" set={sheet.set} onClose={onClose} />
     case 'move':
       return <Run face="move" to={sheet.to} onClose={onClose} />
     case 'park':

@@ -1,4 +1,5 @@
 // The sheets of the run come as one: they share their fields, which are packed once so.
+export { ConvertSheet } from './convert-sheet'
 export { LookedSheet } from './looked-sheet'
 export { MeasureSheet } from './measure-sheet'
 export { OffSheet } from './off-sheet'

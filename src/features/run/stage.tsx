@@ -8,6 +8,7 @@ const SwapCard = dynamic(() => import('./bottom').then((m) => m.SwapCard))
 const TightenSheet = dynamic(() => import('./sheets-all').then((m) => m.TightenSheet))
 const MeasureSheet = dynamic(() => import('./sheets-all').then((m) => m.MeasureSheet))
 const DiffersSheet = dynamic(() => import('./sheets-all').then((m) => m.DiffersSheet))
+const ConvertSheet = dynamic(() => import('./sheets-all').then((m) => m.ConvertSheet))
 const LookedSheet = dynamic(() => import('./sheets-all').then((m) => m.LookedSheet))
 const TraySheet = dynamic(() => import('./sheets-all').then((m) => m.TraySheet))
 const OffSheet = dynamic(() => import('./sheets-all').then((m) => m.OffSheet))
@@ -25,6 +26,7 @@ export type RunFace =
   | { readonly face: 'tighten'; readonly step: string; readonly member?: string; readonly onClose: () => void }
   | { readonly face: 'measure'; readonly step: string; readonly body?: Bodies['step-done']; readonly onClose: () => void }
   | { readonly face: 'differs' | 'left' | 'off' | 'place'; readonly step: string; readonly onClose: () => void }
+  | { readonly face: 'convert'; readonly set: string; readonly onClose: () => void }
   | { readonly face: 'looked'; readonly of: LookOf; readonly step?: string; readonly onClose: () => void }
   | { readonly face: 'override'; readonly check: AnyCheck; readonly onClose: () => void }
   | { readonly face: 'move'; readonly to: Stage; readonly onClose: () => void }
@@ -51,6 +53,8 @@ export function RunStage(props: RunFace) {
       return <PlaceSheet step={props.step} onClose={props.onClose} />
     case 'left':
       return <LeftSheet step={props.step} onClose={props.onClose} />
+    case 'convert':
+      return <ConvertSheet set={props.set} onClose={props.onClose} />
     case 'looked':
       return <LookedSheet of={props.of} {...(props.step === undefined ? {} : { step: props.step })} onClose={props.onClose} />
     case 'override':

@@ -21,12 +21,12 @@ import { leftWords, triedWords } from '../../words/en/entries'
 import { factsOfStep } from '../../words/en/step-facts'
 import { besideOf, waysOf } from '../../words/en/ways'
 
-const Disputes = dynamic(() => import('./disputes').then((m) => m.Disputes))
-const Known = dynamic(() => import('./known').then((m) => m.Known))
-const NotSound = dynamic(() => import('./not-sound').then((m) => m.NotSound))
-const ArmAsked = dynamic(() => import('./lengths-asked').then((m) => m.ArmAsked))
-const LengthsAsked = dynamic(() => import('./lengths-asked').then((m) => m.LengthsAsked))
-const WaitBlock = dynamic(() => import('./wait-block').then((m) => m.WaitBlock))
+const Disputes = dynamic(() => import('./card-more').then((m) => m.Disputes))
+const Known = dynamic(() => import('./card-more').then((m) => m.Known))
+const NotSound = dynamic(() => import('./card-more').then((m) => m.NotSound))
+const ArmAsked = dynamic(() => import('./card-more').then((m) => m.ArmAsked))
+const LengthsAsked = dynamic(() => import('./card-more').then((m) => m.LengthsAsked))
+const WaitBlock = dynamic(() => import('./card-more').then((m) => m.WaitBlock))
 
 const NONE: readonly string[] = []
 

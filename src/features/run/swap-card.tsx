@@ -1,4 +1,5 @@
 'use client'
+import * as convert from '../../words/en/screens/conversion'
 import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
 import { type Bodies, type JobState, stageIndex, wantedNew } from '../../core/job'
@@ -58,6 +59,24 @@ function ToGet() {
   ))
 }
 
+/** What comes in several widths on this machine: the one that it went into, or the way to another. */
+function Widths() {
+  const { state, file, mayWork, open } = useJob()
+  return (file?.widths ?? []).map((set) => {
+    const done = state.converted[set.id]
+    return done ? (
+      <p key={set.id} className="text-[17px]">
+        <span className="text-ok">● </span>
+        {convert.isNow(done.name, done.to.label, done.from.label)}
+      </p>
+    ) : mayWork ? (
+      <Button key={set.id} weight="quiet" onClick={() => open({ kind: 'convert', set: set.id })}>
+        {convert.toIt(set.name)}
+      </Button>
+    ) : null
+  })
+}
+
 /** The bottom of the dip: old out, new in, both serial numbers. */
 export function SwapCard() {
   const { state, file, log, logAll, mayWork, show, addPhoto } = useJob()
@@ -87,6 +106,7 @@ export function SwapCard() {
             ))}
         </ul>
         <ToGet />
+        <Widths />
         {file ? null : <NewParts />}
         {state.swap.length === 0 ? <PlugList /> : null}
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
@@ -124,6 +144,7 @@ export function SwapCard() {
         </div>
       ) : null}
       <ToGet />
+      <Widths />
       {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (

@@ -37,6 +37,7 @@ export type SheetState =
   | { readonly kind: 'left'; readonly step: string }
   | { readonly kind: 'override'; readonly check: AnyCheck }
   | { readonly kind: 'looked over'; readonly of: LookOf; readonly step?: string }
+  | { readonly kind: 'convert'; readonly set: string }
   | { readonly kind: 'move'; readonly to: Stage }
   | { readonly kind: 'park' }
   | { readonly kind: 'hand over' }

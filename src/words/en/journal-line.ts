@@ -138,6 +138,8 @@ export function describeEntry(entry: Entry, state: JobState): string {
       return `On: ${entry.body.parts.map((p) => state.parts[p]?.name ?? p).join(', ')}`
     case 'part-replaced':
       return `New ${state.parts[entry.body.part]?.name ?? entry.body.part}${entry.body.oldSerial ? `, old ${entry.body.oldSerial}` : ''}${entry.body.newSerial ? `, new ${entry.body.newSerial}` : ''}`
+    case 'width-converted':
+      return `Converted, ${entry.body.name}: now ${entry.body.to.label}, before ${entry.body.from.label}`
     case 'worked-out': {
       const { working, result, verdict } = entry.body
       const figure = result ? ` ${figureText(result.value, result.unit ?? null, result.u)}` : ''

@@ -59,6 +59,7 @@ import { trialMade } from './trial-made'
 import { variantAnswered } from './variant-answered'
 import { voltageTold } from './voltage-told'
 import { waitEnded } from './wait-ended'
+import { widthConverted } from './width-converted'
 import { workedOut } from './worked-out'
 
 /** Every kind of entry, one line each, in the order of a job. Its schema is the file beside it, `<kind>.schema.ts`. */
@@ -110,6 +111,7 @@ export const KINDS = {
   'part-on': partOn,
   'part-replaced': partReplaced,
   'worked-out': workedOut,
+  'width-converted': widthConverted,
   'pose-changed': poseChanged,
   'lock-applied': lockApplied,
   'lock-disturbed': lockDisturbed,

@@ -42,7 +42,10 @@ const entryOf = (kind: string, v: number, body: unknown, seq = 1, device = 'a'):
   }) as unknown as Entry
 
 /** What has to be there, so that a kind has something to speak of. */
-const BEFORE: Partial<Record<string, readonly Entry[]>> = { 'off-corrected': [entryOf('came-off', 1, SHAPES['came-off'].samples[1], 1)] }
+const BEFORE: Partial<Record<string, readonly Entry[]>> = {
+  'off-corrected': [entryOf('came-off', 1, SHAPES['came-off'].samples[1], 1)],
+  'width-converted': [entryOf('fixing-out', 1, { members: ['motor-bolts-3'], to: 'cell', cell: 'A1' }, 1)],
+}
 
 describe('kinds of entries', () => {
   it('are one file of behaviour, one of shapes, and one line each', () => {

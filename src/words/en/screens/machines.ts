@@ -108,19 +108,3 @@ export const itComesNewAs = (name: string | undefined, why: string, replacedBy: 
 export const thePlannerStoppedTap = 'The planner stopped. Tap it again.'
 export const downLimb = 'Down'
 export const upLimb = 'Up'
-export const convert = (what: string): string => `Another width: ${what}`
-export const fromWidth = 'Fitted now'
-export const toWidth = 'To be fitted'
-export const sameWidth = 'Nothing changes.'
-export const goesOn = 'Goes on'
-export const comesOff = 'Comes off'
-export const staysOn = 'Stays'
-export const wantedLater = 'Wanted later'
-export const piece = (name: string, place: string): string => `${name}, ${place}`
-export const boltAt = (place: string, from: string | undefined, to: string | undefined): string =>
-  `Bolt ${place}: ${from ?? 'none'} now, ${to ?? 'none'} then`
-export const makesWidth = (sum: number, off: number): string =>
-  off === 0
-    ? `It all makes ${sum} mm.`
-    : `It all makes ${sum} mm: ${Number(Math.abs(off).toFixed(2))} mm too ${off > 0 ? 'wide' : 'narrow'}.`
-export const notPartOfIt = (what: string, why: string): string => `Not part of it: ${what}. ${why}`

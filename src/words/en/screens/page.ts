@@ -41,6 +41,11 @@ export const leftOn = (title: string, why: string): string => `Left on: ${title}
 export const notAsGiven = (title: string, reason: string): string => `${title}: not as given. ${reason}`
 export const newPartDiffers = (name: string, fresh: string | number | null, old: string | number | null, unit: string): string =>
   `New part: ${name} differs (${fresh} for ${old}${unit ? ` ${unit}` : ''})`
+export const anotherWidth = 'Converted'
+export const widthNow = (name: string, to: string, from: string): string =>
+  `${name.charAt(0).toUpperCase()}${name.slice(1)}: now ${to}; before ${from}.`
+export const leftOver = (pieces: readonly string[]): string => `Left over, and with the machine: ${pieces.join('; ')}.`
+export const wantedLater = (pieces: readonly string[]): string => `Wanted after the first ride: ${pieces.join('; ')}.`
 export const differentFromTheFile = 'Different from the file'
 export const goneOnWithout = 'Gone on without, by name'
 export const byItsLog = (name: string, findings: string): string => `By its log, ${name}: ${findings}.`

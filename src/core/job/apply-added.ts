@@ -1,0 +1,97 @@
+import { stepId } from '../machine'
+import type { LengthFact, PlannedStep } from '../planning'
+import type { Draft } from './state'
+
+/** A piece that goes on though it was not there. */
+interface Added {
+  readonly name: string
+  readonly place: string
+  readonly bolt?: string | undefined
+  readonly under?: string | undefined
+  readonly after?: string | undefined
+}
+
+/** Pieces that were not there go on: a step each on the way up, and one for all screws of a group, loose first and then final. */
+export function addReturns(draft: Draft, set: string, pieces: readonly Added[]): void {
+  const groups = new Map<string, (readonly [string, Added])[]>()
+  pieces.forEach((piece, i) => {
+    const key = piece.bolt === undefined ? `${i}` : JSON.stringify([piece.under, piece.after])
+    groups.set(key, [...(groups.get(key) ?? []), [`on:${set}:${i}`, piece]])
+  })
+  for (const group of groups.values()) addReturn(draft, group)
+}
+
+/**
+ * One step: before what goes on over it, or after the joint that it hangs on, with whatever waits for that joint; first of all
+ * where neither is on the way up.
+ */
+function addReturn(draft: Draft, pieces: readonly (readonly [string, Added])[]): void {
+  const [[id, first]] = pieces as readonly [readonly [string, Added]]
+  const over = draft.up.find((s) => s.parts.some((p) => p.id === first.under) || s.fixings.some((f) => f.joint === first.under))
+  const base = draft.up.find((s) => s.fixings.some((f) => f.joint === first.after))
+  let at = over ? draft.up.indexOf(over) : base ? draft.up.indexOf(base) + 1 : 0
+  while (draft.up[at]?.action.startsWith('on:')) at += 1
+  const many = pieces.length > 1
+  const name = many ? `${pieces.length} × ${first.name}` : first.name
+  const which = many ? [...new Set(pieces.map(([, p]) => p.bolt))] : [first.bolt, first.place].filter(Boolean)
+  const step: PlannedStep = {
+    id: stepId('up', id),
+    action: id,
+    kind: first.bolt === undefined ? 'take off' : 'release',
+    limb: 'up',
+    title: `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${which.join(', ')}: on`,
+    pose: (over ?? base)?.pose ?? draft.pose.id,
+    people: 1,
+    minutes: { low: 0.5, likely: 1, high: 3 },
+    why: [],
+    cautions: [],
+    consumables: [],
+    gives: [],
+    ...(base ? { after: [base.id] } : {}),
+    fixings:
+      first.bolt === undefined
+        ? []
+        : pieces.map(([own, p]) => ({ id: own, joint: id, label: p.bolt!, place: `${p.name}, ${p.place}`, keep: 'cell' })),
+    parts: first.bolt === undefined ? [{ id, name: `${first.name}, ${first.place}` }] : [],
+    ...(first.bolt === undefined ? {} : { passes: many ? (['started', 'final'] as const) : (['final'] as const) }),
+  }
+  const waits = (s: PlannedStep): boolean =>
+    s === over || (base !== undefined && s.after?.includes(base.id) === true && !s.action.startsWith('on:'))
+  draft.up = [
+    ...draft.up.slice(0, at),
+    step,
+    ...draft.up.slice(at).map((s) => (waits(s) ? { ...s, after: [...(s.after ?? []), step.id] } : s)),
+  ]
+  for (const part of step.parts) draft.parts[part.id] = { ...part, condition: 'off' }
+  for (const spec of step.fixings) draft.fixings[spec.id] = { ...spec, condition: 'new wanted', hasBeenOut: true, replaced: 0, added: true }
+}
+
+/** Screws of another length, and with another stack under their heads: what their steps know of them and of their holes is put right. */
+export function anotherLength(
+  draft: Draft,
+  bolts: readonly {
+    readonly to?: string | undefined
+    readonly of: readonly string[]
+    readonly length?: number | undefined
+    readonly stack?: number | undefined
+  }[],
+): void {
+  const changed = new Map(bolts.flatMap((b) => b.of.map((id) => [id, b] as const)))
+  draft.up = draft.up.map((step) => {
+    if (!step.fixings.some((f) => changed.has(f.id))) return step
+    const fixings = step.fixings.map((f) => ({ ...f, label: changed.get(f.id)?.to ?? f.label }))
+    if (!step.lengths) return { ...step, fixings }
+    const lengths = step.lengths.flatMap((fact): LengthFact[] => {
+      const { others: _, mixed: __, ...hole } = fact
+      const rest = fact.of.filter((id) => !changed.has(id))
+      return [
+        ...(rest.length > 0 ? [{ ...fact, of: rest }] : []),
+        ...bolts.flatMap(({ of, length, stack }) => {
+          const own = of.filter((id) => fact.of.includes(id))
+          return own.length > 0 ? [{ ...hole, of: own, length: length ?? hole.length, stack: stack ?? hole.stack }] : []
+        }),
+      ]
+    })
+    return { ...step, fixings, lengths }
+  })
+}

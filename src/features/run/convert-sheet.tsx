@@ -1,0 +1,88 @@
+'use client'
+import { useState } from 'react'
+import * as say from '../../words/en/screens/conversion'
+import { convertWidth, strangers } from '../../core/conversion'
+import { conversionOf, firstOff } from '../../core/job'
+import { Button } from '../../ui/button'
+import { SelectField } from '../../ui/field'
+import { Sheet } from '../../ui/sheet'
+import { ConversionTold, OutOfScope } from '../shared/conversion'
+import { useJob } from '../shared/context'
+
+/** The machine goes into another width: from which, to which, what lies there, and what that takes. One line of the journal carries it. */
+export function ConvertSheet({ set: id, onClose }: { readonly set: string; readonly onClose: () => void }) {
+  const { state, file, log } = useJob()
+  const set = file?.widths?.find((w) => w.id === id)
+  const known = set?.variant === undefined ? undefined : state.variants[set.variant]
+  const [from, setFrom] = useState(known ?? set?.options[0]?.id ?? '')
+  const [to, setTo] = useState(set?.options.find((o) => o.id !== from)?.id ?? '')
+  const [there, setThere] = useState<readonly string[]>([])
+  if (!file || !set) return null
+  const conversion = convertWidth(set, from, to)
+  const body = conversionOf(file, set, from, to)
+  const first = firstOff(state, file, body)
+  const named = [...new Set(set.options.flatMap((o) => o.pieces.map((p) => p.name)))]
+  // What every width has says nothing of which one it is.
+  const telling = named.filter((name) => !set.options.every((o) => o.pieces.some((p) => p.name === name)))
+  const fitted = set.options.find((o) => o.id === from)!.label
+  const pick = (label: string, value: string, put: (id: string) => void) => (
+    <SelectField label={label} value={value} onChange={(e) => put(e.target.value)}>
+      {set.options.map((o) => (
+        <option key={o.id} value={o.id}>
+          {o.label}
+        </option>
+      ))}
+    </SelectField>
+  )
+  return (
+    <Sheet open onClose={onClose} title={say.convert(set.name)}>
+      <div className="grid gap-3">
+        <div className="grid grid-cols-2 gap-2">
+          {pick(say.fromWidth, from, setFrom)}
+          {pick(say.toWidth, to, setTo)}
+        </div>
+        {telling.length > 0 ? (
+          <fieldset className="grid gap-1.5">
+            <legend className="mb-1 text-[15px] font-semibold">{say.whatLiesThere}</legend>
+            {telling.map((name) => (
+              <label key={name} className="flex min-h-12 cursor-pointer items-center gap-3 rounded-md border-2 border-rule px-3">
+                <input
+                  type="checkbox"
+                  className="size-6 accent-ok"
+                  checked={there.includes(name)}
+                  onChange={() => setThere(there.includes(name) ? there.filter((t) => t !== name) : [...there, name])}
+                />
+                <span className="text-[16px]">{name}</span>
+              </label>
+            ))}
+          </fieldset>
+        ) : null}
+        {strangers(set, from, there).map((s) => (
+          <p key={s.name} role="alert" className="border-l-[6px] border-look bg-look-tint px-4 py-2 text-[16px]">
+            <span className="font-bold text-look">◆ </span>
+            {say.belongsTo(s.name, s.belongsTo, fitted)}
+          </p>
+        ))}
+        {from === to ? <p className="text-[16px] text-steel">{say.sameWidth}</p> : <ConversionTold conversion={conversion} />}
+        <OutOfScope of={conversion.outOfScope} />
+        <p className="text-[15px] text-steel">{say.leftOver}</p>
+        {first.length > 0 && from !== to ? (
+          <p className="text-[16.5px] font-semibold">
+            <span className="text-stop">▲ </span>
+            {say.firstOff(first)}
+          </p>
+        ) : null}
+        <Button
+          weight="primary"
+          disabled={from === to || first.length > 0}
+          onClick={() => {
+            log('width-converted', body)
+            onClose()
+          }}
+        >
+          {say.convertIt(body.to.label)}
+        </Button>
+      </div>
+    </Sheet>
+  )
+}
