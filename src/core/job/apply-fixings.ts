@@ -40,7 +40,7 @@ function withoutTightness({ tightened: _, ...rest }: FixingState): FixingState {
   return rest
 }
 
-function withoutFit<F extends Pick<FixingState, 'fits'>>({ fits: _, ...rest }: F): Omit<F, 'fits'> {
+export function withoutFit<F extends Pick<FixingState, 'fits'>>({ fits: _, ...rest }: F): Omit<F, 'fits'> {
   return rest
 }
 

@@ -3,7 +3,7 @@ import type { Missing } from './missing'
 import type { JobState } from './state'
 
 /** Parts of another make that took the place of a motor on an axle: their comparison asked what only a motor is asked. */
-function foreignMotors({ parts, comparisons }: JobState): readonly string[] {
+export function foreignMotors({ parts, comparisons }: Pick<JobState, 'parts' | 'comparisons'>): readonly string[] {
   return Object.values(parts).flatMap((p) =>
     p.replaced && (comparisons[p.id]?.rows.some((r) => isForeignRow(r.id)) ?? false) ? [p.id] : [],
   )

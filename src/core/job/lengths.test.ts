@@ -2,7 +2,18 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { Logbook } from '../../../tests/logbook'
 import { NEWEST_FORM } from '../build'
 import type { Verdict } from '../workings'
-import { armMissing, checkStatus, expectedDone, type JobState, lengthsAsked, presentStep, reduce, sideBySide, waitingFor } from './index'
+import {
+  armMissing,
+  checkStatus,
+  expectedDone,
+  type JobState,
+  lengthsAsked,
+  presentStep,
+  reduce,
+  sideBySide,
+  waitingFor,
+  written,
+} from './index'
 
 const SHORT = ['deck-screw-1', 'deck-screw-2', 'deck-screw-3', 'deck-screw-4', 'deck-screw-5', 'deck-screw-6']
 
@@ -76,11 +87,53 @@ describe('screws with something behind them', () => {
     expect(lengthsAsked(now(), lid())[0]!.members).toHaveLength(12)
   })
 
+  it('one of another size than the file says is measured, whatever was worked out before', () => {
+    downAll()
+    worked('clear', SHORT)
+    book.log('step-differs', { step: 'down:undo:deck-screws', text: 'M4×14', members: ['deck-screw-2'] })
+    expect(lengthsAsked(now(), lid())[0]).toMatchObject({ why: 'other size', members: [{ id: 'deck-screw-2' }] })
+    expect(sideBySide(lengthsAsked(now(), lid())[0]!)).toBeNull()
+    worked('stop', ['deck-screw-2'], 14)
+    expect(lengthsAsked(now(), lid())[0]).toMatchObject({ why: 'stop' })
+    worked('clear', ['deck-screw-2'])
+    expect(lengthsAsked(now(), lid()).map((a) => a.why)).toEqual(['two lengths'])
+    // An older build knows only that something differs.
+    expect(written('step-differs', { step: 'a', text: 'b', members: ['c'] }, 19)).toEqual({
+      kind: 'step-differs',
+      v: 1,
+      body: { step: 'a', text: 'b' },
+    })
+  })
+
+  it('into a foreign motor they are measured with their hole; into the maker’s own they are not', () => {
+    const other = new Logbook(NEWEST_FORM)
+    other.log('job-opened', { number: '1', machine: { name: 'Dunlin', file: 'dunlin', revision: 'x', fullVolts: 58.8 }, complaint: 'x' })
+    other.adopt('front-motor-goal')
+    const state = (): JobState => reduce('j1', other.entries)
+    const why = (id: string) =>
+      lengthsAsked(
+        state(),
+        state().up.find((s) => s.id === `up:undo:${id}`)!,
+      ).map((a) => a.why)
+    other.log('part-replaced', { part: 'front-motor' })
+    expect(why('front-rim-screws')).toEqual([])
+    other.log('replacement-compared', {
+      part: 'front-motor',
+      rows: [{ id: 'pole-pairs', name: 'x', old: 15, oldFrom: 'measured', fresh: 15, verdict: 'match' }],
+    })
+    expect(why('front-rim-screws')).toEqual(['foreign'])
+    const of = state()
+      .up.find((s) => s.id === 'up:undo:front-rim-screws')!
+      .lengths!.flatMap((l) => l.of)
+    other.log('worked-out', { working: 'length-in-hole', edition: 1, asked: [{ id: 'length', value: 16, u: 0.1 }], verdict: 'clear', of })
+    expect(why('front-rim-screws')).toEqual([])
+  })
+
   it('one that two tablets tell apart is settled first, and not asked for here', () => {
     downAll()
     const { fixings } = now()
     const disputed = { ...fixings, 'deck-screw-1': { ...fixings['deck-screw-1']!, disputed: ['e1'] } }
-    expect(lengthsAsked({ fixings: disputed }, lid())[0]!.members).toHaveLength(11)
+    expect(lengthsAsked({ ...now(), fixings: disputed }, lid())[0]!.members).toHaveLength(11)
   })
 
   it('a glance at another tablet that had not seen the new one says nothing of it', () => {

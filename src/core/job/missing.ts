@@ -1,3 +1,4 @@
+import type { LengthWhy } from './lengths'
 import type { Behind } from '../fasteners'
 import type { Compared } from '../machine'
 import type { RideStage, StopSign } from '../ride'
@@ -65,7 +66,7 @@ export type Missing =
       readonly label: string
       readonly pieces: number
       readonly behind: Behind
-      readonly why: 'new' | 'two lengths' | 'stop'
+      readonly why: LengthWhy
     }
   /** A foreign motor whose torque nobody worked out. */
   | { readonly is: 'reaction'; readonly part: string; readonly name: string }

@@ -44,6 +44,8 @@ export interface FixingState extends FixingSpec {
   readonly fits?: Pick<Mark, 'entry'> & { readonly verdict: Verdict; readonly length?: number }
   /** It was not there when the machine came. */
   readonly added?: true
+  /** Found of another size than the file says. */
+  readonly otherSize?: true
   readonly note?: string
   readonly mark?: Mark
   readonly disputed?: readonly string[]

@@ -39,10 +39,11 @@ export function jointFacts(joint: Joint): NonNullable<PlannedStep['joint']> {
 }
 
 /** What is behind the screws of a joint, by length and hole; none where nothing is behind, or a length is not known. */
-export function lengthFacts(joint: Joint): readonly LengthFact[] {
+export function lengthFacts(index: FileIndex, joint: Joint): readonly LengthFact[] {
   const thread = joint.thread === undefined ? null : readThread(joint.thread)
   if (!thread || joint.captive) return []
   const all = [...new Set(joint.members.flatMap((m) => m.length ?? []))]
+  const motor = joint.holds.find((id) => index.parts.get(id)?.compare !== undefined)
   const facts = new Map<string, LengthFact>()
   for (const { id, length, stay } of joint.members) {
     const hole = holeOf(joint, id)
@@ -52,6 +53,7 @@ export function lengthFacts(joint: Joint): readonly LengthFact[] {
     const before = facts.get(key)
     facts.set(key, {
       ...hole,
+      ...(motor === undefined ? {} : { motor }),
       of: [...(before?.of ?? []), id],
       length,
       d: thread.d,

@@ -123,6 +123,8 @@ export interface LengthFact extends HoleFit {
   readonly length: number
   /** Nominal diameter of the thread. */
   readonly d: number
+  /** What it holds that may be replaced by one of another make: in that nobody knows what lies behind. */
+  readonly motor?: string
   /** Other lengths in the same set, that could be mistaken for it. */
   readonly others?: readonly number[]
   /** One of those would reach what is behind, or nobody knows whether it would. */

@@ -118,7 +118,7 @@ export function writeUp(
           (id) => answered?.fixings.filter((f) => f.joint === id) ?? (earlier.has(up.answers!.id) ? bareSpecs(index, id) : []),
         ),
       ]
-      const lengths = [...new Set(members.map((m) => m.joint))].flatMap((id) => lengthFacts(index.joints.get(id)!))
+      const lengths = [...new Set(members.map((m) => m.joint))].flatMap((id) => lengthFacts(index, index.joints.get(id)!))
       const power = up.answers
         ? powerOf(index, up.answers, 'up')
         : up.again === 'apart'

@@ -32,6 +32,7 @@ export function ArmAsked({ step }: { readonly step: PlannedStep }) {
   )
 }
 
+const DEPTH_UNKNOWN = { depth: '' } as const
 const FOREIGN = { asDelivered: 'no' } as const
 
 /** Screws whose length is asked before they go in: laid side by side where the eye settles it, measured where it does not. */
@@ -71,6 +72,7 @@ export function LengthsAsked({ step }: { readonly step: PlannedStep }) {
                       working: 'length-in-hole',
                       step: step.id,
                       of: ask.members.map((m) => m.id),
+                      ...(ask.why === 'foreign' ? { from: DEPTH_UNKNOWN } : {}),
                     })
                   }
                 >

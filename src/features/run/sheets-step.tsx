@@ -23,6 +23,7 @@ const WAYS = [
   { value: 'kept out', label: say.notGoingBack },
   { value: 'loosened', label: say.onlyLoosened },
   { value: 'final', label: say.onAndTight },
+  { value: 'size', label: say.anotherSize },
   { value: 'other', label: say.somethingElse },
 ] as const
 type Way = (typeof WAYS)[number]['value']
@@ -40,7 +41,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
   const taken = new Set(Object.values(state.fixings).flatMap((f) => (f.where ? [f.where] : f.cell ? [f.cell] : [])))
   const done = (): void => {
     const words = text.trim()
-    if (way === 'other' && !words) return setFault(say.sayWhatIsDifferent)
+    if ((way === 'other' || way === 'size') && !words) return setFault(say.sayWhatIsDifferent)
     if (way !== 'other' && chosen.length === 0) return setFault(say.whichOfThemTap)
     const own = fixings.find((f) => f.id === chosen[0])?.cell
     if (way === 'lost') log('fixing-lost', { members: chosen, ...(words ? { text: words } : {}) })
@@ -48,6 +49,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
     else if (way === 'replaced') log('fixing-replaced', { members: chosen, ...(words ? { label: words, reason: words } : {}) })
     else if (way === 'kept out') log('fixing-kept-out', { members: chosen, ...(words ? { reason: words } : {}) })
     else if (way === 'final') log('fixing-in', { members: chosen, pass: 'final' })
+    else if (way === 'size') log('step-differs', { step: id, text: words, members: chosen })
     else if (way === 'other') log('step-differs', { step: id, text: words })
     else
       log('fixing-out', {
@@ -96,7 +98,7 @@ export function DiffersSheet({ step: id, onClose }: { readonly step: string; rea
           </fieldset>
         ) : null}
         <TextArea
-          label={way === 'other' ? say.what : say.anythingToAdd}
+          label={way === 'other' ? say.what : way === 'size' ? say.whatSize : say.anythingToAdd}
           value={text}
           onChange={(e) => (setFault(undefined), setText(e.target.value))}
           maxLength={2000}

@@ -115,7 +115,7 @@ export function describeEntry(entry: Entry, state: JobState): string {
     case 'order-said':
       return orderWords(entry.body, state)
     case 'step-differs':
-      return `Differs at “${titleOf(state, entry.body.step)}”: ${entry.body.text}`
+      return `Differs at “${titleOf(state, entry.body.step)}”: ${entry.body.members ? `${fixingNames(state, entry.body.members)}: ` : ''}${entry.body.text}`
     case 'fixing-out':
       return `${fixingNames(state, entry.body.members)}: ${entry.body.to === 'cell' ? `in ${entry.body.cell ?? 'a cell'}` : entry.body.to}`
     case 'fixing-in':

@@ -24,6 +24,8 @@ const SALT_WANTED = {
 
 const LENGTH_WHY = {
   new: 'new, measure its length:',
+  'other size': 'another size, measure its length:',
+  foreign: 'into a foreign motor, measure length and depth:',
   'two lengths': 'another length of the set is too long here, measure the longest:',
   stop: 'too long here:',
 } as const

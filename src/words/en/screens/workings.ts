@@ -25,6 +25,10 @@ const some = (n: number, label: string, place: string): string => (n === 1 ? `${
 export const lengthAsk = {
   new: (n: number, label: string, place: string, behind: string) =>
     `A new one: ${some(n, label, place)}. Behind it lies ${behind}: how long is it?`,
+  'other size': (n: number, label: string, place: string, behind: string) =>
+    `Another size than the file’s ${some(n, label, place)}. Behind it lies ${behind}: how long is it?`,
+  foreign: (n: number, label: string, place: string, behind: string) =>
+    `${some(n, label, place)}: into a motor of another make. Nobody knows how deep ${behind} lies there: measure the hole.`,
   'two lengths': (n: number, label: string, _: string, behind: string) =>
     `${n} × ${label} of a set with two lengths; behind these holes lies ${behind}.`,
   stop: (n: number, label: string, place: string, behind: string) => `Too long here: ${some(n, label, place)}. It would reach ${behind}.`,
