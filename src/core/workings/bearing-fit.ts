@@ -48,7 +48,11 @@ export const bearingFit = working({
         { id: 'warmTo', value: Math.min(to, most), unit: 'degC' },
       ],
       verdict: fit.is,
-      notes: to > most ? ['above what it may be warmed to'] : [],
+      notes: [
+        ...(to > most ? (['above what it may be warmed to'] as const) : []),
+        // Pushed on the other ring, the balls carry the press, and mark their tracks.
+        ...(fit.is === 'slips on' ? [] : [inner ? ('push the inner ring' as const) : ('push the outer ring' as const)]),
+      ],
     }
   },
 })

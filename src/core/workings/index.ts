@@ -22,6 +22,7 @@ import { threadPast } from './thread-left'
 import { tightening } from './tightening'
 import { units } from './units'
 import { usedAgain } from './used-again'
+import { whichBearingIsIt } from './which-bearing'
 import { whichNumber } from './which-number'
 import type { Working } from './working'
 
@@ -50,6 +51,7 @@ export const WORKINGS = {
   spacers,
   'rim-shift': shiftOfRim,
   reaction,
+  'which-bearing': whichBearingIsIt,
   'bearing-size': bearingSize,
   'bearing-by-size': bearingBySize,
   'bearing-fit': bearingFit,

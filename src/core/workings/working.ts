@@ -40,6 +40,10 @@ export const VERDICTS = [
   'they agree',
   'they disagree',
   'too tight',
+  'this one',
+  'none of them',
+  'it was this one',
+  'another one',
 ] as const
 export type Verdict = (typeof VERDICTS)[number]
 
@@ -81,6 +85,10 @@ export const MEANS: Readonly<Record<Verdict, 'ok' | 'look' | 'stop'>> = {
   'they agree': 'ok',
   'they disagree': 'look',
   'too tight': 'look',
+  'this one': 'look',
+  'none of them': 'ok',
+  'it was this one': 'ok',
+  'another one': 'stop',
 }
 
 /** What the screen adds to a result, by id. */
@@ -98,6 +106,9 @@ export const NOTES = [
   'hole gives first',
   'above what it may be warmed to',
   'bevel to the seal',
+  'one at a time',
+  'push the inner ring',
+  'push the outer ring',
 ] as const
 export type Note = (typeof NOTES)[number]
 

@@ -220,8 +220,24 @@ describe('what they come to', () => {
     const ring = { ring: 'outer in its housing', size: '42', housing: 'P7' }
     expect(figure('bearing-fit', 'warmTo', ring)).toBeCloseTo(20 + 62 / 1000 / (23e-6 * 42), 1)
     const magnets = worked('bearing-fit', { ...ring, warmed: 'steel', isWarmed: 'magnets or cable' })
-    expect(magnets.notes).toEqual(['above what it may be warmed to'])
+    expect(magnets.notes).toEqual(['above what it may be warmed to', 'push the outer ring'])
     expect(magnets.also!.at(-1)!.value).toBe(80)
+  })
+  it('says on which ring a press is pushed, and nothing of it where it slips', () => {
+    expect(worked('bearing-fit', { ring: 'inner on its shaft', size: '12', shaft: 'k5' }).notes).toContain('push the inner ring')
+    expect(worked('bearing-fit', { ring: 'outer in its housing', size: '42', housing: 'H7' })).toMatchObject({
+      verdict: 'slips on',
+      notes: [],
+    })
+  })
+  it('which bearing: by ear, by play, and once more when a new one is in', () => {
+    expect(worked('which-bearing')).toMatchObject({ verdict: 'this one', result: { value: 1 } })
+    expect(worked('which-bearing', { a: 'quiet', c: 'a grind' })).toMatchObject({ verdict: 'this one', result: { value: 3 } })
+    expect(worked('which-bearing', { b: 'a grind' })).toMatchObject({ verdict: 'cannot tell', notes: ['one at a time'] })
+    expect(worked('which-bearing', { b: 'a grind', bPlay: '0.2', aPlay: '0.02' }).result!.value).toBe(2)
+    expect(worked('which-bearing', { after: 'quiet' }).verdict).toBe('it was this one')
+    expect(worked('which-bearing', { after: 'a grind' }).verdict).toBe('another one')
+    expect(worked('which-bearing', { a: 'quiet', after: 'a grind' }).verdict).toBe('none of them')
   })
   it('the others', () => {
     expect(figure('belt', 'tension')).toBeCloseTo(200, 6)

@@ -19,6 +19,7 @@ export const WORKING_NAMES: Readonly<Record<WorkingId, string>> = {
   spacers: 'Which spacers',
   'rim-shift': 'Rim in the middle',
   reaction: 'Axle under throttle',
+  'which-bearing': 'Which one is worn?',
   'bearing-size': 'Bearing number',
   'bearing-by-size': 'Which bearing is it?',
   'bearing-fit': 'Press or slip',

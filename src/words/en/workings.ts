@@ -254,6 +254,19 @@ export const WORKING_WORDS: { readonly [K in WorkingId]: Words<K> } = {
     },
     figures: { play: 'play', shim: 'shim', stillOut: 'chance that it still is not right' },
   },
+  'which-bearing': {
+    tells: 'A rod at the ear, the shaft turned by hand; each shaken. Once more when a new one is in.',
+    fields: {
+      a: 'Bearing 1: heard',
+      aPlay: 'Bearing 1: it gives',
+      b: 'Bearing 2: heard',
+      bPlay: 'Bearing 2: it gives',
+      c: 'Bearing 3: heard',
+      cPlay: 'Bearing 3: it gives',
+      after: 'At the new one, heard',
+    },
+    figures: { bearing: 'bearing' },
+  },
   play: {
     tells: 'Turned by hand first; then how much it gives.',
     fields: {
@@ -343,6 +356,10 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   'screw strips': 'The thread of the screw gives first.',
   'good again': 'Good to go back.',
   'not again': 'Not again: take a new one.',
+  'this one': 'It is this one.',
+  'none of them': 'None of them: all sound right.',
+  'it was this one': 'It was this one: the new one runs better.',
+  'another one': 'It was another one: the new one sounds no better.',
   'there is a way': 'There is a way.',
   'no way': 'No way with what is to hand.',
   'they agree': 'They go together: take the most trusted.',
@@ -382,6 +399,9 @@ export const NOTE_WORDS: Readonly<Record<Note, string>> = {
   'outer ring only': 'The shim bears on the outer ring only.',
   'hole gives first': 'The hole gives before the screw: the torque goes by the hole.',
   'bevel to the seal': 'A bevel points at a bearing or seal: it presses on the seal. Turn it round.',
+  'one at a time': 'Sound travels along a shaft. Take chain or belt off, and turn one shaft at a time.',
+  'push the inner ring': 'Push on the inner ring only: pushed on the outer one, the balls mark their tracks.',
+  'push the outer ring': 'Push on the outer ring only: pushed on the inner one, the balls mark their tracks.',
   'above what it may be warmed to': 'Warmth alone does not do it: press, on the ring that takes the fit.',
 }
 
