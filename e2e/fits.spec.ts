@@ -83,6 +83,16 @@ test('the workings of the bench: a shim from three readings each, a bearing by i
   await expect(came).toContainText('Measure the depth first.')
   await main.getByLabel('What is clamped').fill('-3')
   await expect(main.getByRole('alert')).toContainText('outside 0 to 200 mm')
+  // Where a card was laid on the glass, what is drawn to scale is drawn at its true size too.
+  await page.evaluate(() => {
+    const here = { ratio: devicePixelRatio * (visualViewport?.scale ?? 1), screen: screen.width }
+    localStorage.setItem('nailsmith-scale', JSON.stringify({ pxPerMm: 3, ...here }))
+  })
+  await page.reload()
+  await main.getByRole('button', { name: 'Stack in its frame' }).click()
+  await main.getByLabel('Hub, over its shoulders').fill('99')
+  const hub = page.getByRole('img', { name: 'Stack in its frame, at true size' }).locator('rect').first()
+  expect((await hub.boundingBox())!.width).toBeCloseTo(3 * 99, 0)
 })
 
 test('a foreign motor on a worn slot wants its arm before any throttle; with the arm the look opens it', async ({ page }) => {

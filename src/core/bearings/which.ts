@@ -15,10 +15,10 @@ export interface Listened {
 const NOT_RIGHT = HEARD.indexOf('a grind')
 
 /**
- * Which of several bearings of one shaft it is: the one that is heard most; of those that sound alike, the one that gives more, by more than
- * twice the doubt of the difference. Sound travels along a shaft, so where neither tells them apart nobody can say.
+ * Which of several bearings of one shaft it is: the one that is heard most; of those that sound alike, the one that gives more, by more
+ * than twice the doubt of the difference. Sound travels along a shaft, so where neither tells them apart nobody can say.
  * @param all one or more
- * @returns the place of it in `all`; null with `none of them` where none is heard that is not right and none gives more, or with `cannot tell`
+ * @returns its place in `all`; null with `none of them` where none is heard that is not right and none gives more, or with `cannot tell`
  */
 export function whichBearing(all: readonly Listened[]): {
   readonly at: number | null

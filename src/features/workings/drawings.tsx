@@ -92,13 +92,19 @@ function Span({
 
 const one = (x: number): string => String(Number(x.toFixed(2))).replace('-', '−')
 
-/** A screw in section, along its axis from left to right, to scale: head, washers, what is clamped, thread, what is behind. */
-const hole: Drawing = ({ n, has, word, worked }) => {
+/** How long a screw in its hole is drawn, mm, and in how many units a mm. */
+function holeDrawn({ n, has, word }: Drawn): { readonly d: number; readonly depth: number; readonly px: number } {
   const d = threadOf(word('thread')).d
+  const [length, over] = [n('length'), n('stack') + n('washers')]
+  const depth = has('depth') ? n('depth') : Math.max(2, length - over + 2)
+  return { d, depth, px: Math.min(360 / (Math.max(length, over + depth) + d + 5), 98 / (2 * d)) }
+}
+
+/** A screw in section, along its axis from left to right, to scale: head, washers, what is clamped, thread, what is behind. */
+const hole: Drawing = (of) => {
+  const { n, has, word, worked } = of
+  const { d, depth, px } = holeDrawn(of)
   const [length, washers, stack] = [n('length'), n('washers'), n('stack')]
-  const depth = has('depth') ? n('depth') : Math.max(2, length - stack - washers + 2)
-  const reach = Math.max(length, washers + stack + depth)
-  const px = Math.min(360 / (reach + d + 5), 98 / (2 * d))
   const x0 = 30 + d * px
   const at = (mm: number): number => x0 + mm * px
   const mid = 88
@@ -177,11 +183,14 @@ const hole: Drawing = ({ n, has, word, worked }) => {
   )
 }
 
+const openingDrawn = ({ n }: Drawn): number => 330 / Math.max(n('hub') + n('left') + n('right'), n('opening'), 1)
+
 /** Hub and pieces between the two faces of a frame, to scale; what is too wide stands over. */
-const opening: Drawing = ({ n, worked }) => {
+const opening: Drawing = (of) => {
+  const { n, worked } = of
   const [hub, left, right, open] = [n('hub'), n('left'), n('right'), n('opening')]
   const over = hub + left + right
-  const px = 330 / Math.max(over, open, 1)
+  const px = openingDrawn(of)
   const mid = 210
   const start = mid - (over * px) / 2
   const bad = worked.verdict === 'spreads the frame'
@@ -486,6 +495,12 @@ const span: Drawing = ({ n, worked }) => {
 }
 
 /** Drawings, by working; what has none is told in figures only. */
+/** Of what is drawn to scale all over: units of the drawing for a mm. */
+export const SCALES: Partial<Readonly<Record<WorkingId, (of: Drawn) => number>>> = {
+  'length-in-hole': (of) => holeDrawn(of).px,
+  'over-opening': openingDrawn,
+}
+
 export const DRAWINGS: Partial<Readonly<Record<WorkingId, Drawing>>> = {
   'length-in-hole': hole,
   'shaft-stack': shaft,

@@ -19,7 +19,8 @@ import { readNumber } from '../../ui/number'
 import { WORKING_NAMES } from '../../words/en/worked'
 import { fieldFaultWords, WORKING_WORDS, idWords } from '../../words/en/workings'
 import { Board } from '../shared/board'
-import { drawnFrom, DRAWINGS, type Stands } from './drawings'
+import { useTrueScale } from '../shared/true-scale'
+import { drawnFrom, DRAWINGS, SCALES, type Stands } from './drawings'
 import { Result } from './result'
 import { StackEditor } from './stack-editor'
 
@@ -51,6 +52,8 @@ export function WorkingPanel({ id, from = {}, better = NO_BETTER, stands, photos
   const outcomes = sets.map((keyed) => workOut(of, keyed, better))
   const put = (set: number, field: string, text: string): void => setSets(sets.map((s, i) => (i === set ? { ...s, [field]: text } : s)))
   const draw = DRAWINGS[id]
+  const scale = SCALES[id]
+  const [pxPerMm] = useTrueScale()
   const first = outcomes[0]!
   return (
     <div className="grid content-start gap-3">
@@ -58,6 +61,18 @@ export function WorkingPanel({ id, from = {}, better = NO_BETTER, stands, photos
         <Board label={say.drawnAs(WORKING_NAMES[id])} viewBox="0 0 420 184">
           {draw(drawnFrom(first.asked, first.worked, stands))}
         </Board>
+      ) : null}
+      {draw && scale && pxPerMm !== null && first.is === 'worked' ? (
+        <figure className="overflow-x-auto">
+          <Board
+            label={say.atTrueSize(WORKING_NAMES[id])}
+            viewBox="0 0 420 184"
+            wide={(420 * pxPerMm) / scale(drawnFrom(first.asked, first.worked))}
+          >
+            {draw(drawnFrom(first.asked, first.worked))}
+          </Board>
+          <figcaption className="text-[14px] text-steel">{say.layItOnTheGlass}</figcaption>
+        </figure>
       ) : null}
       <div className={sets.length > 1 ? 'grid gap-2 sm:grid-cols-2' : 'grid'}>
         {outcomes.map((o, i) => (

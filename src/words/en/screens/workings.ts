@@ -16,6 +16,8 @@ export const ways = 'Ways, the fewest pieces first'
 export const putInJob = 'Put it in the job'
 export const was = (title: string): string => `At: ${title}`
 export const drawnAs = (title: string): string => `${title}, drawn to scale`
+export const atTrueSize = (title: string): string => `${title}, at true size`
+export const layItOnTheGlass = 'At true size: lay it on the glass.'
 export const atThisStep = 'At this step'
 export const allOthers = 'All others'
 export const measuredWith = 'Measured with'
