@@ -56,6 +56,22 @@ describe('a conversion of widths', () => {
     expect(convertWidth(making(120), 'narrow', 'wide').verdict).toBe('too narrow')
     expect(() => convertWidth(SET, 'narrow', 'huge')).toThrow(/no width "huge": narrow, wide/)
   })
+  it('a bolt that only one of the two has knows its joint, and a kit has no sum', () => {
+    const kit: WidthSet = {
+      ...SET,
+      options: [
+        { id: 'without', label: 'Without', pieces: [] },
+        { id: 'with', label: 'With', pieces: [{ name: 'bolt', place: 'left', bolt: 'M6×20', of: 'stay-bolts', stack: 4 }] },
+      ],
+    }
+    expect(convertWidth(kit, 'without', 'with')).toMatchObject({
+      bolts: [{ place: 'left', to: 'M6×20', of: 'stay-bolts', stack: 4 }],
+      sum: null,
+      off: 0,
+      verdict: 'makes it',
+    })
+    expect(convertWidth(kit, 'with', 'without').bolts).toEqual([{ place: 'left', from: 'M6×20', of: 'stay-bolts' }])
+  })
   it('names what lies there and belongs to another width', () =>
     expect(strangers(SET, 'wide', ['spacer 9', 'nut', 'teaspoon'])).toEqual([{ name: 'spacer 9', belongsTo: ['Narrow'] }]))
 

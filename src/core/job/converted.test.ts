@@ -20,6 +20,7 @@ import {
   reduce,
   tally,
 } from './index'
+import { isSettled } from './readiness'
 
 /** A job of a demo machine, gone down to its bottom by one tap a step. */
 function atTheBottom(machine: string, goal: string, variants: Record<string, string> = {}) {
@@ -155,11 +156,17 @@ describe('a machine goes into another width in the middle of a job', () => {
     const job = atTheBottom('curlew', 'motor-goal')
     const { file, book, now } = job
     const kit = set(file)
+    const before = tally(now())
     book.log('width-converted', conversionOf(file, kit, 'as-built', 'stayed'))
     const bolts = now().up.find((s) => s.id === 'up:on:assist-kit:1')!
     expect(bolts).toMatchObject({ title: '2 × stay bolt, M6×20: on', passes: ['started', 'final'] })
     expect(now().fixings['motor-screws-3']).toMatchObject({ condition: 'new wanted', label: 'M8×30' })
     expect(now().fixings['motor-screws-1']).toMatchObject({ replaced: 0 })
+    // Two screws came that had never been there, and one takes the place of another.
+    expect(tally(now())).toMatchObject({ removed: before.removed, fresh: before.fresh + 3 })
+    const order = now().up.map((s) => s.id)
+    const at = order.indexOf('up:undo:motor-screws')
+    expect(order.slice(at - 1, at + 2)).toEqual(['up:on:assist-kit:0', 'up:undo:motor-screws', 'up:on:assist-kit:1'])
     const was = tally(now())
     const done = up(job)
     const screws = done.indexOf('up:undo:motor-screws')
@@ -171,9 +178,30 @@ describe('a machine goes into another width in the middle of a job', () => {
       book.entries.filter((e) => e.kind === 'step-done' && e.body.step === bolts.id).map((e) => (e.body as { pass?: string }).pass),
     ).toEqual(['started', 'final'])
     expect(now().fixings['on:assist-kit:2']).toMatchObject({ condition: 'final', place: 'stay bolt, dash tube, right' })
-    // Two screws came that had never come off, and one took the place of another.
     expect(tally(now())).toMatchObject({ removed: was.removed, fresh: was.fresh, open: 0, balanced: true })
     expect(page(now())).toEqual(['Assist kit: now with its stay; before as built.', 'Left over, and with the machine: M8×22, hole 3 of 3.'])
+  })
+
+  it('what hangs on one joint keeps its order behind it', () => {
+    const { file, book, now } = atTheBottom('curlew', 'motor-goal')
+    const body = conversionOf(file, set(file), 'as-built', 'stayed')
+    const plates = ['first plate', 'second plate'].map((name) => ({ name, place: 'left', after: 'motor-screws' }))
+    book.log('width-converted', { ...body, on: plates })
+    const order = now().up.map((s) => s.id)
+    const at = order.indexOf('up:undo:motor-screws')
+    expect(order.slice(at + 1, at + 3)).toEqual(['up:on:assist-kit:0', 'up:on:assist-kit:1'])
+  })
+
+  it('a bolt that the other width does without stays out, and its step is still to be done for the rest', () => {
+    const { file, book, now } = atTheBottom('godwit', 'motor-goal')
+    const body = conversionOf(file, set(file), 'shell-100', 'shell-120')
+    const without = (of: readonly string[]) => ({ ...body, on: [], bolts: [{ place: 'rear', from: 'M8×35', of: [...of] }] })
+    book.log('width-converted', without(['motor-bolts-3']))
+    const step = now().up.find((s) => s.id === 'up:undo:motor-bolts')!
+    expect(now().fixings['motor-bolts-3']).toMatchObject({ condition: 'kept out', replaced: 0 })
+    expect(isSettled(now(), step)).toBe(false)
+    book.log('width-converted', without(['motor-bolts-1', 'motor-bolts-2', 'motor-bolts-3']))
+    expect(isSettled(now(), step)).toBe(true)
   })
 
   it('is not begun while what it concerns is on, and is as if it never was where it is crossed out', () => {

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
 import { checkFits } from './check-fits'
 import type { FileFault } from './file-fault'
-import { depthOf, type MachineFile } from './index'
+import { KNOWN_IDS } from '../job'
+import { checkIntegrity, depthOf, type MachineFile } from './index'
 
 const file = (id: string): MachineFile => demoMachines().find((f) => f.id === id)!
 const faults = (f: MachineFile): readonly FileFault[] => {
@@ -40,6 +41,19 @@ describe('what a file says of its fits', () => {
     const [set] = plover.widths!
     const options = set!.options.map((o, i) => (i === 0 && o.makes ? { ...o, makes: { ...o.makes, width: o.makes.width + 3 } } : o))
     expect(faults({ ...plover, widths: [{ ...set!, options }] })).toMatchObject([{ kind: 'does not fit', at: '/widths/0/options/0/makes' }])
+  })
+  it('a piece of a width that is, lies under or hangs on what the file does not have', () => {
+    const curlew = file('curlew')
+    const [set] = curlew.widths!
+    const lost = (piece: object) => ({
+      ...curlew,
+      widths: [{ ...set!, options: set!.options.map((o) => ({ ...o, pieces: [{ name: 'stay', place: 'left', ...piece }] })) }],
+    })
+    for (const member of ['of', 'under', 'after'])
+      expect(checkIntegrity(lost({ [member]: 'nowhere' }), KNOWN_IDS)).toMatchObject([
+        { kind: 'dangling', at: `/widths/0/options/0/pieces/0/${member}`, value: 'nowhere' },
+        { kind: 'dangling', at: `/widths/0/options/1/pieces/0/${member}` },
+      ])
   })
   it('is as sure as it says, two tenths where it says nothing; a depth that it does not know is none', () => {
     const hole = { stack: 2, depth: 10.5, behind: 'lead', into: 'aluminium' } as const

@@ -30,6 +30,14 @@ describe.each(FILES)('sums at the steps of the %s', (_, file) => {
   })
 })
 
+it('beside the number of what is critical another one can be held', () => {
+  const all = FILES.flatMap(([, file]) => upSteps(file).map((step) => [step, sumsAt(file, step)] as const))
+  const critical = all.filter(([step]) => step.torque && step.joint?.critical)
+  expect(critical.length).toBeGreaterThan(10)
+  for (const [step, sums] of critical)
+    expect(sums.find((s) => s.working === 'which-number')?.from['a'], step.title).toBe(String(step.torque!.value))
+})
+
 describe.each(withAxles)('the axles of the %s', (_, file) => {
   const steps = upSteps(file)
   const at = (working: WorkingId) =>

@@ -17,7 +17,6 @@ export interface SumAt {
 
 const REACTION: CheckId = 'reaction path'
 const CLEARANCE: CheckId = 'running clearance'
-const BEARINGS: CheckId = 'bearings'
 
 const text = (x: number | undefined): string => (x === undefined ? '' : String(Number(x.toFixed(3))))
 const sure = (items: readonly StackItem[]) =>
@@ -38,7 +37,6 @@ export function sumsAt(file: MachineFile, step: PlannedStep): readonly SumAt[] {
     ...(up ? axles.flatMap((a) => axleSums(file, a, joints)) : []),
     ...(up || of.length > 0 ? stackSums(file, joints, new Set(of.map((a) => a.part))) : []),
     ...(step.check === CLEARANCE ? clearanceSums(step) : []),
-    ...(step.check === BEARINGS ? (['which-bearing', 'play'] as const).map((w): SumAt => ({ working: w, of: [], from: {} })) : []),
     ...(up && step.torque && step.joint?.critical ? [numberSum(step)] : []),
     ...(step.torque && step.tool?.adapter ? [adapterSum(step)] : []),
     ...(up && hasHead(step) && step.joint?.critical === undefined ? [tightSum(step)] : []),
