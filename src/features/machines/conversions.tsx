@@ -2,8 +2,7 @@
 import { useState } from 'react'
 import * as say from '../../words/en/screens/conversion'
 import { convertWidth, type WidthSet } from '../../core/conversion'
-import { SelectField } from '../../ui/field'
-import { ConversionTold, OutOfScope } from '../shared/conversion'
+import { ConversionTold, FromTo, OutOfScope } from '../shared/conversion'
 
 /** What of a machine comes in several widths: from which to which, and what that takes. */
 export function Conversions({ sets }: { readonly sets: readonly WidthSet[] }) {
@@ -20,22 +19,10 @@ function One({ set }: { readonly set: WidthSet }) {
   const [from, setFrom] = useState(set.options[0]!.id)
   const [to, setTo] = useState(set.options[1]!.id)
   const c = convertWidth(set, from, to)
-  const pick = (label: string, value: string, put: (id: string) => void) => (
-    <SelectField label={label} value={value} onChange={(e) => put(e.target.value)}>
-      {set.options.map((o) => (
-        <option key={o.id} value={o.id}>
-          {o.label}
-        </option>
-      ))}
-    </SelectField>
-  )
   return (
     <section aria-label={say.convert(set.name)} className="mt-4 grid gap-2 border-t border-rule pt-3">
       <h2 className="title text-[20px]">{say.convert(set.name)}</h2>
-      <div className="grid grid-cols-2 gap-2">
-        {pick(say.fromWidth, from, setFrom)}
-        {pick(say.toWidth, to, setTo)}
-      </div>
+      <FromTo set={set} from={from} to={to} onFrom={setFrom} onTo={setTo} />
       {from === to ? <p className="text-[16px] text-steel">{say.sameWidth}</p> : <ConversionTold conversion={c} />}
       <OutOfScope of={c.outOfScope} />
     </section>

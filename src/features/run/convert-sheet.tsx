@@ -4,9 +4,8 @@ import * as say from '../../words/en/screens/conversion'
 import { convertWidth, strangers } from '../../core/conversion'
 import { conversionOf, firstOff } from '../../core/job'
 import { Button } from '../../ui/button'
-import { SelectField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
-import { ConversionTold, OutOfScope } from '../shared/conversion'
+import { ConversionTold, FromTo, OutOfScope } from '../shared/conversion'
 import { useJob } from '../shared/context'
 
 /** The machine goes into another width: from which, to which, what lies there, and what that takes. One line of the journal carries it. */
@@ -25,22 +24,10 @@ export function ConvertSheet({ set: id, onClose }: { readonly set: string; reado
   // What every width has says nothing of which one it is.
   const telling = named.filter((name) => !set.options.every((o) => o.pieces.some((p) => p.name === name)))
   const fitted = set.options.find((o) => o.id === from)!.label
-  const pick = (label: string, value: string, put: (id: string) => void) => (
-    <SelectField label={label} value={value} onChange={(e) => put(e.target.value)}>
-      {set.options.map((o) => (
-        <option key={o.id} value={o.id}>
-          {o.label}
-        </option>
-      ))}
-    </SelectField>
-  )
   return (
     <Sheet open onClose={onClose} title={say.convert(set.name)}>
       <div className="grid gap-3">
-        <div className="grid grid-cols-2 gap-2">
-          {pick(say.fromWidth, from, setFrom)}
-          {pick(say.toWidth, to, setTo)}
-        </div>
+        <FromTo set={set} from={from} to={to} onFrom={setFrom} onTo={setTo} />
         {telling.length > 0 ? (
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-[15px] font-semibold">{say.whatLiesThere}</legend>

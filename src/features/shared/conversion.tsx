@@ -1,6 +1,38 @@
 'use client'
-import type { Conversion, WidthPiece } from '../../core/conversion'
+import type { Conversion, WidthPiece, WidthSet } from '../../core/conversion'
+import { SelectField } from '../../ui/field'
 import * as say from '../../words/en/screens/conversion'
+
+/** Which is fitted, and which is to be. */
+export function FromTo({
+  set,
+  from,
+  to,
+  onFrom,
+  onTo,
+}: {
+  readonly set: WidthSet
+  readonly from: string
+  readonly to: string
+  readonly onFrom: (id: string) => void
+  readonly onTo: (id: string) => void
+}) {
+  const pick = (label: string, value: string, put: (id: string) => void) => (
+    <SelectField label={label} value={value} onChange={(e) => put(e.target.value)}>
+      {set.options.map((o) => (
+        <option key={o.id} value={o.id}>
+          {o.label}
+        </option>
+      ))}
+    </SelectField>
+  )
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      {pick(say.fromWidth, from, onFrom)}
+      {pick(say.toWidth, to, onTo)}
+    </div>
+  )
+}
 
 /** From one width to another: what goes on, comes off and stays, which bolts change, and what it all makes. */
 export function ConversionTold({ conversion: c }: { readonly conversion: Conversion }) {
