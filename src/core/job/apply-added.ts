@@ -11,8 +11,19 @@ interface Added {
   readonly after?: string | undefined
 }
 
+/** What a conversion makes of the way up: as it is converted, and once more where another plan takes the limbs over. */
+export function wayUpConverted(
+  draft: Draft,
+  { set, on, bolts }: { readonly set: string; readonly on: readonly Added[]; readonly bolts: Parameters<typeof anotherLength>[1] },
+): void {
+  for (const { to, of } of bolts)
+    for (const id of of) if (to !== undefined && draft.fixings[id]) draft.fixings[id] = { ...draft.fixings[id], label: to }
+  anotherLength(draft, bolts)
+  addReturns(draft, set, on)
+}
+
 /** Pieces that were not there go on: a step each on the way up, and one for all screws of a group, loose first and then final. */
-export function addReturns(draft: Draft, set: string, pieces: readonly Added[]): void {
+function addReturns(draft: Draft, set: string, pieces: readonly Added[]): void {
   const groups = new Map<string, (readonly [string, Added])[]>()
   pieces.forEach((piece, i) => {
     const key = piece.bolt === undefined ? `${i}` : JSON.stringify([piece.under, piece.after])
@@ -27,12 +38,13 @@ export function addReturns(draft: Draft, set: string, pieces: readonly Added[]):
  */
 function addReturn(draft: Draft, pieces: readonly (readonly [string, Added])[]): void {
   const [[id, first]] = pieces as readonly [readonly [string, Added]]
+  if (draft.up.some((s) => s.id === stepId('up', id))) return
   const over = draft.up.find((s) => s.parts.some((p) => p.id === first.under) || s.fixings.some((f) => f.joint === first.under))
   const base = draft.up.find((s) => s.fixings.some((f) => f.joint === first.after))
   let at = over ? draft.up.indexOf(over) : base ? draft.up.indexOf(base) + 1 : 0
   while (draft.up[at]?.action.startsWith('on:')) at += 1
   const many = pieces.length > 1
-  const name = many ? `${pieces.length} × ${first.name}` : first.name
+  const name = many ? `${pieces.length} × ${[...new Set(pieces.map(([, p]) => p.name))].join(', ')}` : first.name
   const which = many ? [...new Set(pieces.map(([, p]) => p.bolt))] : [first.bolt, first.place].filter(Boolean)
   const step: PlannedStep = {
     id: stepId('up', id),
@@ -62,12 +74,13 @@ function addReturn(draft: Draft, pieces: readonly (readonly [string, Added])[]):
     step,
     ...draft.up.slice(at).map((s) => (waits(s) ? { ...s, after: [...(s.after ?? []), step.id] } : s)),
   ]
-  for (const part of step.parts) draft.parts[part.id] = { ...part, condition: 'off' }
-  for (const spec of step.fixings) draft.fixings[spec.id] = { ...spec, condition: 'new wanted', hasBeenOut: true, replaced: 0, added: true }
+  for (const part of step.parts) draft.parts[part.id] ??= { ...part, condition: 'off' }
+  for (const spec of step.fixings)
+    draft.fixings[spec.id] ??= { ...spec, condition: 'new wanted', hasBeenOut: true, replaced: 0, added: true }
 }
 
 /** Screws of another length, and with another stack under their heads: what their steps know of them and of their holes is put right. */
-export function anotherLength(
+function anotherLength(
   draft: Draft,
   bolts: readonly {
     readonly to?: string | undefined

@@ -1,5 +1,6 @@
 import { factKey, stepId } from '../machine'
 import type { FixingSpec, PartSpec, PlannedStep } from '../planning'
+import { wayUpConverted } from './apply-added'
 import type { Bodies, Stamp } from './entries'
 import { DEFAULT_SETTINGS, strictest } from './settings'
 import type { Draft } from './state'
@@ -23,6 +24,7 @@ export function adoptPlan(draft: Draft, body: Bodies['plan-adopted'], stamp?: St
   draft.swap = [...plan.swap]
   if (draft.pose.id === '' && plan.down.steps[0]) draft.pose = { id: plan.down.steps[0].pose, name: '' }
   for (const step of draft.down) know(draft, step.fixings, step.parts)
+  for (const conversion of Object.values(draft.converted)) wayUpConverted(draft, conversion)
 }
 
 /** A step found at the bench joins the way down, and its return the way up: mirrored, just before the return of the step it follows. */

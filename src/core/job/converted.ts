@@ -1,7 +1,19 @@
 import { convertWidth, type WidthPiece, type WidthSet } from '../conversion'
 import type { MachineFile } from '../machine'
 import type { Bodies } from './entries'
-import type { JobState } from './state'
+import type { FixingState, JobState } from './state'
+
+/** Off the machine, wherever it lies: another one can take its place. */
+const OUT: ReadonlySet<FixingState['condition']> = new Set([
+  'cell',
+  'own hole',
+  'carrier',
+  'captive',
+  'bin',
+  'lost',
+  'kept out',
+  'new wanted',
+])
 
 /** Ids of the file that a piece is: its part with what held it there, or the fixing of its joint at this place. */
 function idsOf(file: MachineFile, { of, place }: Pick<WidthPiece, 'of' | 'place'>): readonly string[] {
@@ -60,11 +72,21 @@ export function conversionOf(file: MachineFile, set: WidthSet, from: string, to:
   }
 }
 
-/** Parts that have to be off before a machine goes into another width: what is left over, and what goes on over something new. By name. */
-export function firstOff(state: Pick<JobState, 'parts'>, file: MachineFile, body: Bodies['width-converted']): readonly string[] {
+/**
+ * What has to be off before a machine goes into another width, by name: what is left over, what goes on over something new, and bolts that
+ * another takes the place of.
+ */
+export function firstOff(
+  state: Pick<JobState, 'parts' | 'fixings'>,
+  file: MachineFile,
+  body: Bodies['width-converted'],
+): readonly string[] {
   const parts = new Set(file.parts.map((p) => p.id))
   const asked = [...body.off.flatMap((p) => p.of ?? []), ...body.on.flatMap((p) => p.under ?? [])]
-  return [...new Set(asked)]
-    .filter((id) => parts.has(id) && state.parts[id]?.condition !== 'off')
-    .map((id) => file.parts.find((p) => p.id === id)!.name)
+  const on = [...new Set(asked)].filter((id) => parts.has(id) && state.parts[id]?.condition !== 'off')
+  const bolts = body.bolts.flatMap((b) => b.of).filter((id) => !OUT.has(state.fixings[id]?.condition ?? 'on'))
+  return [
+    ...on.map((id) => file.parts.find((p) => p.id === id)!.name),
+    ...file.joints.filter((j) => j.members.some((m) => bolts.includes(m.id))).map((j) => j.name),
+  ]
 }

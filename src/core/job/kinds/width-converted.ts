@@ -1,5 +1,5 @@
 import { moveFixing } from '../apply-fixings'
-import { addReturns, anotherLength } from '../apply-added'
+import { wayUpConverted } from '../apply-added'
 import { asIs, type KindOf } from './kind'
 import type { versions } from './width-converted.schema'
 
@@ -11,6 +11,9 @@ export const widthConverted: KindOf<typeof versions> = {
   claims: ['fixing'],
   apply(ctx, body) {
     const { draft, mark } = ctx
+    const standing = draft.converted[body.set]
+    // Said by two tablets: it is one conversion.
+    if (standing && standing.from.id === body.from.id && standing.to.id === body.to.id) return
     draft.converted[body.set] = { ...mark, ...body }
     if (body.variant !== undefined) draft.variants[body.variant] = body.to.id
     for (const id of body.off.flatMap((p) => p.of ?? [])) {
@@ -23,9 +26,8 @@ export const widthConverted: KindOf<typeof versions> = {
         moveFixing(ctx, id, to === undefined ? 'kept out' : 'new wanted')
         if (to === undefined) continue
         const fixing = draft.fixings[id]!
-        draft.fixings[id] = { ...fixing, label: to, replaced: fixing.replaced + 1, hasBeenOut: true }
+        draft.fixings[id] = { ...fixing, replaced: fixing.replaced + 1, hasBeenOut: true }
       }
-    anotherLength(draft, body.bolts)
-    addReturns(draft, body.set, body.on)
+    wayUpConverted(draft, body)
   },
 }
