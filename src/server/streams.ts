@@ -47,7 +47,20 @@ interface Stream {
   readonly send: (text: string) => void
 }
 
-const streams = new Set<Stream>()
+/** All streams of this copy, which share one listener, and what goes on among them. */
+interface Room {
+  readonly streams: Set<Stream>
+  /** How far each job that is looked at was told. */
+  readonly toldTo: Map<string, number>
+  listening: Promise<unknown> | null
+  telling: boolean
+  gathered: Told[]
+}
+
+const KEY = Symbol.for('nailsmith.streams')
+const room = (): Room =>
+  ((globalThis as { [KEY]?: Room })[KEY] ??= { streams: new Set(), toldTo: new Map(), listening: null, telling: false, gathered: [] })
+
 /** What a relay passes on goes to whoever claimed it; that the list has changed, to all who look at instruments. */
 async function tellInstruments(session: string, send: (text: string) => void): Promise<() => void> {
   return onInstruments((word) => {
@@ -59,31 +72,27 @@ async function tellInstruments(session: string, send: (text: string) => void): P
   })
 }
 
-/** How far each job that is looked at was told. */
-const toldTo = new Map<string, number>()
 /** Entries that go along with a notice, in letters; beyond it everyone reads for themselves. */
 const MOST_ALONG = 60_000
-let telling = false
-let gathered: Told[] = []
 
 /** One after the other; what comes meanwhile goes out together. */
-async function inTurn(told: Told): Promise<void> {
-  gathered.push(told)
-  if (telling) return
-  telling = true
-  for (let next = gathered; next.length > 0; next = gathered) {
-    gathered = []
+async function inTurn(r: Room, told: Told): Promise<void> {
+  r.gathered.push(told)
+  if (r.telling) return
+  r.telling = true
+  for (let next = r.gathered; next.length > 0; next = r.gathered) {
+    r.gathered = []
     // The database was away: whatever was told before, everyone looks again.
-    if (next.includes(null)) await tellAll(null).catch(() => undefined)
+    if (next.includes(null)) await tellAll(r, null).catch(() => undefined)
     const together = new Map<string, number>()
     for (const [jobId, seq] of next.flatMap((t) => [...(t ?? [])])) together.set(jobId, Math.max(seq, together.get(jobId) ?? 0))
-    if (together.size > 0) await tellAll(together).catch(() => undefined)
+    if (together.size > 0) await tellAll(r, together).catch(() => undefined)
   }
-  telling = false
+  r.telling = false
 }
 
 /** Reads what was written once, for all who look at it, and sends it along. */
-async function tellAll(told: Told): Promise<void> {
+async function tellAll({ streams, toldTo }: Room, told: Told): Promise<void> {
   const written = new Map<string, string>()
   await Promise.all(
     [...(told ?? [])].map(async ([jobId, seq]) => {
@@ -106,16 +115,16 @@ async function along(jobId: string, after: number, upTo: number): Promise<string
   return text.length > MOST_ALONG ? null : `event: entries\ndata: ${text}\n\n`
 }
 
-let listening: Promise<unknown> | null = null
-
 async function join(stream: Stream): Promise<() => void> {
+  const r = room()
+  const { streams, toldTo } = r
   streams.add(stream)
-  listening ??= onNotice((told) => void inTurn(told)).catch((error: unknown) => {
-    listening = null
+  r.listening ??= onNotice((told) => void inTurn(r, told)).catch((error: unknown) => {
+    r.listening = null
     throw error
   })
   try {
-    await listening
+    await r.listening
     // Whoever opens a stream reads up to here for themselves.
     const begun = [...(stream.watched.jobs ?? [])].filter((id) => !toldTo.has(id))
     if (begun.length > 0) for (const [id, seq] of await lastSeqs(db(), begun)) if (!toldTo.has(id)) toldTo.set(id, seq)
