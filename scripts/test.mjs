@@ -120,19 +120,17 @@ try {
   const built = ['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)
   // A part run by itself is run on the source as it is, too.
   if (built) await (wanted('build') ? part('build', () => ensureBuild().then(() => undefined))() : ensureBuild())
-  // Both wait half of their time, and each has a PostgreSQL of its own.
+  const { browserTests } = await import('./lib/browser-tests.mjs')
+  const { killTest } = await import('./lib/kill-test.mjs')
+  const { sizes } = await import('./lib/sizes.mjs')
+  // Starting waits half of its time, and has a PostgreSQL of its own, as the kill test has; sizes are no times.
   await Promise.all([
-    part('database', () => vitest(['database', 'apart'], { DATABASE_URL: databaseUrl }))(),
     part('start', () => vitest(['start']))(),
+    part('database', () => vitest(['database', 'apart'], { DATABASE_URL: databaseUrl }))()
+      .then(part('sizes', () => sizes(cluster)))
+      .then(part('kill', () => killTest({ appKills: 4, databaseKills: 2 }))),
   ])
-  if (built) {
-    const { browserTests } = await import('./lib/browser-tests.mjs')
-    const { killTest } = await import('./lib/kill-test.mjs')
-    const { sizes } = await import('./lib/sizes.mjs')
-    await part('browser', () => browserTests(cluster))()
-    // Neither measures time, and the kill test has a PostgreSQL of its own.
-    await Promise.all([part('sizes', () => sizes(cluster))(), part('kill', () => killTest({ appKills: 4, databaseKills: 2 }))()])
-  }
+  await part('browser', () => browserTests(cluster))()
 } catch (error) {
   console.error(error)
   failed += 1

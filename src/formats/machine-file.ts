@@ -1,5 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string, ValidationError } from 'yup'
 import { DROPOUTS, PURPOSES } from '../core/axle'
+import { HOUSING_IDS, SHAFT_IDS } from '../core/bearings'
 import { BEHIND, TAPPED_IDS } from '../core/fasteners'
 import { KNOWN_IDS } from '../core/job'
 import {
@@ -413,6 +414,20 @@ export const machineFileShape = shape({
       amps: shape({ drive: finite().min(0).max(10_000).required(), regen: finite().min(0).max(10_000).required() }).default(undefined),
     }),
   ),
+  bearings: maybe(
+    shape({
+      part: str(),
+      designation: name(),
+      by: name(),
+      fit: oneOf([...SHAFT_IDS, ...HOUSING_IDS]).required(),
+      seat: shape({
+        depth: length().required(),
+        collar: finite().min(0).max(100).required(),
+        low: finite().min(-5).max(5).required(),
+        high: finite().min(-5).max(5).required(),
+      }).default(undefined),
+    }),
+  ),
   widths: maybe(
     shape({
       id: name(),
@@ -554,6 +569,8 @@ function sentence(fault: FileFault): string {
       return `${fault.value} mm leaves no full nut: it wants ${fault.expected}.`
     case 'no thread':
       return `${quoted} is no thread: it wants ${fault.expected}.`
+    case 'no bearing':
+      return `${quoted} is no bearing that is made. Nearest: ${fault.expected}.`
     case 'bad not':
       return `“not” may hold ${fault.expected}, not ${quoted}.`
   }

@@ -1,5 +1,8 @@
 export { BALL } from './sizes'
 export { bearingsOf, readBearing } from './designation'
+export type { Bearing } from './designation'
+export { compareNumber } from './number'
+export type { NumberRead } from './number'
 export { EXPANSION, HOUSING_IDS, HOUSINGS, inHousing, limitsOf, onShaft, SHAFT_IDS, shaftInHole, SHAFTS, WARM_MOST, warmBy } from './fits'
 export type { HousingClass, ShaftClass, Warmed } from './fits'
 export { HEARD, type Heard, wasIt, whichBearing } from './which'

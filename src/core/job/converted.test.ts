@@ -6,6 +6,7 @@ import { wellRead } from '../../demo/figures'
 import { demoMachines } from '../../demo/machines'
 import { NEWEST_FORM } from '../build'
 import { fileVolts, type MachineFile } from '../machine'
+import { wordingOf } from '../planning'
 import { planOnce } from '../planning/plan-once'
 import {
   conversionOf,
@@ -20,8 +21,10 @@ import {
   reduce,
   startOf,
   tally,
+  wantedNew,
 } from './index'
 import { isSettled } from './readiness'
+import { inWords } from './with-titles'
 
 /** A job of a demo machine, gone down to its bottom by one tap a step. */
 function atTheBottom(machine: string, goal: string, variants: Record<string, string> = {}) {
@@ -128,6 +131,14 @@ describe('a machine goes into another width in the middle of a job', () => {
       [35, 21],
     ])
     book.log('width-converted', conversionOf(file, set(file), 'shell-100', 'shell-120'))
+    // In the file's words too they are asked for as they are to be, not as they were.
+    const worded = inWords(now(), wordingOf(file, ['motor-goal']))
+    expect(wantedNew(worded).map((p) => [p.label, p.place])).toEqual([
+      ['M8×30', 'upper left'],
+      ['M8×30', 'upper right'],
+      ['M8×45', 'rear'],
+    ])
+    expect(worded.up.find((s) => s.id === 'up:undo:motor-bolts')!.fixings.map((f) => f.label)).toEqual(['M8×30', 'M8×30', 'M8×45'])
     const bolts = now().up.find((s) => s.id === 'up:undo:motor-bolts')!
     expect(bolts.lengths!.map((l) => [l.of.length, l.length, l.stack])).toEqual([
       [1, 30, 16],

@@ -1,4 +1,4 @@
-export { CHECK_IDS, CHECKS, isCheck, looksIn, looksOf, toCompare } from './checks'
+export { CHECK_IDS, CHECKS, isCheck, looksIn, looksOf, sumsOf, toCompare } from './checks'
 export { armMissing } from './arm'
 export { clearancesMissing } from './clearances'
 export { lengthsAsked } from './lengths'

@@ -29,7 +29,7 @@ export function trayRows(state: JobState): TrayRow[] {
         ...(step.number === undefined ? {} : { number: step.number }),
         what: step.title,
         pieces: fixings.length,
-        label: fixings[0]?.label ?? step.parts.map((p) => p.name).join(', '),
+        label: [...new Set(fixings.length > 0 ? fixings.map((f) => f.label) : step.parts.map((p) => p.name))].join(', '),
         cells,
         ...(elsewhere ? { instead: fixings.every((f) => f.consumable) ? ('new' as const) : ('stays' as const) } : {}),
         back,

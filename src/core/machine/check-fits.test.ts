@@ -36,6 +36,19 @@ describe('what a file says of its fits', () => {
     const [first, second] = axle!.standsOut
     expect(with_({ standsOut: [first - 3, second] }).map(([kind, at]) => [kind, at])).toEqual([['no full nut', '/axles/0/standsOut/0']])
   })
+  it('a bearing that is not made, a seat too shallow for it, and one that nothing of the file puts in', () => {
+    const godwit = file('godwit')
+    const with_ = (more: object) =>
+      checkIntegrity({ ...godwit, bearings: godwit.bearings!.map((b, i) => (i === 1 ? { ...b, ...more } : b)) }, KNOWN_IDS)
+    expect(with_({})).toEqual([])
+    expect(with_({ designation: '6020-2RS' })).toMatchObject([{ kind: 'no bearing', at: '/bearings/1/designation', value: '6020-2RS' }])
+    const seat = godwit.bearings![1]!.seat!
+    expect(with_({ seat: { ...seat, collar: 0.2 } })).toMatchObject([
+      { kind: 'does not fit', at: '/bearings/1/seat/depth', expected: 'at least 9.2 mm: the bearing and its collar' },
+    ])
+    expect(with_({ by: 'nowhere' })).toMatchObject([{ kind: 'dangling', at: '/bearings/1/by', value: 'nowhere' }])
+    expect(with_({ part: 'nowhere' })).toMatchObject([{ kind: 'dangling', at: '/bearings/1/part', value: 'nowhere' }])
+  })
   it('a width whose pieces do not make it', () => {
     const plover = file('plover')
     const [set] = plover.widths!

@@ -1,3 +1,4 @@
+import { readBearing } from '../bearings'
 import { inside, overTheOpening, type Piece, threadLeft } from '../axle'
 import { convertWidth } from '../conversion'
 import { reaches, readThread } from '../fasteners'
@@ -14,7 +15,7 @@ const pieceOf = ({ width, clamped, turns, purpose }: StackItem): Piece => ({
   ...(purpose ? { purpose } : {}),
 })
 
-/** A file’s own screws reach nothing that lies behind them, and its stacks fit their frame. */
+/** A file’s own screws reach nothing that lies behind them, and its stacks fit their frame, and its bearings are made. */
 export function checkFits(file: MachineFile, faults: FileFault[]): void {
   file.joints.forEach((joint, i) => {
     const thread = joint.thread === undefined ? null : readThread(joint.thread)
@@ -43,6 +44,18 @@ export function checkFits(file: MachineFile, faults: FileFault[]): void {
         })
     }),
   )
+  ;(file.bearings ?? []).forEach(({ designation, seat }, i) => {
+    const read = readBearing(designation)
+    if ('nearest' in read)
+      faults.push({ kind: 'no bearing', at: `/bearings/${i}/designation`, value: designation, expected: read.nearest.join(', ') })
+    else if (seat && seat.depth < read.size[2] + seat.collar)
+      faults.push({
+        kind: 'does not fit',
+        at: `/bearings/${i}/seat/depth`,
+        value: String(seat.depth),
+        expected: `at least ${Number((read.size[2] + seat.collar).toFixed(2))} mm: the bearing and its collar`,
+      })
+  })
   ;(file.axles ?? []).forEach((axle, i) => {
     const at = `/axles/${i}`
     const thread = readThread(axle.thread)

@@ -17,6 +17,7 @@ export interface FileFault {
     | 'does not fit'
     | 'no full nut'
     | 'no thread'
+    | 'no bearing'
   readonly at: string
   /** The id or value at fault. */
   readonly value: string

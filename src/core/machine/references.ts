@@ -33,6 +33,7 @@ export function checkReferences(file: MachineFile, index: FileIndex, ids: KnownI
   checkJoints(look)
   checkWiring(look)
   checkAxles(look)
+  checkBearings(look)
   checkWidths(look)
   checkSteps(look, ids)
   checkStands(look)
@@ -99,6 +100,14 @@ function checkAxles({ file, index, known }: Look): void {
   ;(file.axles ?? []).forEach((axle, i) => {
     known(`/axles/${i}/part`, axle.part, index.parts)
     axle.stacks.forEach((id, k) => known(`/axles/${i}/stacks/${k}`, id, stacks))
+  })
+}
+
+/** Bearings, and what puts them in. */
+function checkBearings({ file, index, known }: Look): void {
+  ;(file.bearings ?? []).forEach((bearing, i) => {
+    if (bearing.part !== undefined) known(`/bearings/${i}/part`, bearing.part, index.parts)
+    known(`/bearings/${i}/by`, bearing.by, index.joints, index.parts)
   })
 }
 

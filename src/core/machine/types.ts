@@ -6,6 +6,7 @@ import type { CompareSpec } from './compare'
 import type { Connection, Joint } from './joint'
 import type { PartRole } from './opened'
 import type { AxleFit } from './axle-fit'
+import type { BearingAt } from './bearing-at'
 import type { Purpose } from '../axle'
 import type { WidthSet } from '../conversion'
 
@@ -305,6 +306,8 @@ export interface MachineFile {
   readonly stacks: readonly Stack[]
   /** What the stacks of an axle have to fit: frame, dropouts, thread. */
   readonly axles?: readonly AxleFit[]
+  /** Bearings that a job takes out, puts in, or pushes a shaft into. */
+  readonly bearings?: readonly BearingAt[]
   /** What comes in several widths, and what each is made up with. */
   readonly widths?: readonly WidthSet[]
   readonly tools: readonly Tool[]

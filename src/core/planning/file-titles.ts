@@ -142,7 +142,9 @@ function fixingInWords<T extends FixingSpec>(index: FileIndex, { bare, ...fixing
   if (!bare) return fixing as T
   const joint = index.joints.get(fixing.joint)
   const words = joint ? fixingSpecs(joint, () => undefined).find((f) => f.id === fixing.id) : undefined
-  return (words ? { ...words, ...fixing, label: words.label, place: words.place } : fixing) as T
+  if (!words) return fixing as T
+  // One that a job gave another label, such as a longer bolt, keeps it.
+  return { ...words, ...fixing, label: fixing.label === fixing.joint ? words.label : fixing.label, place: words.place } as T
 }
 
 function partInWords<T extends PartSpec>(index: FileIndex, { bare, ...part }: T): T {

@@ -78,6 +78,88 @@ describe.each(withAxles)('the axles of the %s', (_, file) => {
   })
 })
 
+describe('bearings that a job meets', () => {
+  /** What is worked out of a bearing at the steps of a machine's jobs, as it comes to with the file's figures. */
+  const met = (name: string, limb: 'down' | 'up', part: string) => {
+    const file = FILES.find(([n]) => n === name)![1]
+    const steps = file.goals.flatMap((g) => {
+      const found = planOnce(file, 'untouched', [g.id], { variants: {} })
+      return found.ok ? found.value[limb].steps : []
+    })
+    const sums = steps.flatMap((step) =>
+      sumsAt(file, step).flatMap((s) => (s.of.includes(part) && s.working !== 'shaft-stack' ? [{ step, ...s }] : [])),
+    )
+    const at = sums.find((s) => s.working === 'bearing-size')!.step.id
+    return sums
+      .filter((s) => s.step.id === at)
+      .map((s) => {
+        const fields = of(s.working).fields
+        const out = workOut(of(s.working), Object.fromEntries(Object.entries(fields).map(([f, x]) => [f, s.from[f] ?? startOf(x)])))
+        return [s.working, out.is === 'worked' ? (out.worked.verdict ?? out.worked.name ?? out.worked.why?.[0]) : out.is]
+      })
+  }
+  it('is it this one, before it is drawn; how it is pressed, shimmed and turns, when a new one goes in', () => {
+    expect(met('Godwit', 'down', 'left-bearing')).toEqual([
+      ['which-bearing', 'this one'],
+      ['bearing-size', '6002-2RS'],
+      ['bearing-by-size', '6002'],
+    ])
+    expect(met('Godwit', 'up', 'left-bearing')).toEqual([
+      ['bearing-fit', 'press'],
+      ['shim', 'cannot tell'],
+      ['play', 'in range'],
+      ['bearing-size', '6002-2RS'],
+      ['bearing-by-size', '6002'],
+      ['which-bearing', 'this one'],
+    ])
+    expect(met('Godwit', 'up', 'drive-bearing').map(([w]) => w)).not.toContain('shim')
+    expect(met('Knot', 'up', 'idler-bearing')[0]).toEqual(['bearing-fit', 'press'])
+  })
+  it('a shaft pushed into one that stays is pressed on its inner ring', () => {
+    const file = FILES.find(([n]) => n === 'Whimbrel')![1]
+    const step = upSteps(file).find((s) => s.action === 'off:core')!
+    const fit = sumsAt(file, step).find((s) => s.working === 'bearing-fit')!
+    expect(fit.from).toEqual({ ring: 'inner on its shaft', size: '20', shaft: 'k5' })
+    expect(met('Whimbrel', 'up', 'core').find(([w]) => w === 'bearing-fit')).toEqual(['bearing-fit', 'press'])
+  })
+})
+
+it('a wait for a discharge is told from what its capacitors hold; screws in turn and threads in soft metal stand at their steps', () => {
+  const dead = FILES.flatMap(([, file]) =>
+    file.goals.flatMap((g) => {
+      const found = planOnce(file, 'untouched', [g.id], { variants: {} })
+      return found.ok ? found.value.down.steps.filter((s) => s.check === 'dead').map((s) => [file, s] as const) : []
+    }),
+  )
+  expect(dead.length).toBeGreaterThan(10)
+  for (const [file, step] of dead) {
+    const bleed = sumsAt(file, step).find((s) => s.working === 'bleed')
+    if (!file.pack) expect(bleed, file.name).toBeUndefined()
+    else {
+      const [volts, size] = [
+        Number(bleed!.from['from']),
+        file.energy.find((e) => e.kind === 'capacitor' && e.releasedBy === 'prove-dead')!.size!.value,
+      ]
+      expect((Number(bleed!.from['farads']) * 1e-6 * volts ** 2) / 2).toBeCloseTo(size, 2)
+    }
+  }
+  const up = FILES.flatMap(([, file]) => upSteps(file).map((step) => [step, sumsAt(file, step)] as const))
+  const turned = up.filter(([, sums]) => sums.some((s) => s.working === 'pattern'))
+  expect(turned.length).toBeGreaterThan(5)
+  for (const [step, sums] of turned)
+    expect(sums.find((s) => s.working === 'pattern')!.from['count'], step.title).toBe(String(step.fixings.length))
+  const soft = up.filter(([, sums]) => sums.some((s) => s.working === 'stripping'))
+  expect(soft.length).toBeGreaterThan(5)
+  for (const [step, sums] of soft) {
+    const { engaged, into } = sums.find((s) => s.working === 'stripping')!.from
+    const [own] = step.lengths!.filter((l) => l.into !== 'steel')
+    expect([into, Number(engaged)], step.title).toEqual([
+      own!.into,
+      Math.min(own!.length - (own!.washers ?? 0) - own!.stack, own!.depth ?? Infinity),
+    ])
+  }
+})
+
 describe('stacks of a file in words', () => {
   const said = (name: string, end: 'left' | 'right') => {
     const file = FILES.find(([n]) => n === name)![1]

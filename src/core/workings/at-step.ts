@@ -1,7 +1,8 @@
+import { readBearing, SHAFTS } from '../bearings'
 import { inside, type TypedPiece, typedText, type Toward, widthOf } from '../axle'
 import { type HeadKind, readHead, readScale, readThread, standardHead } from '../fasteners'
 import type { CheckId } from '../job'
-import { type AxleFit, type MachineFile, type Stack, type StackItem, type Vec3 } from '../machine'
+import { type AxleFit, type MachineFile, subjectOf, type Stack, type StackItem, type Vec3 } from '../machine'
 import type { PlannedStep } from '../planning'
 import type { WorkingId } from './index'
 import type { Keyed } from './work-out'
@@ -17,6 +18,7 @@ export interface SumAt {
 
 const REACTION: CheckId = 'reaction path'
 const CLEARANCE: CheckId = 'running clearance'
+const DEAD: CheckId = 'dead'
 
 const text = (x: number | undefined): string => (x === undefined ? '' : String(Number(x.toFixed(3))))
 const sure = (items: readonly StackItem[]) =>
@@ -25,7 +27,7 @@ const sumOf = (items: readonly StackItem[]): number => widthOf(sure(items)).valu
 
 /** Every sum that a step gives rise to, the one that can do most harm first. */
 export function sumsAt(file: MachineFile, step: PlannedStep): readonly SumAt[] {
-  const joints = new Set([...step.fixings.map((f) => f.joint), step.action.slice(step.action.indexOf(':') + 1)])
+  const joints = new Set([...step.fixings.map((f) => f.joint), subjectOf(step.action)])
   const up = step.limb === 'up'
   const axles = (file.axles ?? []).filter((a) =>
     a.stacks.some((id) => file.stacks.find((s) => s.id === id)?.items.some((i) => i.joint !== undefined && joints.has(i.joint))),
@@ -35,10 +37,14 @@ export function sumsAt(file: MachineFile, step: PlannedStep): readonly SumAt[] {
     ...(up ? (step.lengths ?? []).map((l): SumAt => ({ working: 'length-in-hole', of: l.of, from: holeFrom(l) })) : []),
     ...of.map((a): SumAt => ({ working: 'reaction', of: [a.part], from: reactionFrom(file, a) })),
     ...(up ? axles.flatMap((a) => axleSums(file, a, joints)) : []),
+    ...bearingSums(file, step),
+    ...(step.check === DEAD ? bleedSums(file, step) : []),
     ...(up || of.length > 0 ? stackSums(file, joints, new Set(of.map((a) => a.part))) : []),
     ...(step.check === CLEARANCE ? clearanceSums(step) : []),
     ...(up && step.torque && step.joint?.critical ? [numberSum(step)] : []),
     ...(step.torque && step.tool?.adapter ? [adapterSum(step)] : []),
+    ...(up && step.torque && countOf(step) >= LEAST_IN_TURN ? [patternSum(step)] : []),
+    ...(up ? softSums(step) : []),
     ...(up && hasHead(step) && step.joint?.critical === undefined ? [tightSum(step)] : []),
     ...(up && step.lock
       ? [{ working: 'cure', of: [], from: { handling: text(step.lock.handlingMinutes), full: text(step.lock.cureHours) } } as const]
@@ -107,7 +113,66 @@ function axleSums(file: MachineFile, axle: AxleFit, joints: ReadonlySet<string>)
       },
     ]
   })
-  return nuts.length > 0 ? nuts : [frame]
+  const rim: SumAt = { working: 'rim-shift', of: [axle.part], from: { leftPieces: text(inner[0]), rightPieces: text(inner[1]) } }
+  return nuts.length > 0 ? nuts : [frame, rim]
+}
+
+/** Of a bearing that comes out, goes in, or that a shaft is pushed into: is it this one, its number, how it is pressed, what shims it. */
+function bearingSums(file: MachineFile, step: PlannedStep): readonly SumAt[] {
+  const id = subjectOf(step.action)
+  return (file.bearings ?? []).flatMap(({ part, by, designation, fit, seat }): readonly SumAt[] => {
+    if (by !== id) return []
+    const of = [part ?? by]
+    const read = readBearing(designation)
+    if ('nearest' in read) return []
+    const [bore, outside, width] = read.size
+    const number: SumAt = { working: 'bearing-size', of, from: { bearing: designation } }
+    const bySize: SumAt = {
+      working: 'bearing-by-size',
+      of,
+      from: { bore: text(bore), outside: text(outside), width: text(width) },
+    }
+    const which: SumAt = { working: 'which-bearing', of, from: {} }
+    if (step.limb === 'down') return [which, number, bySize]
+    return [
+      {
+        working: 'bearing-fit',
+        of,
+        from:
+          fit in SHAFTS
+            ? { ring: 'inner on its shaft', size: text(bore), shaft: fit }
+            : { ring: 'outer in its housing', size: text(outside), housing: fit },
+      },
+      ...(seat
+        ? [
+            {
+              working: 'shim',
+              of,
+              from: {
+                depth: text(seat.depth),
+                bearing: text(width),
+                collar: text(seat.collar),
+                low: text(seat.low),
+                high: text(seat.high),
+              },
+            } as const,
+          ]
+        : []),
+      { working: 'play', of, from: {} },
+      number,
+      bySize,
+      which,
+    ]
+  })
+}
+
+/** What a capacitor holds, by its energy at the most that its pack gives: how long a bleed takes. */
+function bleedSums(file: MachineFile, step: PlannedStep): readonly SumAt[] {
+  const volts = file.pack?.nominal.value
+  const size = file.energy.find((e) => e.kind === 'capacitor' && e.size && e.releasedBy === subjectOf(step.action))?.size?.value
+  if (volts === undefined || size === undefined) return []
+  // E = C·V²/2, in microfarads.
+  return [{ working: 'bleed', of: [], from: { farads: text((2e6 * size) / volts ** 2), from: text(volts) } }]
 }
 
 /** Every stack that pieces go on, or that is looked at, with what its file knows of its shaft; both ends where the shaft has two. */
@@ -174,6 +239,30 @@ function adapterSum(step: PlannedStep): SumAt {
       ...(scale ? { from: text(scale.from), to: text(scale.to) } : {}),
     },
   }
+}
+
+/** From so many on they are tightened in turn. */
+const LEAST_IN_TURN = 3
+const countOf = (step: PlannedStep): number => step.fixings.length
+const patternSum = (step: PlannedStep): SumAt => ({
+  working: 'pattern',
+  of: [],
+  from: { count: String(countOf(step)), torque: text(step.torque?.value) },
+})
+
+/** Screws in what is softer than they are: does the thread hold as much as they do? */
+function softSums(step: PlannedStep): readonly SumAt[] {
+  const soft = step.lengths?.find((l) => l.into !== 'steel')
+  if (!soft || !step.joint?.thread) return []
+  const { thread, strength } = step.joint
+  const engaged = Math.min(soft.length - (soft.washers ?? 0) - soft.stack, soft.depth ?? Infinity)
+  return [
+    {
+      working: 'stripping',
+      of: soft.of,
+      from: { thread, ...(strength ? { strength } : {}), into: soft.into, engaged: text(Math.max(0, engaged)) },
+    },
+  ]
 }
 
 /** Of what is critical: the number of the file beside another one that somebody has. */

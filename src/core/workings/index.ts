@@ -31,6 +31,7 @@ export type { Field, Group, Note, Senseless, TextFault, Verdict, Worked, Working
 export { orderOf, placesOf } from './pattern'
 export { threadOf } from './fields'
 export { sumsAt } from './at-step'
+export type { SumAt } from './at-step'
 export { ASKED_FROM, startOf, workOut } from './work-out'
 export type { Asked, AskedFrom, Better, FieldFault, Keyed, Outcome } from './work-out'
 

@@ -845,6 +845,17 @@ export function godwit(): MachineFile {
         ['bearing', 12, 'bearing-fit'],
       ]),
     ],
+    bearings: [
+      { part: 'drive-bearing', designation: '6003-2RS', by: 'bearing-fit', fit: 'P7' },
+      {
+        part: 'left-bearing',
+        designation: '6002-2RS',
+        by: 'left-bearing-fit',
+        fit: 'P7',
+        // To its snap ring.
+        seat: { depth: 9.15, collar: 0, low: 0.02, high: 0.2 },
+      },
+    ],
     widths: [
       {
         id: 'shell',

@@ -748,6 +748,7 @@ export function knot(): MachineFile {
       },
     ],
     stacks: [stackOf('pulley-stack', 'motor shaft', 'right', 'motor', [['pulley', 14, 'pulley-key']])],
+    bearings: [{ part: 'idler-bearing', designation: '6201-2RS', by: 'bearing-fit', fit: 'P7' }],
     tools: [
       { id: 'hook', name: 'ball-end hook', short: 'hook', kind: 'hook' },
       { id: 'calliper', name: 'calliper 300 mm', short: 'calliper', kind: 'measure' },

@@ -253,8 +253,8 @@ export function whimbrel(): MachineFile {
           photo: 'the open shell, the core as it sat',
         }),
         back: doing('Core in, pressed by its shoulder', [way(BENCH, 'vice-press', 4)], {
-          note: 'Planets and ring gear wiped; it turns by hand before the clutch goes in.',
-          ifOmitted: 'Pressed by the axle’s end the bearing is dented before its first turn.',
+          note: 'A tube under its bearing’s inner ring, the shell clear of the bench. Gears wiped first; it turns by hand after.',
+          ifOmitted: 'Pressed through its balls the bearing is dented before its first turn.',
         }),
       },
       {
@@ -765,6 +765,8 @@ export function whimbrel(): MachineFile {
     ],
     stacks: STACKS,
     axles: [AXLE],
+    // It stays in the shell, and the core’s shaft is pushed into it.
+    bearings: [{ designation: '6004-2RS', by: 'core', fit: 'k5' }],
     tools: [
       ...HUB_LEAD_TOOLS,
       { id: 'hex-2.5', name: 'hex key 2.5 mm', short: 'hex 2.5', kind: 'hex key', size: '2.5' },

@@ -1,7 +1,7 @@
 'use client'
 import * as say from '../../words/en/screens/prove'
 import { useState } from 'react'
-import { type CheckId, type CheckItem, ladderIn, looksIn, shutBy, type TestItem } from '../../core/job'
+import { type CheckId, type CheckItem, ladderIn, looksIn, shutBy, sumsOf, type TestItem } from '../../core/job'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextArea } from '../../ui/field'
@@ -15,6 +15,7 @@ import { isNoFigure } from '../../words/en/screens/check-figures'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
+import { WorkSheet } from '../workings'
 import { asReadings, FigureRows, figuresOf, outOfLimit, readFigures, type Typed } from './figure-rows'
 
 /** By the words of each item: a file names each once, and ours all differ. */
@@ -23,7 +24,7 @@ type Item = { readonly item: CheckItem } | { readonly name: string }
 
 /** A check made by looking: what has to stand first, then each thing right, wrong, or not tested and said so. */
 export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; readonly step?: string; readonly onClose: () => void }) {
-  const { state, now, logAll } = useJob()
+  const { state, now, logAll, mayWork } = useJob()
   const fields = figuresOf(check, ladderIn(state))
   const [typed, setTyped] = useState<Typed>({})
   const caliper = useInstrument('length')
@@ -37,6 +38,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
   const [answers, setAnswers] = useState<Answers>({})
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
+  const [works, setWorks] = useState(false)
   if (!base) return null
   const shut = shutBy(state, now, (rule) => rule.binds.steps?.some((s) => s === check))
   const set = (name: string, result: TestItem['result']): void => {
@@ -128,6 +130,12 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             </div>
           ))}
         </fieldset>
+        {mayWork && sumsOf(check).length > 0 ? (
+          <Button weight="quiet" onClick={() => setWorks(true)}>
+            {say.workings}
+          </Button>
+        ) : null}
+        {works ? <WorkSheet check={check} onClose={() => setWorks(false)} {...(step ? { step } : {})} /> : null}
         <TextArea label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         <Fault text={fault} />
         <Button weight="primary" disabled={shut.length > 0} onClick={() => done(answers)}>

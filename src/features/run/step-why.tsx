@@ -1,13 +1,10 @@
 'use client'
 import * as say from '../../words/en/screens/run'
-import { readAction } from '../../core/machine'
+import { readAction, subjectOf } from '../../core/machine'
 import { useState } from 'react'
-import { type CheckId, isSettled } from '../../core/job'
+import { isSettled, sumsOf } from '../../core/job'
 import { type PlannedStep, stuckAs } from '../../core/planning'
 import { useJob } from '../shared/context'
-
-/** Checks that a sum of the bench decides. */
-const DECIDES: ReadonlySet<string> = new Set<CheckId>(['reaction path', 'running clearance'])
 
 /** Why the step is there, what comes of leaving it out, and where that is from: behind one tap. */
 export function Why({ step }: { readonly step: PlannedStep }) {
@@ -22,7 +19,8 @@ export function Why({ step }: { readonly step: PlannedStep }) {
   const on = step.limb === 'down' && mayWork && !isSettled(state, step) ? stuckAs(file, step, false) : null
   const stuck = on !== null && on !== 'turned'
   const mayMove = step.limb === 'up' && file !== null && mayWork && !isSettled(state, step)
-  const works = file !== null && mayWork && step.limb === 'up' && (step.fixings.length > 0 || DECIDES.has(step.check ?? ''))
+  const bearing = file?.bearings?.some((b) => b.by === subjectOf(step.action)) ?? false
+  const works = mayWork && ((step.limb === 'up' && step.fixings.length > 0) || sumsOf(step.check ?? '').length > 0 || bearing)
   if (lines.length === 0 && !stuck && !mayMove && !works) return null
   return (
     <div className="px-1">

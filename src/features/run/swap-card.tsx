@@ -1,4 +1,5 @@
 'use client'
+import * as number from '../../words/en/screens/bearing-number'
 import * as convert from '../../words/en/screens/conversion'
 import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
@@ -6,6 +7,7 @@ import { type Bodies, type JobState, stageIndex, wantedNew } from '../../core/jo
 import { Button } from '../../ui/button'
 import { TextField } from '../../ui/field'
 import { noteWords } from '../../words/en/entries'
+import { BearingNumber } from './bearing-number'
 import { NewParts } from './new-parts'
 import { PlugList } from './plug-list'
 import { useJob } from '../shared/context'
@@ -120,6 +122,7 @@ export function SwapCard() {
     )
   }
   const n = state.swap.indexOf(open) + 1
+  const bearing = file?.bearings?.find((b) => b.part === open.part?.id)
   const replaced = new Set(state.swap.flatMap((s) => (s.part ? [s.part.id] : [])))
   const over = Object.values(state.parts).filter(
     (p) =>
@@ -132,8 +135,18 @@ export function SwapCard() {
       {open.note ? <p className="text-[17px]">{open.note}</p> : null}
       {open.part ? (
         <div className="grid grid-cols-2 gap-2">
-          <TextField label={say.oldSerial(open.part.name)} value={oldSerial} onChange={(e) => setOld(e.target.value)} maxLength={80} />
-          <TextField label={say.newSerial} value={newSerial} onChange={(e) => setNew(e.target.value)} maxLength={80} />
+          <TextField
+            label={bearing ? number.oldNumber(open.part.name) : say.oldSerial(open.part.name)}
+            value={oldSerial}
+            onChange={(e) => setOld(e.target.value)}
+            maxLength={80}
+          />
+          <TextField
+            label={bearing ? number.newNumber : say.newSerial}
+            value={newSerial}
+            onChange={(e) => setNew(e.target.value)}
+            maxLength={80}
+          />
           {mayWork
             ? ([say.plateOfOld(open.part.name), say.plateOfNew(open.part.name)] as const).map((caption) => (
                 <Button key={caption} weight="quiet" onClick={() => addPhoto(open.id, { caption })}>
@@ -143,6 +156,7 @@ export function SwapCard() {
             : null}
         </div>
       ) : null}
+      {bearing ? <BearingNumber designation={bearing.designation} old={oldSerial} fresh={newSerial} /> : null}
       <ToGet />
       <Widths />
       {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}

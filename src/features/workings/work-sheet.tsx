@@ -10,11 +10,13 @@ import {
   type Keyed,
   type Outcome,
   startOf,
+  type SumAt,
   sumsAt,
   WORKING_IDS,
   type WorkingId,
   workingOf,
 } from '../../core/workings'
+import { type CheckId, sumsOf } from '../../core/job'
 import { errorOf } from '../../core/instruments'
 import { SelectField } from '../../ui/field'
 import { Sheet } from '../../ui/sheet'
@@ -29,6 +31,8 @@ import { WorkingPanel } from './panel'
 
 export interface WorkSheetProps {
   readonly step?: string
+  /** The check that is being made, where its own sums stand beside those of its step. */
+  readonly check?: CheckId
   /** Which of the step's sums stands first; the one that can do most harm where it is left out. */
   readonly working?: WorkingId
   /** The fixings, part or axle that it is of, where not all of the step's. */
@@ -39,11 +43,14 @@ export interface WorkSheetProps {
 }
 
 /** The sums of a step, with what its file gives; any other of the bench too. What is put in the job keeps its figures and their doubt. */
-export function WorkSheet({ step: id, working, of, from, onClose }: WorkSheetProps) {
+export function WorkSheet({ step: id, check, working, of, from, onClose }: WorkSheetProps) {
   const job = useJob()
   const { state, file, log, instruments, mayWork } = job
   const step = [...state.down, ...state.up].find((s) => s.id === id)
-  const own = step && file ? sumsAt(file, step) : []
+  const own: readonly SumAt[] = [
+    ...(step && file ? sumsAt(file, step) : []),
+    ...sumsOf(check ?? '').map((w): SumAt => ({ working: w, of: [], from: {} })),
+  ]
   const [chosen, setChosen] = useState<WorkingId>(working ?? own[0]?.working ?? 'length-in-hole')
   const instrument = useInstrument('length')
   const sum =

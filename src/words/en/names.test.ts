@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { reduce, rungs } from '../../core/job'
+import { conversionOf, inWords, reduce, rungs } from '../../core/job'
 import { Logbook } from '../../../tests/logbook'
 import { NEWEST_FORM } from '../../core/build'
-import { plan } from '../../core/planning'
+import { plan, wordingOf } from '../../core/planning'
 import { demoMachines } from '../../demo/machines'
 import { roleName, signNames } from './names'
-import { pillOf } from './pill'
+import { pillOf, setText } from './pill'
 
 describe('names', () => {
   it('stand in a list as they are read aloud', () => expect(signNames(['wet', 'hot'])).toBe('wet, hot'))
@@ -38,5 +38,26 @@ describe('what lies between the limbs', () => {
     const state = reduce('j1', book.entries)
     const row = rungs(state, 'down').find((r) => r.down?.action === action)!
     expect(pillOf(state, row)!.text).toBe(text)
+  })
+  it('counts those that are alike together, and names a set of two lengths by both, as they are now', () => {
+    expect(setText(['M5×12'])).toBe('M5×12')
+    expect(setText(['M8×20', 'M8×35', 'M8×20'])).toBe('2 × M8×20, M8×35')
+    const file = demoMachines().find((f) => f.id === 'godwit')!
+    const found = plan(file, 'untouched', ['motor-goal'], { variants: {} })
+    if (!found.ok) throw new Error('no plan')
+    const book = new Logbook(NEWEST_FORM)
+    book.log('job-opened', { number: '1', machine: { name: file.name, file: file.id, revision: file.revision }, complaint: 'x' })
+    book.log('plan-adopted', { plan: found.value, file: file.id, revision: file.revision, settings: reduce('j1', book.entries).settings })
+    const said = (): string => {
+      const state = reduce('j1', book.entries)
+      const worded = inWords(state, wordingOf(file, ['motor-goal']))
+      return pillOf(
+        worded,
+        rungs(worded, 'down').find((r) => r.down?.action === 'undo:motor-bolts')!,
+      )!.text
+    }
+    expect(said()).toBe('2 × M8×20, M8×35')
+    book.log('width-converted', conversionOf(file, file.widths![0]!, 'shell-100', 'shell-120'))
+    expect(said()).toBe('2 × M8×30, M8×45')
   })
 })

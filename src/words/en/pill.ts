@@ -55,13 +55,22 @@ export function conditionWords(condition: FixingState['condition']): string {
   return CONDITIONS[condition]
 }
 
+/** Pieces of one set, those alike together: `2 × M8×20, M8×35`. */
+export function setText(labels: readonly string[]): string {
+  return [...new Set(labels)]
+    .map((label) => [label, labels.filter((l) => l === label).length] as const)
+    .map(([label, n]) => (n === 1 ? label : `${n} × ${label}`))
+    .join(', ')
+}
+
 /** The set that the step is about, or the part that comes off, and how many pieces come along. */
-function pieceText(step: PlannedStep, fixings: PlannedStep['fixings']): string {
+function pieceText(state: JobState, step: PlannedStep, fixings: PlannedStep['fixings']): string {
   const subject = subjectOf(step.action)
   const own = fixings.filter((f) => f.joint === subject)
   const set = own.length > 0 ? own : fixings
   const [part] = step.kind === 'take off' ? step.parts : []
-  const text = part ? part.name : set.length === 1 ? set[0]!.label : `${set.length} × ${set[0]!.label}`
+  // A longer bolt that takes the place of one is what it is now.
+  const text = part ? part.name : setText(set.map((f) => state.fixings[f.id]?.label ?? f.label))
   const more = fixings.length - (part ? 0 : set.length)
   return more > 0 ? `${text} +${more}` : text
 }
@@ -78,7 +87,7 @@ export function pillOf(state: JobState, rung: Rung): Pill | null {
     const look = disputed ? 'wrong' : (ORDER.find((l) => looks.includes(l)) ?? 'on')
     const worst = now.find((f) => LOOK[f.condition] === look) ?? now[0]
     const cells = [...new Set(now.flatMap((f) => (f.condition === 'cell' && f.where ? [f.where] : [])))]
-    const text = pieceText(step, fixings)
+    const text = pieceText(state, step, fixings)
     return {
       text:
         look === 'new' && worst?.consumable && !fixings.some((f) => f.label !== worst.label)

@@ -58,7 +58,9 @@ export function factsOfStep(step: PlannedStep): readonly { readonly label: strin
   if (step.limb === 'down') {
     const cells = [
       ...new Set(
-        step.fixings.flatMap((f) => (f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell).length} × ${f.label}`] : [])),
+        step.fixings.flatMap((f) =>
+          f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell && x.label === f.label).length} × ${f.label}`] : [],
+        ),
       ),
     ]
     const thrown = step.fixings.flatMap((f) => (f.keep === 'bin' ? [f.label] : []))

@@ -7,4 +7,5 @@ export const bearings: CheckRule = {
   binds: { gates: ['hand back', 'handed back'], rides: ['run', 'ridden'] },
   looks: { stand: [], items: ['turns-free', 'no-notches', 'no-play'], mayLeave: false },
   reopenedBy: ['noise'],
+  sums: ['which-bearing', 'play'],
 }

@@ -1,5 +1,6 @@
 import type { PlannedStep } from '../../planning'
 import type { RideKind, StopSign } from '../../ride'
+import type { WorkingId } from '../../workings'
 import type { Missing } from '../missing'
 import type { JobState } from '../state'
 import type { When } from '../times'
@@ -25,6 +26,8 @@ export interface CheckRule {
   readonly looks?: CheckLooks
   /** Others in their place, as this job has it. */
   readonly looksIn?: (state: JobState) => CheckLooks | null
+  /** Sums of the bench that decide it, or tell the wait for it. */
+  readonly sums?: readonly WorkingId[]
   /** Steps that it judges, where no step of the plan is it: it falls open when one of them is touched again. */
   readonly judges?: (state: JobState) => readonly PlannedStep[]
   /** It falls open when a ride is stopped for one of these. */

@@ -8,4 +8,5 @@ export const dead: CheckRule = {
   told: 'with the plan',
   needs: (state, at) => (deadAt(state.power, latestOf(at)) ? [] : [{ is: 'not dead' }]),
   binds: {},
+  sums: ['bleed'],
 }

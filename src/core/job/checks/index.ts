@@ -1,3 +1,4 @@
+import type { WorkingId } from '../../workings'
 import type { JobState } from '../state'
 import type { CheckRule } from './check'
 import type { CheckLooks } from './looks'
@@ -83,6 +84,12 @@ export function looksOf(id: CheckId): CheckLooks | null {
 export function looksIn(id: CheckId, state: JobState): CheckLooks | null {
   const rule: CheckRule = CHECKS[id]
   return rule.looksIn?.(state) ?? looksOf(id)
+}
+
+/** Sums of the bench that decide it; none of most. */
+export function sumsOf(id: string): readonly WorkingId[] {
+  const rule: CheckRule | undefined = isCheck(id) ? CHECKS[id] : undefined
+  return rule?.sums ?? []
 }
 
 export function isCheck(id: string): id is CheckId {

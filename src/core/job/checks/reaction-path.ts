@@ -22,4 +22,5 @@ export const reactionPath: CheckRule = {
   looksIn: (state) =>
     mounting(state).length > 0 ? { stand: [], items: ['mounts-seated', 'mount-bolts-final', 'nothing-gives'], mayLeave: false } : null,
   judges: mounting,
+  sums: ['reaction'],
 }

@@ -7,5 +7,6 @@ export const runningClearance: CheckRule = {
   told: 'with the plan',
   matters: (state) => clearanceSteps(state).length > 0,
   needs: clearancesMissing,
+  sums: ['running-gap', 'sheets'],
   binds: { gates: ['handed back'], rides: ['ridden'] },
 }

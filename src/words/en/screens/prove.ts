@@ -6,6 +6,7 @@ export const thenEach = 'Then each: tap what is right'
 export const right = 'Right'
 export const wrong = 'Wrong'
 export const notTested = 'Not tested'
+export const workings = 'Workings'
 export const anythingToAdd = 'Anything to add'
 export const logTheCheck = 'Log the check'
 export const provedOf = (n: number, of: number): string => `Prove: ${n} of ${of} done`
