@@ -130,7 +130,7 @@ test('a foreign motor on a worn slot wants its arm before any throttle; with the
 test('the Godwit’s shell is converted both ways: what goes on one way comes off the other, bolts by place, and what it makes', async ({
   page,
 }) => {
-  await signIn(page, 'Marit')
+  await signIn(page, 'Ines')
   await page.goto('/machines/godwit')
   const width = page.getByRole('region', { name: 'Convert: shell' })
   await expect(width).toContainText('Goes onshell ring 10, leftshell ring 10, right')
@@ -144,6 +144,22 @@ test('the Godwit’s shell is converted both ways: what goes on one way comes of
   await expect(width).toContainText('Bolt rear: M8×45 now, M8×35 then')
   await expect(width).toContainText('It all makes 100 mm.')
   await clean(page, 'another width')
+
+  // In a job: what is to be got has its new length, and stays so over a reload.
+  const id = await seeded(page, 'godwit', 'motor-goal', (s) => s.limb === 'up')
+  await page.goto(`/jobs/${id}?stage=swap`)
+  await page.getByRole('button', { name: 'Convert the shell' }).click()
+  const sheet = page.getByRole('dialog')
+  await sheet.getByRole('checkbox', { name: 'shell ring 10' }).check()
+  await expect(sheet.getByText(/^◆ shell ring 10 belongs to 120 mm, not to 100 mm/)).toBeVisible()
+  await sheet.getByRole('checkbox', { name: 'shell ring 10' }).uncheck()
+  await sheet.getByRole('button', { name: 'It becomes 120 mm' }).click()
+  await expect(card(page).getByText('A new one to get before it goes back: M8×45, rear')).toBeVisible()
+  await expect(page.getByText(/not sent yet/)).toBeHidden()
+  await page.reload()
+  await expect(card(page).getByText('A new one to get before it goes back: M8×30, upper left')).toBeVisible()
+  await expect(card(page).getByText('Shell: now 120 mm; before 100 mm.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Convert the shell' })).toBeHidden()
 })
 
 test('the tab’s side is turned with the machine, and a stack is put in order with mouse, keys and words', async ({ page }) => {
