@@ -37,6 +37,12 @@ describe('what types like a keyboard', () => {
     ).toEqual({ figures: [], kept: [] })
     expect(typed([...each('no'), ['Enter', 8]])).toEqual({ figures: [], kept: [] })
     expect(typed([...each('41.2'), ['Enter', 8]], true)).toEqual({ figures: [], kept: [] })
+    // What was begun before a field took its letters is no figure.
+    const hears = typist()
+    hears('4', 1000, false)
+    hears('1', 1008, false)
+    hears('2', 1016, true)
+    expect(hears('Enter', 1024, false)).toEqual({ keep: true })
     expect(typed([[' ', 900]])).toEqual({ figures: [], kept: [] })
   })
 })

@@ -38,7 +38,6 @@ function addReturns(draft: Draft, set: string, pieces: readonly Added[]): void {
  */
 function addReturn(draft: Draft, pieces: readonly (readonly [string, Added])[]): void {
   const [[id, first]] = pieces as readonly [readonly [string, Added]]
-  if (draft.up.some((s) => s.id === stepId('up', id))) return
   const over = draft.up.find((s) => s.parts.some((p) => p.id === first.under) || s.fixings.some((f) => f.joint === first.under))
   const base = draft.up.find((s) => s.fixings.some((f) => f.joint === first.after))
   let at = over ? draft.up.indexOf(over) : base ? draft.up.indexOf(base) + 1 : 0

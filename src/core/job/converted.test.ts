@@ -21,6 +21,7 @@ import {
   reduce,
   startOf,
   tally,
+  trayRows,
   wantedNew,
 } from './index'
 import { isSettled } from './readiness'
@@ -139,6 +140,8 @@ describe('a machine goes into another width in the middle of a job', () => {
       ['M8×45', 'rear'],
     ])
     expect(worded.up.find((s) => s.id === 'up:undo:motor-bolts')!.fixings.map((f) => f.label)).toEqual(['M8×30', 'M8×30', 'M8×45'])
+    // A bag of two lengths says both.
+    expect(trayRows(worded).find((r) => r.key === 'up:undo:motor-bolts')).toMatchObject({ pieces: 3, label: 'M8×30, M8×45' })
     const bolts = now().up.find((s) => s.id === 'up:undo:motor-bolts')!
     expect(bolts.lengths!.map((l) => [l.of.length, l.length, l.stack])).toEqual([
       [1, 30, 16],
@@ -226,7 +229,9 @@ describe('a machine goes into another width in the middle of a job', () => {
     book.log('width-converted', body)
     const once = now()
     book.log('width-converted', body)
-    expect([now().up, now().fixings, now().parts]).toEqual([once.up, once.fixings, once.parts])
+    // The other way, too, while the first stands: it would leave over what the first put on.
+    book.log('width-converted', conversionOf(file, set(file), 'shell-120', 'shell-100'))
+    expect([now().up, now().fixings, now().parts, now().converted]).toEqual([once.up, once.fixings, once.parts, once.converted])
     const again = planOnce(file, startOf(now(), file), ['motor-goal'], { variants: {} })
     if (!again.ok) throw new Error(again.error.kind)
     book.log('plan-adopted', { plan: again.value, file: file.id, revision: file.revision, settings: now().settings })

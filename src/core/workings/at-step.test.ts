@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
+import { CHECK_IDS, sumsOf } from '../job'
 import { type AxleFit, indexFile, type MachineFile } from '../machine'
 import { type PlannedStep } from '../planning'
 import { startOf, sumsAt, workOut, type Working, type WorkingId, workingOf } from './index'
@@ -158,6 +159,42 @@ it('a wait for a discharge is told from what its capacitors hold; screws in turn
       Math.min(own!.length - (own!.washers ?? 0) - own!.stack, own!.depth ?? Infinity),
     ])
   }
+})
+
+it('a sum of a step goes by what is there: washers and depth of the hole, the capacitor that the step lets go, three screws or more', () => {
+  const dunlin = FILES.find(([n]) => n === 'Dunlin')![1]
+  const step = upSteps(dunlin).find((s) => s.torque && s.joint?.thread && s.lengths?.some((l) => l.into !== 'steel'))!
+  const soft = step.lengths!.find((l) => l.into !== 'steel')!
+  const engaged = (hole: object): string | undefined =>
+    sumsAt(dunlin, { ...step, lengths: [{ ...soft, length: 20, stack: 4, ...hole }] }).find((s) => s.working === 'stripping')?.from[
+      'engaged'
+    ]
+  expect([engaged({ depth: 30, washers: 2 }), engaged({ depth: 3, washers: 2 }), engaged({ depth: 30 })]).toEqual(['14', '3', '16'])
+  const turned = (n: number): string | undefined =>
+    sumsAt(dunlin, { ...step, fixings: Array.from({ length: n }, (_, i) => ({ ...step.fixings[0]!, id: `f${i}` })) }).find(
+      (s) => s.working === 'pattern',
+    )?.from['count']
+  expect([turned(2), turned(3), turned(4)]).toEqual([undefined, '3', '4'])
+  const found = planOnce(dunlin, 'untouched', [dunlin.goals[0]!.id], { variants: {} })
+  if (!found.ok) throw new Error('no plan')
+  const proof = found.value.down.steps.find((s) => s.check === 'dead')!
+  const [own] = dunlin.energy.filter((e) => e.kind === 'capacitor' && e.releasedBy === 'prove-dead')
+  const first = { ...own!, id: 'another', releasedBy: 'deck-screws', size: { ...own!.size!, value: 500 } }
+  const farads = (file: MachineFile): string | undefined => sumsAt(file, proof).find((s) => s.working === 'bleed')?.from['farads']
+  expect(farads({ ...dunlin, energy: [first, ...dunlin.energy] })).toBe(farads(dunlin))
+})
+
+it('every check that names sums of its own has one of them at its steps, where its file has the figures', () => {
+  expect(CHECK_IDS.filter((c) => sumsOf(c).length > 0)).toEqual(['dead', 'reaction path', 'bearings', 'running clearance'])
+  expect(sumsOf('bearings')).toEqual(['which-bearing', 'play'])
+  expect(sumsOf('no check')).toEqual([])
+  for (const [, file] of withAxles)
+    for (const step of upSteps(file))
+      if (step.check === 'reaction path' || step.check === 'running clearance')
+        expect(
+          sumsAt(file, step).map((s) => s.working),
+          step.title,
+        ).toEqual(expect.arrayContaining(step.check === 'reaction path' ? ['reaction'] : [expect.stringMatching(/^(running-gap|belt)$/)]))
 })
 
 describe('stacks of a file in words', () => {

@@ -33,6 +33,11 @@ describe('what the big action says', () => {
     })
     expect(factsOfStep(state.down.find((s) => s.action === 'undo:deck-screws')!)[0]).not.toHaveProperty('note')
   })
+  it('counts those of one length by themselves, cell by cell', () => {
+    const lid = state.down.find((s) => s.action === 'undo:deck-screws')!
+    const fixings = ['M4×10', 'M4×10', 'M4×14'].map((label, i) => ({ ...lid.fixings[i]!, label, cell: 'A1' }))
+    expect(factsOfStep({ ...lid, fixings }).find((f) => f.label === 'Goes to')?.value).toBe('A1: 2 × M4×10 and 1 × M4×14')
+  })
   it('names what does not go back beside where the rest goes', () => {
     const redshank = demoMachines().find((f) => f.id === 'redshank')!
     const gearbox = plan(redshank, 'untouched', ['gearbox-goal'], { variants: {} })

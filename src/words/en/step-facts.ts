@@ -56,13 +56,10 @@ export function factsOfStep(step: PlannedStep): readonly { readonly label: strin
       ...(step.limb === 'up' && step.joint?.driver ? { note: driverWords(step.joint.driver) } : {}),
     })
   if (step.limb === 'down') {
-    const cells = [
-      ...new Set(
-        step.fixings.flatMap((f) =>
-          f.cell ? [`${f.cell}: ${step.fixings.filter((x) => x.cell === f.cell && x.label === f.label).length} × ${f.label}`] : [],
-        ),
-      ),
-    ]
+    const cells = [...new Set(step.fixings.flatMap((f) => f.cell ?? []))].map((cell) => {
+      const there = step.fixings.flatMap((f) => (f.cell === cell ? [f.label] : []))
+      return `${cell}: ${[...new Set(there)].map((label) => `${there.filter((l) => l === label).length} × ${label}`).join(' and ')}`
+    })
     const thrown = step.fixings.flatMap((f) => (f.keep === 'bin' ? [f.label] : []))
     if (cells.length > 0)
       facts.push({

@@ -11,9 +11,8 @@ export const widthConverted: KindOf<typeof versions> = {
   claims: ['fixing'],
   apply(ctx, body) {
     const { draft, mark } = ctx
-    const standing = draft.converted[body.set]
-    // Said by two tablets: it is one conversion.
-    if (standing && standing.from.id === body.from.id && standing.to.id === body.to.id) return
+    // Said by two tablets, it is one; another way is gone once the first is crossed out.
+    if (draft.converted[body.set]) return
     draft.converted[body.set] = { ...mark, ...body }
     if (body.variant !== undefined) draft.variants[body.variant] = body.to.id
     for (const id of body.off.flatMap((p) => p.of ?? [])) {
