@@ -64,7 +64,7 @@ for (const first of ['the one with the screw lost', 'the one with the screw tigh
     await late.context().setOffline(false)
     await expect(late.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
     for (const tablet of [page, other])
-      await expect(tablet.locator('section[aria-label="The run"]').getByText(/14 × M4×10: disputed/)).toBeAttached({ timeout: 30_000 })
+      await expect(tablet.locator('section[aria-label="The run"]').getByText(/14 × M4×10\/14: disputed/)).toBeAttached({ timeout: 30_000 })
     expect((await journal(page, jobId)).filter((e) => e.kind.startsWith('fixing-'))).toHaveLength(2)
 
     // The check stays shut: the lid may not close over it, and the job may not go to hand back.

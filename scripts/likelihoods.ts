@@ -1,10 +1,9 @@
 /** Makes the tables of diagnosis from the simulated machines: `npm run likelihoods [kind]`. Kinds side by side, one a core. */
-import { spawn } from 'node:child_process'
+import { execFileSync, spawn } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
-import prettier from 'prettier'
 import { SIMULATED } from '../src/core/simulated'
 import type { Kind } from './likelihoods/bench'
 import { tableOf } from './likelihoods/table'
@@ -13,15 +12,16 @@ const kinds = Object.keys(SIMULATED) as Kind[]
 const [asked] = process.argv.slice(2)
 const kind = kinds.find((k) => k === asked)
 if (asked !== undefined && !kind) throw new RangeError(`no machine of the kind ${asked} is simulated: ${kinds.join(', ')}`)
-if (kind) await make(kind)
+if (kind) make(kind)
 else await Promise.all(Array.from({ length: availableParallelism() }, oneByOne))
 
-async function make(kind: Kind): Promise<void> {
+function make(kind: Kind): void {
   const from = performance.now()
   const name = path.resolve(import.meta.dirname, `../src/core/diagnosis/tables/${kind.replaceAll(' ', '-')}.ts`)
   const made = JSON.stringify(tableOf(kind))
   const text = `// Made by \`npm run likelihoods\`; a test holds it to the model.\nimport type { Table } from '../types'\n\nexport const table: Table = ${made}\n`
-  writeFileSync(name, await prettier.format(text, { ...(await prettier.resolveConfig(name)), filepath: name }))
+  writeFileSync(name, text)
+  execFileSync(process.execPath, [path.resolve(import.meta.dirname, '../node_modules/oxfmt/bin/oxfmt'), name])
   console.log(`${kind}: ${((performance.now() - from) / 1000).toFixed(0)} s`)
 }
 

@@ -69,7 +69,7 @@ const STATIC = [
     ],
   ],
   ['lint', [['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']]],
-  ['form', [['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']]],
+  ['form', [['node_modules/oxfmt/bin/oxfmt', '--check']]],
   ['dead', [['node_modules/knip/bin/knip.js', '--no-config-hints']]],
 ]
 

@@ -8,7 +8,8 @@ import { jot, numbered, putWaiting, rubOut, waiting } from './store'
 
 /** What became of a machine that was taken in: at the server, kept on this device, or in this page only. */
 export type TakenIn =
-  { readonly jobId: string; readonly is: 'there' } | { readonly jobId: string; readonly is: 'kept' | 'unkept'; readonly why?: string }
+  | { readonly jobId: string; readonly is: 'there' }
+  | { readonly jobId: string; readonly is: 'kept' | 'unkept'; readonly why?: string }
 
 /** After this long without an answer it counts as kept, and goes up by itself. */
 const PATIENCE_MS = 6_000

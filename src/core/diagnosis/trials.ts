@@ -8,7 +8,8 @@ export type DragFelt = (typeof DRAG_FELT)[number]
 
 /** How hard something turns. Newtons grow with drag; seconds and turns to standstill shrink with it. All above 0. */
 export type Drag =
-  { readonly by: 'newtons' | 'seconds' | 'turns'; readonly value: number } | { readonly by: 'felt'; readonly felt: DragFelt }
+  | { readonly by: 'newtons' | 'seconds' | 'turns'; readonly value: number }
+  | { readonly by: 'felt'; readonly felt: DragFelt }
 
 /** What can be taken out of what turns, one at a time. */
 export const TRIAL_PIECES = [

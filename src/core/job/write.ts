@@ -23,7 +23,8 @@ export function oneByOne(state: JobState, step: PlannedStep): readonly FixingSta
 
 /** What is logged when something is made tight: one member of a step, or the step. */
 export type TightEntry =
-  { readonly kind: 'fixing-in'; readonly body: Bodies['fixing-in'] } | { readonly kind: 'step-done'; readonly body: Bodies['step-done'] }
+  | { readonly kind: 'fixing-in'; readonly body: Bodies['fixing-in'] }
+  | { readonly kind: 'step-done'; readonly body: Bodies['step-done'] }
 
 /**
  * What is logged when a step is made tight: all of it, or where it goes one by one the member alone, and the step with the last of them.

@@ -1,6 +1,9 @@
 /** What must not have gone back yet, or has to be back, for a return to be done, where there is a choice of it: a tree over returns. */
 export type Keeps =
-  { readonly all: readonly Keeps[] } | { readonly any: readonly Keeps[] } | { readonly off: string } | { readonly back: string }
+  | { readonly all: readonly Keeps[] }
+  | { readonly any: readonly Keeps[] }
+  | { readonly off: string }
+  | { readonly back: string }
 
 /** Of one way that is open: returns that have to wait for it, and those that it waits for. */
 export interface Way {

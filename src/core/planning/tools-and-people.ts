@@ -65,7 +65,8 @@ const ONE_CALL = 5
 
 /** Why a job may be one for somebody else: what in it can hurt beyond the machine. */
 export type Referral =
-  { readonly why: 'high voltage' | 'steering' | 'brakes' } | { readonly why: 'heavy'; readonly part: string; readonly kg: number }
+  | { readonly why: 'high voltage' | 'steering' | 'brakes' }
+  | { readonly why: 'heavy'; readonly part: string; readonly kg: number }
 
 /** What should be asked before the first bolt: is this mine to do? In the order of the harm. */
 export function referrals(file: MachineFile, plan: Plan): Referral[] {

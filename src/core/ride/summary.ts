@@ -37,7 +37,9 @@ export type RideLogFault =
 
 /** Why what was read cannot be judged. */
 export type LogFault =
-  { readonly kind: 'too few rows'; readonly rows: number } | { readonly kind: 'no channel' } | { readonly kind: 'no time passes' }
+  | { readonly kind: 'too few rows'; readonly rows: number }
+  | { readonly kind: 'no channel' }
+  | { readonly kind: 'no time passes' }
 
 /** Cleans, judges and thins a log that was read. `earlier` are notes of the reading itself. */
 export function summariseRide(

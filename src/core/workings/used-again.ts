@@ -1,5 +1,5 @@
 import { CLASSES, type PropertyClass } from '../fasteners'
-import { mm, strength, yesNo } from './fields'
+import { choice, mm, strength, yesNo } from './fields'
 import { working } from './working'
 
 /** Lasting stretch from which a screw is not used again, per mille of its length; a damaged thread never is. Estimated. */
@@ -15,6 +15,7 @@ export const usedAgain = working({
     now: mm(3, 420, { start: 40.02, u: 0.015 }),
     threadSound: yesNo('yes'),
     yielded: yesNo('no'),
+    patch: choice(['none', 'new', 'used before'], 'none'),
   },
   formula: 'ε = (now − new)/new;  elastic at yield: Rp0.2/E, E = 205 GPa',
   source: 'Hooke’s law; limits estimated',
@@ -29,6 +30,7 @@ export const usedAgain = working({
     return {
       result: { id: 'grown', value: grown / 10, u: u / 10, unit: '%' },
       also: [{ id: 'elastic', value: (CLASSES[word('strength') as PropertyClass].yield / 205_000) * 100, unit: '%' }],
+      notes: word('patch') === 'used before' ? ['patch used up'] : [],
       verdict: bad ? 'not again' : unsure ? 'cannot tell' : 'good again',
     }
   },

@@ -20,7 +20,9 @@ export interface Asked {
 }
 
 export type FieldFault = { readonly field: string } & (
-  { readonly read: ReadFault } | { readonly text: TextFault } | { readonly is: 'wanted' | 'not whole' }
+  | { readonly read: ReadFault }
+  | { readonly text: TextFault }
+  | { readonly is: 'wanted' | 'not whole' }
 )
 
 export type Outcome =

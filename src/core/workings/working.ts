@@ -104,6 +104,7 @@ export const NOTES = [
   'never for critical',
   'outer ring only',
   'hole gives first',
+  'patch used up',
   'above what it may be warmed to',
   'bevel to the seal',
   'one at a time',

@@ -109,6 +109,9 @@ describe('what they come to', () => {
     expect(worked('used-again').verdict).toBe('good again')
     expect(worked('used-again', { now: '40.5' }).verdict).toBe('not again')
     expect(worked('used-again', { threadSound: 'no' }).verdict).toBe('not again')
+    // A patch says nothing of the screw, and a used one not enough of what holds it.
+    expect(worked('used-again', { patch: 'used before' })).toMatchObject({ verdict: 'good again', notes: ['patch used up'] })
+    expect(worked('used-again', { patch: 'new' }).notes).toEqual([])
     expect(work('used-again', { now: '12' }).is).toBe('senseless')
   })
   it('a stack a millimetre and a half too wide spreads the frame', () =>

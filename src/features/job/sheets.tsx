@@ -1,14 +1,13 @@
 'use client'
 import dynamic from 'next/dynamic'
-import type { ReactElement } from 'react'
-import type { SheetState } from '../shared/context'
+import type { ComponentProps, ReactElement } from 'react'
+import { type SheetState, useJob } from '../shared/context'
 import { Fault } from '../fault'
 import { HandBack } from '../handback'
 import { Intake } from '../intake'
 import { Prove } from '../prove'
 import { Run } from '../run'
 import { Safe } from '../safe'
-import { WorkSheet } from '../workings'
 import { CrossOutSheet, JournalSheet, KeysSheet, ShelfSheet, StagesSheet } from './sheets-journal'
 import { LineSheet } from './line-sheet'
 import { HandOverSheet, ParkSheet } from './leave-sheets'
@@ -16,6 +15,11 @@ import { HandOverSheet, ParkSheet } from './leave-sheets'
 const WhichSheet = dynamic(() => import('../shared/which-sheet').then((m) => m.WhichSheet))
 
 const PhotosSheet = dynamic(() => import('./photos-sheet').then((m) => m.PhotosSheet))
+
+function Work(props: ComponentProps<ReturnType<typeof useJob>['views']['WorkSheet']>) {
+  const { views } = useJob()
+  return <views.WorkSheet {...props} />
+}
 
 /** The one sheet that is open over a job. */
 export function Sheets({
@@ -110,7 +114,7 @@ export function Sheets({
       return <PhotosSheet onClose={onClose} {...(sheet.photo === undefined ? {} : { photo: sheet.photo })} />
     case 'work': {
       const { kind: _, ...about } = sheet
-      return <WorkSheet onClose={onClose} {...about} />
+      return <Work onClose={onClose} {...about} />
     }
     case 'shelf':
       return <ShelfSheet onClose={onClose} />

@@ -20,7 +20,7 @@ export function useJobKeys(
   const pedal = (): void => {
     if (!mayWork || !isRun(stage) || stage === 'swap' || !present || busy || shown?.id !== present.id) return
     // It comes with the card that is on the screen then.
-    void Promise.all([import('../shared/do-step'), import('../shared/told-at')]).then(async ([{ doStep, pedalMay }, { toldAt }]) => {
+    void import('../shared/by-key').then(async ({ doStep, pedalMay, toldAt }) => {
       if (pedalMay(state, present, await toldAt(file, state, present))) doStep(job, present)
     })
   }

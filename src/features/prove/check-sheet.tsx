@@ -15,7 +15,6 @@ import { isNoFigure } from '../../words/en/screens/check-figures'
 import { useJob } from '../shared/context'
 import { InstrumentField } from '../shared/instrument-field'
 import { useInstrument } from '../shared/use-instrument'
-import { WorkSheet } from '../workings'
 import { asReadings, FigureRows, figuresOf, outOfLimit, readFigures, type Typed } from './figure-rows'
 
 /** By the words of each item: a file names each once, and ours all differ. */
@@ -24,7 +23,7 @@ type Item = { readonly item: CheckItem } | { readonly name: string }
 
 /** A check made by looking: what has to stand first, then each thing right, wrong, or not tested and said so. */
 export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; readonly step?: string; readonly onClose: () => void }) {
-  const { state, now, logAll, mayWork } = useJob()
+  const { state, now, logAll, mayWork, views } = useJob()
   const fields = figuresOf(check, ladderIn(state))
   const [typed, setTyped] = useState<Typed>({})
   const caliper = useInstrument('length')
@@ -135,7 +134,7 @@ export function CheckSheet({ check, step, onClose }: { readonly check: CheckId; 
             {say.workings}
           </Button>
         ) : null}
-        {works ? <WorkSheet check={check} onClose={() => setWorks(false)} {...(step ? { step } : {})} /> : null}
+        {works ? <views.WorkSheet check={check} onClose={() => setWorks(false)} {...(step ? { step } : {})} /> : null}
         <TextArea label={say.anythingToAdd} value={text} onChange={(e) => setText(e.target.value)} maxLength={1000} />
         <Fault text={fault} />
         <Button weight="primary" disabled={shut.length > 0} onClick={() => done(answers)}>

@@ -122,7 +122,8 @@ async function read(): Promise<void> {
 /** Asks a relay for something; what goes wrong stands in `trouble`. */
 export async function askRelay(
   ask: { readonly relay: string; readonly key: string } & (
-    { readonly ask: 'take' | 'let go' | 'end' } | { readonly ask: 'order'; readonly order: Order }
+    | { readonly ask: 'take' | 'let go' | 'end' }
+    | { readonly ask: 'order'; readonly order: Order }
   ),
 ): Promise<void> {
   const answer = await post('/api/instruments', ask)

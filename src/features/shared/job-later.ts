@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic'
 import type { PlannedStep } from '../../core/planning'
 import type { DamagePhotoProps } from './damage-photo'
 import { LiveRow, SheetCautions } from './later'
+import { WorkSheet } from '../workings'
 import type { PinnedPhotoProps } from './pinned-photo'
 
 const parts = () => import('./photo-parts')
@@ -11,12 +12,14 @@ const parts = () => import('./photo-parts')
 export const loadLines = () => import('./line-reader')
 
 /**
- * Photos as a job shows them, each loaded when the first is shown. A job hands them on in its context: named by each part that shows
+ * Photos as a job shows them and what its sheets share, each loaded when the first is shown. A job hands them on in its context: named by each part that shows
  * one, they are packed once for each.
  */
 export const VIEWS = {
   LiveRow,
   SheetCautions,
+  /** A sum of the bench over a job. */
+  WorkSheet,
   /** Where damage is on the photos from the door. */
   Damage: dynamic<DamagePhotoProps>(() => parts().then((m) => m.DamagePhoto)),
   /** A photo of the job with all that lies at its points. */

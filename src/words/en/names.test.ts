@@ -39,9 +39,11 @@ describe('what lies between the limbs', () => {
     const row = rungs(state, 'down').find((r) => r.down?.action === action)!
     expect(pillOf(state, row)!.text).toBe(text)
   })
-  it('counts those that are alike together, and names a set of two lengths by both, as they are now', () => {
+  it('names a set of two lengths by both, as they are now', () => {
     expect(setText(['M5×12'])).toBe('M5×12')
-    expect(setText(['M8×20', 'M8×35', 'M8×20'])).toBe('2 × M8×20, M8×35')
+    expect(setText(['M8×20', 'M8×35', 'M8×20'])).toBe('3 × M8×20/35')
+    expect(setText(['M8×20', 'M6×20', 'M8×20'])).toBe('2 × M8×20, M6×20')
+    expect(setText(['tab', 'flat', 'flat'])).toBe('tab, 2 × flat')
     const file = demoMachines().find((f) => f.id === 'godwit')!
     const found = plan(file, 'untouched', ['motor-goal'], { variants: {} })
     if (!found.ok) throw new Error('no plan')
@@ -56,8 +58,8 @@ describe('what lies between the limbs', () => {
         rungs(worded, 'down').find((r) => r.down?.action === 'undo:motor-bolts')!,
       )!.text
     }
-    expect(said()).toBe('2 × M8×20, M8×35')
+    expect(said()).toBe('3 × M8×20/35')
     book.log('width-converted', conversionOf(file, file.widths![0]!, 'shell-100', 'shell-120'))
-    expect(said()).toBe('2 × M8×30, M8×45')
+    expect(said()).toBe('3 × M8×30/45')
   })
 })

@@ -55,9 +55,14 @@ export function conditionWords(condition: FixingState['condition']): string {
   return CONDITIONS[condition]
 }
 
-/** Pieces of one set, those alike together: `2 × M8×20, M8×35`. */
+/** Pieces of one set: `14 × M4×10/14` of two lengths; what is alike in nothing by itself: `flat, 2 × tab`. */
 export function setText(labels: readonly string[]): string {
-  return [...new Set(labels)]
+  const kinds = [...new Set(labels)]
+  const sized = kinds.map((label) => /^(.*×)([\d.]+)$/.exec(label))
+  const [thread] = new Set(sized.map((s) => s?.[1]))
+  if (kinds.length > 1 && thread !== undefined && sized.every((s) => s?.[1] === thread))
+    return `${labels.length} × ${thread}${sized.map((s) => s![2]).join('/')}`
+  return kinds
     .map((label) => [label, labels.filter((l) => l === label).length] as const)
     .map(([label, n]) => (n === 1 ? label : `${n} × ${label}`))
     .join(', ')

@@ -43,6 +43,13 @@ export interface Binds {
   /** The first step down of a plan; those that open something more; plugs that are parted dead; those that open what a discharge is
    * waited for; those that end a sealed unit; steps that pass another check; those that screw in what a length is asked of. */
   readonly steps?: readonly (
-    'first down' | 'deeper' | 'open plug' | 'behind a discharge' | 'dead' | 'spin test' | 'ends a sealed unit' | 'screwed in'
+    | 'first down'
+    | 'deeper'
+    | 'open plug'
+    | 'behind a discharge'
+    | 'dead'
+    | 'spin test'
+    | 'ends a sealed unit'
+    | 'screwed in'
   )[]
 }

@@ -29,15 +29,8 @@ export const asOneBundle = (leads: string): string => ` · as one bundle: ${lead
 export const oneAfterTheOther = (order: string): string => ` · one after the other: ${order}`
 export const thePlug = (name: string, by: number): string =>
   `The plug of the ${name} is ${Math.max(0.1, Number(by.toFixed(1)))} mm too large, its tolerance counted: its pins come out of the housing first.`
-export const holeSize = ({
-  width,
-  height,
-  round,
-}: {
-  readonly width: number
-  readonly height: number
-  readonly round?: boolean
-}): string => (round ? `⌀ ${width}` : `${width} × ${height}`)
+export const holeSize = ({ width, height, round }: { readonly width: number; readonly height: number; readonly round?: boolean }): string =>
+  round ? `⌀ ${width}` : `${width} × ${height}`
 export const pocketCard = 'Pocket card'
 export const close = 'Close'
 export const printIt = 'Print it'
