@@ -41,39 +41,41 @@ async function screw(page: Page, way: string, place: RegExp): Promise<void> {
   await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click()
 }
 
-for (const first of ['the one with the screw lost', 'the one with the screw tight'] as const) {
-  test(`two tablets without a network disagree on one screw: disputed when ${first} returns first`, async ({ browser, page, request }) => {
-    test.setTimeout(150_000)
-    await signIn(page, 'Ines')
-    const jobId = await takeInDunlin(page, `dispute, ${first}`)
-    await chooseJob(page, 'inspect connections')
-    await stepUntil(page, 'At the bottom')
-    const other = await (await browser.newContext()).newPage()
-    await signIn(other, 'Marit')
-    await other.goto(`/jobs/${jobId}`)
-    await expect(other.getByRole('heading', { name: 'At the bottom' })).toBeVisible()
-    for (const tablet of [page, other]) await keptForOffline(tablet)
-    await server(request, 'stop')
-    await screw(page, 'Lost', /hole 3,/)
-    await screw(other, 'On and tight', /hole 3,/)
-    const [early, late] = first === 'the one with the screw lost' ? [page, other] : [other, page]
-    // The late one stays without a network until the early one has sent.
-    await late.context().setOffline(true)
-    await server(request, 'start')
-    await expect(early.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
-    await late.context().setOffline(false)
-    await expect(late.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
-    for (const tablet of [page, other])
-      await expect(tablet.locator('section[aria-label="The run"]').getByText(/14 × M4×10\/14: disputed/)).toBeAttached({ timeout: 30_000 })
-    expect((await journal(page, jobId)).filter((e) => e.kind.startsWith('fixing-'))).toHaveLength(2)
+// The other order is a law of the journal, in `core/job`: here the one that could be taken for the newest comes last.
+test('two tablets without a network disagree on one screw: disputed, though the one with the screw tight comes last', async ({
+  browser,
+  page,
+  request,
+}) => {
+  test.setTimeout(150_000)
+  await signIn(page, 'Ines')
+  const jobId = await takeInDunlin(page, 'dispute')
+  await chooseJob(page, 'inspect connections')
+  await stepUntil(page, 'At the bottom')
+  const other = await (await browser.newContext()).newPage()
+  await signIn(other, 'Marit')
+  await other.goto(`/jobs/${jobId}`)
+  await expect(other.getByRole('heading', { name: 'At the bottom' })).toBeVisible()
+  for (const tablet of [page, other]) await keptForOffline(tablet)
+  await server(request, 'stop')
+  await screw(page, 'Lost', /hole 3,/)
+  await screw(other, 'On and tight', /hole 3,/)
+  // The late one stays without a network until the early one has sent.
+  await other.context().setOffline(true)
+  await server(request, 'start')
+  await expect(page.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
+  await other.context().setOffline(false)
+  await expect(other.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 })
+  for (const tablet of [page, other])
+    await expect(tablet.locator('section[aria-label="The run"]').getByText(/14 × M4×10\/14: disputed/)).toBeAttached({ timeout: 30_000 })
+  expect((await journal(page, jobId)).filter((e) => e.kind.startsWith('fixing-'))).toHaveLength(2)
 
-    // The check stays shut: the lid may not close over it, and the job may not go to hand back.
-    await page.goto(`/jobs/${jobId}?stage=prove`)
-    await expect(page.getByText(/M4×10, hole 3, clockwise from front left \(disputed\)/)).toBeVisible()
-    await page.getByRole('button', { name: 'On to hand back' }).click()
-    await expect(page.getByText(/Can’t move yet: .*tray adds up/)).toBeVisible()
-  })
-}
+  // The check stays shut: the lid may not close over it, and the job may not go to hand back.
+  await page.goto(`/jobs/${jobId}?stage=prove`)
+  await expect(page.getByText(/M4×10, hole 3, clockwise from front left \(disputed\)/)).toBeVisible()
+  await page.getByRole('button', { name: 'On to hand back' }).click()
+  await expect(page.getByText(/Can’t move yet: .*tray adds up/)).toBeVisible()
+})
 
 test('nine tabs of one browser all load and follow', async ({ context, page, browser }) => {
   test.setTimeout(150_000)
