@@ -111,10 +111,9 @@ const stop = () => {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => (stop(), process.exit(1)))
 
 try {
-  // They hold one core each and do not get in one another's way.
-  await Promise.all(STATIC.map(([name, scripts]) => part(name, () => quietly(scripts))()))
   await part('arrows', () => node('scripts/arrows.mjs'))()
-  await part('unit', () => vitest(['unit']))()
+  // None gets in another's way, and the longest of what is only looked at holds one core.
+  await Promise.all([...STATIC.map(([name, scripts]) => part(name, () => quietly(scripts))()), part('unit', () => vitest(['unit']))()])
   let databaseUrl = null
   if (['database', 'browser', 'kill', 'sizes'].some(wanted)) databaseUrl = await cluster.start()
   const built = ['build', 'browser', 'kill', 'sizes', 'start'].some(wanted)

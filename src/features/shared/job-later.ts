@@ -12,8 +12,8 @@ const parts = () => import('./photo-parts')
 export const loadLines = () => import('./line-reader')
 
 /**
- * Photos as a job shows them and what its sheets share, each loaded when the first is shown. A job hands them on in its context: named by each part that shows
- * one, they are packed once for each.
+ * Photos as a job shows them and what its sheets share, each loaded when the first is shown. A job hands them on in its context: named
+ * by each part that shows one, they are packed once for each.
  */
 export const VIEWS = {
   LiveRow,
