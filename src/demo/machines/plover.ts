@@ -720,8 +720,8 @@ export function plover(): MachineFile {
         limb: 'up',
         after: ['off:left-spacer', 'off:right-spacer'],
         before: ['off:wheel'],
-        up: doing('Width over both spacers, as the fork is wide', [way(BOTH, 'calliper', 0.5)], {
-          wants: [{ id: 'width', name: 'over both spacers', quantity: 'length', unit: 'mm', low: 117.5, high: 118.2 }],
+        up: doing('Width over hub and spacers, as the fork is wide', [way(BOTH, 'calliper', 0.5)], {
+          wants: [{ id: 'width', name: 'over hub and spacers', quantity: 'length', unit: 'mm', low: 117.5, high: 118.2 }],
           ifOmitted: 'Too wide it spreads the fork, too narrow it has play when the nuts are tight.',
         }),
       },
