@@ -44,17 +44,11 @@ export function withoutFit<F extends Pick<FixingState, 'fits'>>({ fits: _, ...re
   return rest
 }
 
+/** Off the machine, wherever it lies or is gone. */
+export const OFF_IT: readonly FixingCondition[] = ['cell', 'own hole', 'carrier', 'captive', 'bin', 'lost', 'kept out']
+
 /** Off the machine, or at least no longer as it was: its return has to add up. */
-const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set([
-  'loosened',
-  'cell',
-  'own hole',
-  'carrier',
-  'captive',
-  'bin',
-  'lost',
-  'kept out',
-])
+const COUNTS_AS_OUT: ReadonlySet<FixingCondition> = new Set(['loosened', ...OFF_IT])
 
 export function moveFixing(ctx: Ctx, id: string, to: FixingCondition, where?: string, note?: string): void {
   const { draft, entry, mark } = ctx

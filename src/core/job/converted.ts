@@ -1,19 +1,11 @@
 import { convertWidth, type WidthPiece, type WidthSet } from '../conversion'
 import type { MachineFile } from '../machine'
+import { OFF_IT } from './apply-fixings'
 import type { Bodies } from './entries'
 import type { FixingState, JobState } from './state'
 
-/** Off the machine, wherever it lies: another one can take its place. */
-const OUT: ReadonlySet<FixingState['condition']> = new Set([
-  'cell',
-  'own hole',
-  'carrier',
-  'captive',
-  'bin',
-  'lost',
-  'kept out',
-  'new wanted',
-])
+/** Another one can take its place. */
+const OUT: ReadonlySet<FixingState['condition']> = new Set([...OFF_IT, 'new wanted'])
 
 /** Ids of the file that a piece is: its part with what held it there, or the fixing of its joint at this place. */
 function idsOf(file: MachineFile, { of, place }: Pick<WidthPiece, 'of' | 'place'>): readonly string[] {
