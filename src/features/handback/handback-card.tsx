@@ -15,7 +15,7 @@ import { SavePage } from './save-page'
 
 /** What still stands in the way; when to look again; to whom it goes; and the page to print or keep. */
 export function HandBackCard() {
-  const { state, when, log, mayWork, person, open, nameOf, form } = useJob()
+  const { state, when, log, mayWork, person, open, nameOf, form, view } = useJob()
   const [to, setTo] = useState(state.machine.owner ?? '')
   const [complaint, setComplaint] = useState<ComplaintNow | ''>('')
   const [used, setUsed] = useState('')
@@ -41,7 +41,9 @@ export function HandBackCard() {
         <p className="text-[17px]">{say.toByThePage(state.handedBack.to, nameOf(state.handedBack.by))}</p>
         <Rechecks />
         <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
-          {state.offs.length > 0 ? (
+          {/* The server grows it, once it has the last line. */}
+          {state.offs.length > 0 && view.unsent.size > 0 ? <p className="text-[16px] text-steel">{grown.onceSent}</p> : null}
+          {state.offs.length > 0 && view.unsent.size === 0 ? (
             <a className={buttonClass()} href={`/machines/from/${state.jobId}`}>
               {state.machine.file ? grown.whatItAdds : grown.aFileGrew}
             </a>

@@ -21,6 +21,7 @@ export const taken = 'It is in the shop’s files already.'
 export const toTheJob = 'To the job'
 export const toLookOver = 'Grown from jobs, to be looked over'
 export const draftOf = (name: string, number: string): string => `${name}, job ${number}`
+export const onceSent = 'The machine file that grew from it can be looked over once the last line is sent.'
 export const aFileGrew = 'Look over the machine file that grew from it'
 export const whatItAdds = 'Look over what it adds to the machine’s file'
 export const NOT_ACCEPTED = {
