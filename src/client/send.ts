@@ -1,5 +1,5 @@
 import { SAID } from '../core/build'
-import { BATCH_ENTRIES, type Entry, type EntryDraft, SENT_BYTES, type Stamp } from '../core/job'
+import { BATCH_ENTRIES, bringsPlan, type Entry, type EntryDraft, SENT_BYTES, type Stamp } from '../core/job'
 import { type Held, tell } from './channel'
 import { measure } from './clock'
 import { confirm, knownPast, pruneSentPhotos, putPhoto, rubOut, shelve, type Shelved, unsentPhotos, waiting, type Waiting } from './store'
@@ -125,8 +125,6 @@ async function drain(): Promise<boolean> {
   return aside.size === 0 && photos
 }
 
-const ALONE: ReadonlySet<string> = new Set(['plan-adopted'])
-
 function batchOf(list: readonly Waiting[]): readonly Waiting[] {
   const batch: Waiting[] = []
   let bytes = 2
@@ -135,12 +133,12 @@ function batchOf(list: readonly Waiting[]): readonly Waiting[] {
     // A large plan goes by itself.
     if (
       batch.length > 0 &&
-      (batch.length >= BATCH_ENTRIES || bytes + size > SENT_BYTES || (ALONE.has(item.draft.kind) && size > SENT_BYTES / 2))
+      (batch.length >= BATCH_ENTRIES || bytes + size > SENT_BYTES || (bringsPlan(item.draft.kind) && size > SENT_BYTES / 2))
     )
       break
     batch.push(item)
     bytes += size
-    if (ALONE.has(item.draft.kind) && size > SENT_BYTES / 2) break
+    if (bringsPlan(item.draft.kind) && size > SENT_BYTES / 2) break
   }
   return batch
 }

@@ -2,10 +2,10 @@
  * The number of this build: one higher with every build that a shop may be renewed to. A client says it with what it sends, so that
  * the server can tell what is from a newer build and has to wait from what is wrong.
  */
-export const BUILD = 20
+export const BUILD = 21
 
 /** The build that last gave a kind of entry a new form. A shop writes the forms of builds up to the one it has gone over to. */
-export const NEWEST_FORM = 20
+export const NEWEST_FORM = 21
 
 /**
  * The number of the closed lists of ids that stand in entries (checks, stages, rungs, places, units and so on): one higher with every

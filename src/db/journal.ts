@@ -1,4 +1,4 @@
-import { type Entry, type EntryDraft, type JobState, reduce, REDUCER_VERSION, type Stamp, noticeOf } from '../core/job'
+import { bringsPlan, type Entry, type EntryDraft, type JobState, reduce, REDUCER_VERSION, type Stamp, noticeOf } from '../core/job'
 import type { Sql, Tx } from './client'
 import { chainAt, contentHash, link, NO_CHAIN, readEntries } from './entries'
 import { addReport } from './reports'
@@ -200,7 +200,7 @@ async function appendIn(tx: Tx, jobId: string, group: readonly Sent[]) {
   const inserted = tx`insert into entries ${tx(rows as never)}`.execute()
   const state = await stateAfter(tx, jobId, job, fresh, inserted)
   const said = await withWords(tx, state)
-  const store = seq - job.snapshotSeq >= staleBy(seq) || fresh.some((e) => e.kind === 'plan-adopted' || e.kind === 'struck')
+  const store = seq - job.snapshotSeq >= staleBy(seq) || fresh.some((e) => e.kind === 'struck' || bringsPlan(e.kind))
   const passed = Math.floor(seq / KEEP_EVERY) > Math.floor(job.lastSeq / KEEP_EVERY)
   await Promise.all([
     inserted,

@@ -1,5 +1,5 @@
 import { CAUTION_IDS, CAUTION_SHEETS, CAUTION_LEVELS, type CautionId, cautionsOfTurn, cautionsOn, isHigh } from '../core/cautions'
-import type { MachineFile } from '../core/machine'
+import { answersFor, type Goal, type MachineFile } from '../core/machine'
 import { plan, type PlannedStep } from '../core/planning'
 import { cautionOf, sheetWords } from '../words/en/cautions'
 
@@ -10,8 +10,8 @@ interface Fired {
 }
 
 /** How often each caution stands on a card of a job, unanswered questions at their worst; none of a job that cannot be planned. */
-function cautionsOfJob(file: MachineFile, goal: string): ReadonlyMap<CautionId, Fired> {
-  const found = plan(file, 'untouched', [goal], { variants: {} })
+function cautionsOfJob(file: MachineFile, goal: Goal): ReadonlyMap<CautionId, Fired> {
+  const found = plan(file, 'untouched', [goal.id], { variants: answersFor(file, goal) })
   if (!found.ok) return new Map()
   const { down, up } = found.value
   const named = (steps: readonly PlannedStep[], id: CautionId): number => steps.filter((s) => s.cautions.includes(id)).length
@@ -30,7 +30,7 @@ const cell = (fired: Fired | undefined): string =>
 /** Which caution stands where: machine by machine, each job a column; then the sheets that tell them. Markdown. */
 export function cautionTables(files: readonly MachineFile[]): string {
   const tables = files.map((file) => {
-    const jobs = file.goals.map((g) => cautionsOfJob(file, g.id))
+    const jobs = file.goals.map((g) => cautionsOfJob(file, g))
     const rows = CAUTION_IDS.filter((id) => jobs.some((job) => job.has(id)))
     return `## ${file.name}
 

@@ -433,6 +433,7 @@ export const machineFileShape = shape({
       id: name(),
       name: name(),
       variant: str(),
+      when: guard,
       options: list(
         shape({
           id: name(),
@@ -484,7 +485,13 @@ export const machineFileShape = shape({
     }),
   ),
   goals: list(
-    shape({ id: name(), name: name(), guard, swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })) }),
+    shape({
+      id: name(),
+      name: name(),
+      when: guard,
+      guard,
+      swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })),
+    }),
   ).min(1),
 })
 

@@ -1,6 +1,6 @@
 import { isCheck, looksOf } from '../core/job'
 import { cautionsOfTurn } from '../core/cautions'
-import { indexFile, type MachineFile } from '../core/machine'
+import { answersFor, indexFile, type MachineFile } from '../core/machine'
 import { plan, type PlannedStep } from '../core/planning'
 import { cautionsOf } from '../words/en/cautions'
 import { checkWords, itemWords, STANDS } from '../words/en/checks'
@@ -31,7 +31,7 @@ interface Walk {
 /** Every job of a file, card by card, as whoever does it reads them; unanswered questions at their worst. */
 function walksOf(file: MachineFile): readonly Walk[] {
   return file.goals.map((goal): Walk => {
-    const found = plan(file, 'untouched', [goal.id], { variants: {} })
+    const found = plan(file, 'untouched', [goal.id], { variants: answersFor(file, goal) })
     const head = { job: goal.name, goal: goal.id }
     if (!found.ok) return { ...head, tools: [], consumables: [], down: [], swap: [], up: [], error: whyNot(found.error, file) }
     const { down, up, swap, tools, consumables } = found.value

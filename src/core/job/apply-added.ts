@@ -1,5 +1,7 @@
 import { stepId } from '../machine'
-import type { LengthFact, PlannedStep } from '../planning'
+import type { AdoptedPlan, LengthFact, PlannedStep } from '../planning'
+import type { Ctx } from './apply-context'
+import { touchStep } from './apply-steps'
 import type { Draft } from './state'
 
 /** A piece that goes on though it was not there. */
@@ -9,6 +11,18 @@ interface Added {
   readonly bolt?: string | undefined
   readonly under?: string | undefined
   readonly after?: string | undefined
+  /** What it is in the file, where the file’s own steps bring it along. */
+  readonly of?: readonly string[] | undefined
+}
+
+/** What comes with a conversion, by the file’s own steps, as if it had come off: its parts lie there, its fixings are still to be got. */
+export function arrive({ draft, mark }: Ctx, { brings, plan }: { readonly brings: readonly string[]; readonly plan: AdoptedPlan }): void {
+  for (const step of plan.up.steps.filter((s) => brings.includes(s.action))) {
+    if (step.pair !== undefined) touchStep(draft, step.pair, (own) => ({ ...own, status: 'done', mark }))
+    for (const part of step.parts) draft.parts[part.id] = { ...draft.parts[part.id], ...part, condition: 'off' }
+    for (const spec of step.fixings)
+      draft.fixings[spec.id] = { ...spec, condition: 'new wanted', hasBeenOut: true, replaced: 0, added: true }
+  }
 }
 
 /** What a conversion makes of the way up: as it is converted, and once more where another plan takes the limbs over. */
@@ -26,6 +40,7 @@ export function wayUpConverted(
 function addReturns(draft: Draft, set: string, pieces: readonly Added[]): void {
   const groups = new Map<string, (readonly [string, Added])[]>()
   pieces.forEach((piece, i) => {
+    if (piece.of !== undefined) return
     const key = piece.bolt === undefined ? `${i}` : JSON.stringify([piece.under, piece.after])
     groups.set(key, [...(groups.get(key) ?? []), [`on:${set}:${i}`, piece]])
   })

@@ -1,5 +1,5 @@
 import { factKey, stepId } from '../machine'
-import type { FixingSpec, PartSpec, PlannedStep } from '../planning'
+import type { AdoptedPlan, FixingSpec, PartSpec, PlannedStep } from '../planning'
 import { wayUpConverted } from './apply-added'
 import type { Bodies, Stamp } from './entries'
 import { DEFAULT_SETTINGS, strictest } from './settings'
@@ -7,18 +7,24 @@ import type { Draft } from './state'
 
 /** A plan takes over the limbs. Steps already done that it does not hold stay, ahead of it; nothing done is forgotten. */
 export function adoptPlan(draft: Draft, body: Bodies['plan-adopted'], stamp?: Stamp): void {
-  const { plan } = body
+  draft.planned = true
+  draft.settings = strictest(stamp?.settings ?? DEFAULT_SETTINGS, body.settings)
+  draft.fileRevision = body.revision
+  takeOver(draft, body.plan)
+}
+
+/** The steps of a plan take the place of those that are not done yet. */
+export function takeOver(draft: Draft, plan: AdoptedPlan): void {
   const planned = new Set([...plan.down.steps, ...plan.up.steps].map((s) => s.id))
   const kept = draft.down.filter((s) => !planned.has(s.id) && draft.steps[s.id]?.status === 'done')
   const keptIds = new Set(kept.map((s) => s.id))
-  const keptUp = draft.up.filter((s) => !planned.has(s.id) && s.pair !== undefined && keptIds.has(s.pair))
-  draft.planned = true
+  // What a conversion leaves over has no way back.
+  const gone = new Set(Object.values(draft.converted).flatMap((c) => c.drops ?? []))
+  const keptUp = draft.up.filter((s) => !planned.has(s.id) && s.pair !== undefined && keptIds.has(s.pair) && !gone.has(s.action))
   draft.earlier = [...keptIds]
   draft.goals = [...plan.goals]
   if (plan.provedAs) draft.provedAs = plan.provedAs
   else delete draft.provedAs
-  draft.settings = strictest(stamp?.settings ?? DEFAULT_SETTINGS, body.settings)
-  draft.fileRevision = body.revision
   draft.down = renumber([...kept, ...plan.down.steps])
   draft.up = withNumbers([...plan.up.steps, ...keptUp], draft.down)
   draft.swap = [...plan.swap]

@@ -5,6 +5,7 @@ import { writeReport } from '../../formats/hand-back'
 import { wellRead } from '../../demo/figures'
 import { demoMachines } from '../../demo/machines'
 import { NEWEST_FORM } from '../build'
+import type { WidthSet } from '../conversion'
 import { fileVolts, type MachineFile } from '../machine'
 import { wordingOf } from '../planning'
 import { planOnce } from '../planning/plan-once'
@@ -19,12 +20,15 @@ import {
   openWaits,
   presentStep,
   reduce,
+  relevantChecks,
   startOf,
   tally,
   trayRows,
   wantedNew,
+  wayOf,
 } from './index'
 import { isSettled } from './readiness'
+import { notWhole } from './whole'
 import { inWords } from './with-titles'
 
 /** A job of a demo machine, gone down to its bottom by one tap a step. */
@@ -39,6 +43,7 @@ function atTheBottom(machine: string, goal: string, variants: Record<string, str
     complaint: 'x',
   })
   book.log('plan-adopted', { plan: found.value, file: file.id, revision: file.revision, settings: reduce('j1', []).settings })
+  book.ready(found.value)
   for (const s of found.value.down.steps) {
     if (s.check === 'dead') book.log('proof-taken', proofOf(fileVolts(file)))
     book.log('step-done', { ...expectedDone(reduce('j1', book.entries), s), ...wellRead(s, notedDown(reduce('j1', book.entries))) })
@@ -54,6 +59,9 @@ function up({ file, book, now }: ReturnType<typeof atTheBottom>): string[] {
     const state = now()
     const step = presentStep(state, 'up', state.lastAt)
     if (!step) return done
+    if (step.check === 'spin test') book.wait(60).log('note-added', { text: 'waited' })
+    if (step.power === 'live' && relevantChecks(state).includes('first power'))
+      book.log('check-passed', { check: 'first power', shown: 'fuse', amps: 5 })
     if (!done.includes(step.id)) done.push(step.id)
     if (step.kind === 'prove') {
       book.log('proof-taken', proofOf(fileVolts(file)))
@@ -76,6 +84,20 @@ function up({ file, book, now }: ReturnType<typeof atTheBottom>): string[] {
   throw new Error(`no end: ${done.at(-1)}`)
 }
 const set = (file: MachineFile) => file.widths![0]!
+const stay = (file: MachineFile) => file.widths!.find((w) => w.id === 'motor-stay')!
+
+/** The way up of the other width, planned from where the job stands; undefined where the file brings nothing along. */
+function wayIn(state: JobState, file: MachineFile, of: WidthSet, from: string, to: string) {
+  const way = wayOf(state, file, of, from, to)
+  if (!way) return undefined
+  const found = planOnce(file, way.from, state.goals, { variants: way.variants })
+  if (!found.ok) throw new Error(JSON.stringify(found.error))
+  return { ...way, plan: found.value }
+}
+
+/** The machine goes into another width, as the sheet logs it. */
+const convert = ({ file, book, now }: ReturnType<typeof atTheBottom>, of: WidthSet, from: string, to: string) =>
+  book.log('width-converted', conversionOf(file, of, from, to, wayIn(now(), file, of, from, to)))
 const page = (state: JobState) =>
   writeReport(state, { nameOf: (p) => p, when: String, now: 0, shop: 'x' }).sections.find((s) => s.id === 'converted')?.lines
 
@@ -112,15 +134,54 @@ describe('a machine goes into another width in the middle of a job', () => {
     ])
   })
 
-  it('wide to narrow: what was not there goes on before the wheel, each a step of its own', () => {
+  it('wide to narrow: the spacers go on by their own steps, and the width that they make is measured before the wheel goes in', () => {
     const job = atTheBottom('plover', 'width-goal', { 'hub-width': 'wide' })
-    const { file, book, now } = job
-    book.log('width-converted', conversionOf(file, set(file), 'wide', 'narrow'))
+    const { file, now } = job
+    expect(now().parts['left-spacer']).toBeUndefined()
+    convert(job, set(file), 'wide', 'narrow')
+    expect(now().parts['left-spacer']).toMatchObject({ condition: 'off' })
+    expect(wantedNew(inWords(now(), wordingOf(file, ['width-goal']))).map((p) => p.label)).toEqual(['spacer 9', 'spacer 5', 'M5×20'])
+    expect(now().up.find((s) => s.id === 'up:off:right-spacer')!.cautions).toContain('H39')
+    const again = startOf(now(), file)
+    expect(again).toMatchObject({ done: expect.arrayContaining(['off:left-spacer', 'undo:right-spacer-fit']) as unknown })
+    const was = tally(now())
     const done = up(job)
-    const wheel = done.indexOf('up:off:wheel')
-    expect(done.slice(wheel - 3, wheel)).toEqual(['up:on:hub:0', 'up:on:hub:1', 'up:on:hub:2'])
-    expect(now().parts['on:hub:1']).toMatchObject({ name: 'spacer 5, slotted, right, lead in its slot', condition: 'on' })
+    const at = (id: string): number => done.indexOf(id)
+    const spacers = ['left', 'right'].flatMap((side) => [at(`up:off:${side}-spacer`), at(`up:undo:${side}-spacer-fit`)])
+    expect(Math.min(...spacers)).toBeGreaterThan(-1)
+    expect(at('up:step:width-over-spacers')).toBeGreaterThan(Math.max(...spacers))
+    expect(at('up:off:wheel')).toBeGreaterThan(at('up:step:width-over-spacers'))
+    // The cable bolt is not of the file: a step by itself.
+    expect(done.filter((id) => id.startsWith('up:on:'))).toEqual(['up:on:hub:2'])
     expect(looseCount(now())).toEqual({ fixings: 0, parts: 0 })
+    expect(tally(now())).toMatchObject({ removed: was.removed, fresh: was.fresh, open: 0, balanced: true })
+    expect(startOf(now(), file)).not.toMatchObject({ done: expect.arrayContaining(['off:left-spacer']) as unknown })
+  })
+
+  it('brings its way up along in the newest form only: in an older one each piece is a step by itself', () => {
+    const { file, now, book } = atTheBottom('plover', 'width-goal', { 'hub-width': 'wide' })
+    const way = wayIn(now(), file, set(file), 'wide', 'narrow')
+    const old = new Logbook(20)
+    old.entries.push(...book.entries)
+    old.log('width-converted', conversionOf(file, set(file), 'wide', 'narrow', way))
+    const state = reduce('j1', old.entries)
+    expect(state.up.filter((s) => s.action.startsWith('on:')).map((s) => s.id)).toEqual(['up:on:hub:0', 'up:on:hub:1', 'up:on:hub:2'])
+    expect(state.parts['on:hub:1']).toMatchObject({ name: 'spacer 5, slotted, right, lead in its slot', condition: 'off' })
+  })
+
+  it('is crossed out with the way that it brought', () => {
+    const job = atTheBottom('plover', 'width-goal', { 'hub-width': 'wide' })
+    const was = job.now()
+    const { id } = convert(job, set(job.file), 'wide', 'narrow')
+    job.book.log('struck', { target: id })
+    const { parts, fixings, up: steps, variants, converted } = job.now()
+    expect({ parts, fixings, up: steps, variants, converted }).toEqual({
+      parts: was.parts,
+      fixings: was.fixings,
+      up: was.up,
+      variants: was.variants,
+      converted: {},
+    })
   })
 
   it('a shell: rings before the motor, bolts of another length in their own holes, asked before they go in', () => {
@@ -167,13 +228,76 @@ describe('a machine goes into another width in the middle of a job', () => {
     ])
   })
 
-  it('a kit: its parts and screws go on, a group of screws loose first and then final; what is used again stays, one screw is longer', () => {
+  it('an assist where there was none: its parts, screws and plugs come with the file’s own steps and checks, what held the plate holds the motor', () => {
+    const job = atTheBottom('curlew', 'fit-goal', { assist: 'blanked' })
+    const { file, book, now } = job
+    expect([now().parts['motor'], now().fixings['controller-bolts-1']]).toEqual([expect.anything(), undefined])
+    const was = tally(now())
+    convert(job, set(file), 'blanked', 'fitted')
+    expect(now().variants).toMatchObject({ assist: 'fitted' })
+    expect(['motor', 'star', 'controller'].map((id) => now().parts[id]?.condition)).toEqual(['off', 'off', 'off'])
+    expect(now().parts['worm-plate']).toMatchObject({ condition: 'off', leftOver: true })
+    // The flange screws were out, and go back; three bolts and a star have never been there.
+    expect(now().fixings['motor-screws-1']).toMatchObject({ condition: 'cell', replaced: 0 })
+    expect(wantedNew(inWords(now(), wordingOf(file, ['fit-goal']))).map((p) => p.label)).toEqual(['M5×14', 'M5×14', 'M5×14', 'star'])
+    expect(now().fixings['controller-bolts-1']).toMatchObject({ added: true, replaced: 0 })
+    expect(
+      now()
+        .down.filter((s) => now().steps[s.id]?.status !== 'done')
+        .map((s) => s.id),
+    ).toEqual([])
+    const done = up(job)
+    const at = (id: string): number => done.indexOf(id)
+    const order = [
+      'off:star',
+      'off:motor',
+      'undo:motor-screws',
+      'unplug:motor-plug',
+      'step:pinch-look',
+      'unplug:pack-plug',
+      'step:turn-test',
+    ]
+    expect(order.map((id) => at(`up:${id}`))).toEqual(order.map((id) => at(`up:${id}`)).toSorted((a, b) => a - b))
+    for (const id of [...order, 'off:controller', 'undo:controller-bolts', 'unplug:torque-plug', 'unplug:feed', 'step:teach-centre'])
+      expect(at(`up:${id}`), id).toBeGreaterThan(-1)
+    for (const id of ['off:worm-plate', 'unplug:parked-plugs']) expect(at(`up:${id}`), id).toBe(-1)
+    const passes = (step: string) =>
+      book.entries.flatMap((e) => (e.kind === 'step-done' && e.body.step === step ? [(e.body as { pass?: string }).pass] : []))
+    expect(passes('up:undo:motor-screws')).toEqual(['started', 'seated', 'final'])
+    expect(looseCount(now())).toEqual({ fixings: 0, parts: 0 })
+    expect(now().flags).toEqual([])
+    expect(tally(now())).toMatchObject({ removed: was.removed, fresh: was.fresh + 4, open: 0, balanced: true })
+    expect(page(now())).toEqual([
+      'Assist kit: now assist fitted; before place blanked.',
+      'Left over, and with the machine: blanking plate, over the worm.',
+    ])
+  })
+
+  it('and taken out again: the plate goes on with the same screws, plugs are parked, no bolt of the kit is asked for', () => {
+    const job = atTheBottom('curlew', 'remove-goal')
+    const { file, now } = job
+    convert(job, set(file), 'fitted', 'blanked')
+    const done = up(job)
+    for (const id of ['off:worm-plate', 'unplug:parked-plugs', 'undo:motor-screws', 'unplug:feed']) expect(done, id).toContain(`up:${id}`)
+    expect(done.filter((id) => /motor$|motor-plug|torque-plug|signal-plug|controller|star|turn-test|teach/.test(id))).toEqual([])
+    expect(looseCount(now())).toEqual({ fixings: 0, parts: 0 })
+    expect(now().flags).toEqual([])
+    expect(tally(now())).toMatchObject({ open: 0, balanced: true })
+    expect(notWhole(now())).toEqual([])
+    // Planned once more from there, nothing of the kit comes back.
+    const again = planOnce(file, startOf(now(), file), ['inspect'], { variants: now().variants })
+    if (!again.ok) throw new Error(again.error.kind)
+    job.book.log('plan-adopted', { plan: again.value, file: file.id, revision: file.revision, settings: now().settings })
+    expect(now().up.filter((s) => /motor-plug|off:motor$|controller-bolts/.test(s.id))).toEqual([])
+  })
+
+  it('a stay: its parts and screws go on, a group of screws loose first and then final; what is used again stays, one screw is longer', () => {
     const job = atTheBottom('curlew', 'motor-goal')
     const { file, book, now } = job
-    const kit = set(file)
+    const kit = stay(file)
     const before = tally(now())
-    book.log('width-converted', conversionOf(file, kit, 'as-built', 'stayed'))
-    const bolts = now().up.find((s) => s.id === 'up:on:assist-kit:1')!
+    book.log('width-converted', conversionOf(file, kit, 'without', 'stayed'))
+    const bolts = now().up.find((s) => s.id === 'up:on:motor-stay:1')!
     expect(bolts).toMatchObject({ title: '2 × stay bolt, M6×20: on', passes: ['started', 'final'] })
     expect(now().fixings['motor-screws-3']).toMatchObject({ condition: 'new wanted', label: 'M8×30' })
     expect(now().fixings['motor-screws-1']).toMatchObject({ replaced: 0 })
@@ -181,30 +305,33 @@ describe('a machine goes into another width in the middle of a job', () => {
     expect(tally(now())).toMatchObject({ removed: before.removed, fresh: before.fresh + 3 })
     const order = now().up.map((s) => s.id)
     const at = order.indexOf('up:undo:motor-screws')
-    expect(order.slice(at - 1, at + 2)).toEqual(['up:on:assist-kit:0', 'up:undo:motor-screws', 'up:on:assist-kit:1'])
+    expect(order.slice(at - 1, at + 2)).toEqual(['up:on:motor-stay:0', 'up:undo:motor-screws', 'up:on:motor-stay:1'])
     const was = tally(now())
     const done = up(job)
     const screws = done.indexOf('up:undo:motor-screws')
     // The third screw clamps the stay.
-    expect(done.indexOf('up:on:assist-kit:0')).toBeLessThan(screws)
-    expect(done[screws + 1]).toBe('up:on:assist-kit:1')
-    expect(now().up.find((s) => s.check === 'spin test')!.after).toEqual(expect.arrayContaining(['up:on:assist-kit:1']))
+    expect(done.indexOf('up:on:motor-stay:0')).toBeLessThan(screws)
+    expect(done[screws + 1]).toBe('up:on:motor-stay:1')
+    expect(now().up.find((s) => s.check === 'spin test')!.after).toEqual(expect.arrayContaining(['up:on:motor-stay:1']))
     expect(
       book.entries.filter((e) => e.kind === 'step-done' && e.body.step === bolts.id).map((e) => (e.body as { pass?: string }).pass),
     ).toEqual(['started', 'final'])
-    expect(now().fixings['on:assist-kit:2']).toMatchObject({ condition: 'final', place: 'stay bolt, dash tube, right' })
+    expect(now().fixings['on:motor-stay:2']).toMatchObject({ condition: 'final', place: 'stay bolt, dash tube, right' })
     expect(tally(now())).toMatchObject({ removed: was.removed, fresh: was.fresh, open: 0, balanced: true })
-    expect(page(now())).toEqual(['Assist kit: now with its stay; before as built.', 'Left over, and with the machine: M8×22, hole 3 of 3.'])
+    expect(page(now())).toEqual([
+      'Motor stay: now with its stay; before without its stay.',
+      'Left over, and with the machine: M8×22, hole 3 of 3.',
+    ])
   })
 
   it('what hangs on one joint keeps its order behind it', () => {
     const { file, book, now } = atTheBottom('curlew', 'motor-goal')
-    const body = conversionOf(file, set(file), 'as-built', 'stayed')
+    const body = conversionOf(file, stay(file), 'without', 'stayed')
     const plates = ['first plate', 'second plate'].map((name) => ({ name, place: 'left', after: 'motor-screws' }))
     book.log('width-converted', { ...body, on: plates })
     const order = now().up.map((s) => s.id)
     const at = order.indexOf('up:undo:motor-screws')
-    expect(order.slice(at + 1, at + 3)).toEqual(['up:on:assist-kit:0', 'up:on:assist-kit:1'])
+    expect(order.slice(at + 1, at + 3)).toEqual(['up:on:motor-stay:0', 'up:on:motor-stay:1'])
   })
 
   it('a bolt that the other width does without stays out, and its step is still to be done for the rest', () => {

@@ -1,18 +1,57 @@
 import { convertWidth, type WidthPiece, type WidthSet } from '../conversion'
-import type { MachineFile } from '../machine'
+import { holds, type MachineFile, type Variants, withWorstCase } from '../machine'
+import { type AdoptedPlan, type PlanStart, variantChange } from '../planning'
 import { OFF_IT } from './apply-fixings'
 import type { Bodies } from './entries'
+import { startOf } from './plan-start'
 import type { FixingState, JobState } from './state'
 
 /** Another one can take its place. */
 const OUT: ReadonlySet<FixingState['condition']> = new Set([...OFF_IT, 'new wanted'])
 
-/** Ids of the file that a piece is: its part with what held it there, or the fixing of its joint at this place. */
-function idsOf(file: MachineFile, { of, place }: Pick<WidthPiece, 'of' | 'place'>): readonly string[] {
+/**
+ * Ids of the file that a piece is: its part with what held it there, or the fixing of its joint at this place.
+ * @param stays tells of joints that hold in the other width too: they are of the machine, not of the piece
+ */
+function idsOf(
+  file: MachineFile,
+  { of, place }: Pick<WidthPiece, 'of' | 'place'>,
+  stays: (joint: MachineFile['joints'][number]) => boolean = () => false,
+): readonly string[] {
   if (of === undefined) return []
   const joint = file.joints.find((j) => j.id === of)
   if (joint) return joint.members.filter((m) => joint.members.length === 1 || m.place === place).map((m) => m.id)
-  return [of, ...file.joints.filter((j) => j.holds[0] === of).flatMap((j) => j.members.map((m) => m.id))]
+  return [of, ...file.joints.filter((j) => j.holds[0] === of && !stays(j)).flatMap((j) => j.members.map((m) => m.id))]
+}
+
+/** The answers to a file’s questions once the machine is in another width. */
+const answeredAs = (file: MachineFile, set: WidthSet, variants: Variants, option: string): Variants =>
+  withWorstCase(file, { ...variants, ...(set.variant === undefined ? {} : { [set.variant]: option }) })
+
+/** What a conversion changes of what the file has steps for: what comes and goes with it, and where to plan the way up from. */
+export interface WidthWay {
+  /** Actions whose returns it brings along, though nobody ever undid them. */
+  readonly brings: readonly string[]
+  /** Actions of what is there no longer. */
+  readonly drops: readonly string[]
+  readonly from: PlanStart
+  readonly variants: Variants
+}
+
+/** Where to plan from, once the machine is in the other width; null where the file has nothing of its own that comes along. */
+export function wayOf(state: JobState, file: MachineFile, set: WidthSet, from: string, to: string): WidthWay | null {
+  if (set.variant === undefined) return null
+  const [before, after] = [from, to].map((option) => answeredAs(file, set, state.variants, option))
+  const { comes, goes } = variantChange(file, before!, after!)
+  const { add, remove } = convertWidth(set, from, to)
+  const lifted = (pieces: readonly WidthPiece[]): readonly string[] =>
+    [...new Set(pieces.map((p) => p.of))].flatMap((of) => (file.parts.some((p) => p.id === of && p.lift) ? [`off:${of}`] : []))
+  const brings = [...comes, ...lifted(add)]
+  if (brings.length === 0) return null
+  const drops = [...goes, ...lifted(remove)]
+  const now = startOf(state, file)
+  const start: PlanStart = now === 'untouched' ? { done: [], pose: state.pose.id || file.poses[0]!.id, tool: null } : now
+  return { brings, drops, from: { ...start, done: [...start.done.filter((a) => !drops.includes(a)), ...brings] }, variants: after! }
 }
 
 /** `M8×45`: 45; undefined where no length stands there. */
@@ -22,8 +61,16 @@ function lengthOf(bolt: string | undefined): number | undefined {
 }
 
 /** A conversion as a job keeps it: what it needs of the file, so that the file may change behind it. */
-export function conversionOf(file: MachineFile, set: WidthSet, from: string, to: string): Bodies['width-converted'] {
+export function conversionOf(
+  file: MachineFile,
+  set: WidthSet,
+  from: string,
+  to: string,
+  way?: Pick<WidthWay, 'brings' | 'drops'> & { readonly plan: AdoptedPlan },
+): Bodies['width-converted'] {
   const c = convertWidth(set, from, to)
+  const after = answeredAs(file, set, {}, to)
+  const stays = (j: MachineFile['joints'][number]): boolean => set.variant !== undefined && holds(j.when, () => false, after)
   const labelled = (id: string) => ({ id, label: set.options.find((o) => o.id === id)!.label })
   const told = ({ name, place, bolt }: WidthPiece) => ({ name, place, ...(bolt === undefined ? {} : { bolt }) })
   // A bolt that is one of the file comes back as that fixing, of another length.
@@ -37,13 +84,15 @@ export function conversionOf(file: MachineFile, set: WidthSet, from: string, to:
     off: c.remove
       .filter((p) => !own(p))
       .map((p) => {
-        const of = idsOf(file, p)
+        const of = idsOf(file, p, stays)
         return { ...told(p), ...(of.length > 0 ? { of: [...of] } : {}) }
       }),
     on: c.add
       .filter((p) => !own(p))
       .map((p) => ({
         ...told(p),
+        // What the way itself brings is no step of its own.
+        ...(way && p.of !== undefined ? { of: [...idsOf(file, p)] } : {}),
         ...(p.under === undefined ? {} : { under: p.under }),
         ...(p.after === undefined ? {} : { after: p.after }),
       })),
@@ -61,6 +110,7 @@ export function conversionOf(file: MachineFile, set: WidthSet, from: string, to:
           ...(stack === undefined ? {} : { stack }),
         }
       }),
+    ...(way ? { way: { brings: [...way.brings], drops: [...way.drops], plan: way.plan } } : {}),
   }
 }
 

@@ -18,7 +18,7 @@ import type { Verdict } from '../workings'
 import type { TestItem } from './checks/looks'
 
 /** Raised when the reducer's answer for the same entries changes: stored snapshots of an older one are reduced anew. */
-export const REDUCER_VERSION = 17
+export const REDUCER_VERSION = 18
 
 /** What a fixing is doing right now. */
 export type FixingCondition = 'on' | OutPlace | 'lost' | 'kept out' | 'new wanted' | Pass
@@ -345,7 +345,12 @@ export interface JobState {
   /** What was worked out, in its order. */
   readonly workings: readonly (Mark & Bodies['worked-out'])[]
   /** Widths that the machine went into in this job, by the set of the file. */
-  readonly converted: Readonly<Record<string, Mark & Bodies['width-converted']>>
+  readonly converted: Readonly<
+    Record<
+      string,
+      Mark & Omit<Bodies['width-converted'], 'way'> & { readonly brings?: readonly string[]; readonly drops?: readonly string[] }
+    >
+  >
   readonly skipped: readonly (Mark & Bodies['test-skipped'])[]
   readonly rides: readonly Ride[]
   /** By stage of the ride: how it stands, a stopped one taking back what lies above it. */

@@ -31,7 +31,7 @@ export function trayRows(state: JobState): TrayRow[] {
         pieces: fixings.length,
         label: [...new Set(fixings.length > 0 ? fixings.map((f) => f.label) : step.parts.map((p) => p.name))].join(', '),
         cells,
-        ...(elsewhere ? { instead: fixings.every((f) => f.consumable) ? ('new' as const) : ('stays' as const) } : {}),
+        ...(elsewhere ? { instead: fixings.every((f) => f.consumable || f.added) ? ('new' as const) : ('stays' as const) } : {}),
         back,
         bag: bagOf(state.number, step.pair),
       },

@@ -72,7 +72,8 @@ export function tally(state: Pick<JobState, 'fixings'>): Tally {
       continue
     }
     removed += f.added ? 0 : 1
-    const renewed = f.replaced + (f.consumable ? 1 : 0)
+    // Of what came along, the first one is new already.
+    const renewed = f.replaced + (f.consumable && !f.added ? 1 : 0)
     fresh += renewed + (f.added ? 1 : 0)
     notGoingBack += renewed + (f.condition === 'kept out' ? 1 : 0)
     if (back) refitted += 1

@@ -1,4 +1,6 @@
-import type { Goal, MachineFile } from './types'
+import { withWorstCase } from './file-index'
+import { holds, type Variants } from './guards'
+import type { FileWidths, Goal, MachineFile } from './types'
 
 const AND = ' + '
 const spaced = (text: string): string => `${AND}${text.trim().replace(/\s*\+\s*/g, AND)}${AND}`
@@ -19,3 +21,22 @@ export function toggleNamed(text: string, job: string): string {
 
 /** What of a text the file knows, in the order of the file. */
 export const goalsNamed = (file: MachineFile, text: string): readonly Goal[] => file.goals.filter((g) => isNamed(text, g.name))
+
+/** Jobs that a machine with these answers can have done, unanswered questions at their worst. */
+export function goalsOf(file: MachineFile, variants: Variants): readonly Goal[] {
+  const answered = withWorstCase(file, variants)
+  return file.goals.filter((g) => holds(g.when, () => false, answered))
+}
+
+/** What comes in several widths on a machine with these answers. */
+export function widthsOf(file: MachineFile, variants: Variants): readonly FileWidths[] {
+  const answered = withWorstCase(file, variants)
+  return (file.widths ?? []).filter((w) => holds(w.when, () => false, answered))
+}
+
+/** Answers with which a job can be had: none where it can at the worst, else the first that makes it possible. */
+export function answersFor(file: MachineFile, goal: Goal): Variants {
+  const possible = (answers: Variants): boolean => holds(goal.when, () => false, withWorstCase(file, answers))
+  const each = file.variants.flatMap((v) => v.options.map((o): Variants => ({ [v.id]: o.id })))
+  return [{}, ...each].find(possible) ?? {}
+}

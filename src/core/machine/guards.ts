@@ -25,12 +25,23 @@ export function holds(guard: Guard | undefined, has: (fact: Fact) => boolean, va
   return variants[guard.variant] === guard.is
 }
 
-/** The guard with its variants decided: what is left asks for facts only. */
+/** The guard with its variants decided, and as short as it can be said: what is left asks for facts only, each once. */
 export function settled(guard: Guard, variants: Variants): Guard {
-  if ('all' in guard) return { all: guard.all.map((g) => settled(g, variants)) }
-  if ('any' in guard) return { any: guard.any.map((g) => settled(g, variants)) }
-  if ('not' in guard) return 'fact' in guard.not ? guard : holds(guard, () => false, variants) ? { all: [] } : { any: [] }
-  return 'fact' in guard ? guard : holds(guard, () => false, variants) ? { all: [] } : { any: [] }
+  if ('all' in guard) return joined('all', guard.all, variants)
+  if ('any' in guard) return joined('any', guard.any, variants)
+  if ('fact' in guard || ('not' in guard && 'fact' in guard.not)) return guard
+  return holds(guard, () => false, variants) ? { all: [] } : { any: [] }
+}
+
+/** All of them, or any: those of the same sort within are taken in, what holds anyway or never does falls out or decides it. */
+function joined(sort: 'all' | 'any', guards: readonly Guard[], variants: Variants): Guard {
+  const other = sort === 'all' ? 'any' : 'all'
+  const within = (g: Guard): readonly Guard[] => (sort in g ? (g as Readonly<Record<string, readonly Guard[]>>)[sort]! : [g])
+  const flat = guards.flatMap((g) => within(settled(g, variants)))
+  const decides = flat.find((g) => other in g && (g as Readonly<Record<string, readonly Guard[]>>)[other]!.length === 0)
+  if (decides) return decides
+  const once = [...new Map(flat.map((g) => [JSON.stringify(g), g])).values()]
+  return once.length === 1 ? once[0]! : sort === 'all' ? { all: once } : { any: once }
 }
 
 /** Could it ever hold, as far as the variants decide? A fact may come to hold, or not to hold yet. */

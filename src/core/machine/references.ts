@@ -81,16 +81,21 @@ function checkJoints({ file, index, faults, known, guard, doing }: Look): void {
 }
 
 /** Widths, and what of the file their pieces are. */
-function checkWidths({ file, index, known }: Look): void {
+function checkWidths({ file, index, known, guard }: Look): void {
+  const variants = new Map(file.variants.map((v) => [v.id, new Map(v.options.map((o) => [o.id, o]))]))
   ;(file.widths ?? []).forEach((set, i) => {
-    set.options.forEach((option, k) =>
+    guard(`/widths/${i}/when`, set.when)
+    if (set.variant !== undefined) known(`/widths/${i}/variant`, set.variant, variants)
+    const answers = set.variant === undefined ? undefined : variants.get(set.variant)
+    set.options.forEach((option, k) => {
+      if (answers) known(`/widths/${i}/options/${k}/id`, option.id, answers)
       option.pieces.forEach(({ of, under, after }, n) => {
         const at = `/widths/${i}/options/${k}/pieces/${n}`
         if (of !== undefined) known(`${at}/of`, of, index.parts, index.joints)
         if (under !== undefined) known(`${at}/under`, under, index.parts, index.joints)
         if (after !== undefined) known(`${at}/after`, after, index.joints)
-      }),
-    )
+      })
+    })
   })
 }
 
@@ -184,6 +189,7 @@ function checkWork({ file, index, known, guard }: Look): void {
     if (e.releasedBy !== undefined) known(`/energy/${i}/releasedBy`, e.releasedBy, index.steps, index.joints, index.connections)
   })
   file.goals.forEach((goal, i) => {
+    guard(`/goals/${i}/when`, goal.when)
     guard(`/goals/${i}/guard`, goal.guard)
     goal.swap?.forEach((s, k) => {
       if (s.part !== undefined) known(`/goals/${i}/swap/${k}/part`, s.part, index.parts)

@@ -249,6 +249,8 @@ export interface Consumable {
 export interface Goal {
   readonly id: string
   readonly name: string
+  /** Only a machine of which this holds can have it done. */
+  readonly when?: Guard
   readonly guard: Guard
   /** What happens at the bottom of the dip; empty for an inspection. */
   readonly swap?: readonly SwapStep[]
@@ -260,6 +262,12 @@ export interface SwapStep {
   readonly part?: string
   readonly note?: string
   readonly minutes: Minutes
+}
+
+/** What comes in several widths on a machine. */
+export interface FileWidths extends WidthSet {
+  /** Only a machine of which this holds has it. */
+  readonly when?: Guard
 }
 
 export interface SealedUnit {
@@ -309,7 +317,7 @@ export interface MachineFile {
   /** Bearings that a job takes out, puts in, or pushes a shaft into. */
   readonly bearings?: readonly BearingAt[]
   /** What comes in several widths, and what each is made up with. */
-  readonly widths?: readonly WidthSet[]
+  readonly widths?: readonly FileWidths[]
   readonly tools: readonly Tool[]
   readonly consumables: readonly Consumable[]
   readonly goals: readonly Goal[]

@@ -1,4 +1,4 @@
-import type { MachineFile } from '../machine'
+import { answersFor, type MachineFile } from '../machine'
 import { plan } from './plan'
 import type { PlanError } from './types'
 
@@ -16,7 +16,7 @@ export interface JobReport {
 export function reportJobs(file: MachineFile, onJob: (done: number, of: number) => void = () => undefined): JobReport[] {
   return file.goals.map((goal, i): JobReport => {
     onJob(i, file.goals.length)
-    const found = plan(file, 'untouched', [goal.id], { variants: {}, nodeLimit: 5_000 })
+    const found = plan(file, 'untouched', [goal.id], { variants: answersFor(file, goal), nodeLimit: 5_000 })
     const head = { goal: goal.id, name: goal.name }
     if (!found.ok) return { ...head, error: found.error }
     const { down, up } = found.value

@@ -1,20 +1,23 @@
 import { gzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
 import { demoMachines } from '../../demo/machines'
+import { answersFor } from '../machine'
 import { factsOfPlan, type PlannedStep, planOfFacts, wordingOf } from './index'
 import { planOnce } from './plan-once'
 
-const cases = demoMachines().flatMap((file) => file.goals.map((goal) => [`${file.name}, ${goal.name}`, file, [goal.id]] as const))
+const cases = demoMachines().flatMap((file) =>
+  file.goals.map((goal) => [`${file.name}, ${goal.name}`, file, [goal.id], answersFor(file, goal)] as const),
+)
 const dunlin = demoMachines()[0]!
 
 /** A step without what only shows where each came from. */
 const plain = (s: PlannedStep): PlannedStep => JSON.parse(JSON.stringify(s)) as PlannedStep
 
 describe('a plan as a job keeps it, without words', () => {
-  it.each([...cases, ['both motors of a Dunlin', dunlin, dunlin.goals.slice(0, 2).map((g) => g.id)] as const])(
+  it.each([...cases, ['both motors of a Dunlin', dunlin, dunlin.goals.slice(0, 2).map((g) => g.id), {}] as const])(
     '%s: its file gives every word back',
-    (_, file, goals) => {
-      const found = planOnce(file, 'untouched', goals, { variants: {} })
+    (_, file, goals, variants) => {
+      const found = planOnce(file, 'untouched', goals, { variants })
       if (!found.ok) throw new Error(found.error.kind)
       const facts = JSON.parse(JSON.stringify(factsOfPlan(found.value)))
       const words = wordingOf(file, goals)
@@ -49,8 +52,8 @@ describe('a plan as a job keeps it, without words', () => {
 
   it('takes at most 540 bytes a step, and 600 steps at most 100 kB packed', () => {
     const [steps, raw, packed] = cases.reduce(
-      ([n, r, p], [, file, goals]) => {
-        const found = planOnce(file, 'untouched', goals, { variants: {} })
+      ([n, r, p], [, file, goals, variants]) => {
+        const found = planOnce(file, 'untouched', goals, { variants })
         if (!found.ok) throw new Error(found.error.kind)
         const { down, up } = factsOfPlan(found.value)
         const text = JSON.stringify([...down.steps, ...up.steps])

@@ -23,6 +23,8 @@ import { MEDIUM } from './locks'
 const FLAT = ['on-wheels']
 const UP = ['front-raised']
 const BOTH = [...FLAT, ...UP]
+const FITTED = { variant: 'assist', is: 'fitted' } as const
+const BLANKED = { variant: 'assist', is: 'blanked' } as const
 const MOTOR: readonly CompareSpec[] = [
   { id: 'shaft', name: 'coupling teeth', value: 6, smaller: 0, larger: 0, why: 'It does not mesh with the coupling of the worm.' },
   { id: 'flange', name: 'flange holes', value: 3, smaller: 0, larger: 0, why: 'It does not bolt to the column.' },
@@ -34,10 +36,14 @@ const MOTOR: readonly CompareSpec[] = [
 /** The Curlew: the harbour master’s two-seat utility cart, its steering assisted by a motor on the column. Invented. */
 export function curlew(): MachineFile {
   const room = any(off('column'), prepared('drop-column'))
+  const ready = any(
+    all(BLANKED, off('worm-plate'), unplugged('parked-plugs'), unplugged('feed')),
+    all(FITTED, off('motor'), off('star'), off('controller')),
+  )
   return {
     format: 'nailsmith-machine/1',
     id: 'curlew',
-    revision: '2027-03',
+    revision: '2027-04',
     name: 'Curlew',
     class: 'ride-on',
     variants: [
@@ -58,6 +64,15 @@ export function curlew(): MachineFile {
           { id: 'dash', label: 'On the dash' },
         ],
         worst: 'wheel',
+      },
+      {
+        id: 'assist',
+        question: 'Is the steering assist fitted, or its place blanked?',
+        options: [
+          { id: 'fitted', label: 'Fitted' },
+          { id: 'blanked', label: 'Blanked' },
+        ],
+        worst: 'fitted',
       },
     ],
     drives: [
@@ -152,9 +167,9 @@ export function curlew(): MachineFile {
         role: 'steering',
         name: 'steering column',
         mass: q(9.4, 'kg'),
-        of: ['torque-sensor', 'motor', 'star'],
+        of: ['torque-sensor', 'motor', 'star', 'worm-plate'],
         serviceable: false,
-        tethers: ['motor-plug', 'torque-plug', 'signal-plug'],
+        tethers: ['motor-plug', 'torque-plug', 'signal-plug', 'parked-plugs'],
         escape: all(
           off('steering-wheel'),
           off('lower-shroud'),
@@ -168,6 +183,18 @@ export function curlew(): MachineFile {
         back: doing('Column up, spline into its clamp, mark to mark', [way(UP, null, 4, { people: 2 })], {
           cautions: ['H22'],
           ifOmitted: 'One tooth out, and the wheel stands askew and the learnt centre is wrong.',
+        }),
+      },
+      {
+        id: 'worm-plate',
+        name: 'blanking plate over the worm',
+        mass: q(0.3, 'kg'),
+        escape: room,
+        lift: doing('Blanking plate off, its ring with it', [way(FLAT, null, 0.5)], {
+          note: 'Look at the teeth of the worm’s half: clean and greased.',
+        }),
+        back: doing('Blanking plate on, its ring in the groove', [way(FLAT, null, 0.75)], {
+          ifOmitted: 'Without its ring the worm drinks salt water.',
         }),
       },
       { id: 'torque-sensor', role: 'steering', name: 'torque sensor', mass: q(0.4, 'kg'), serviceable: false, escape: off('column') },
@@ -409,7 +436,8 @@ export function curlew(): MachineFile {
           id: 'motor-screws',
           name: 'motor flange screws',
           kind: 'screws',
-          holds: ['motor', 'column'],
+          // The same three hold the motor, or the plate where there is none.
+          holds: ['motor', 'column', 'worm-plate'],
           label: 'M8×22',
           thread: 'M8',
           hole: { stack: 9, depth: 17, behind: 'bearing', into: 'aluminium' },
@@ -419,8 +447,8 @@ export function curlew(): MachineFile {
           lock: MEDIUM,
           release: 'undo',
           access: all(room, DEAD),
-          down: doing('Undo 3 motor screws', [way(FLAT, 'hex-6', 2)], { note: 'The rear one only with the long arm.' }),
-          up: doing('3 motor screws, in turn', [way(FLAT, 'torque-60', 3)], {
+          down: doing('Undo 3 flange screws', [way(FLAT, 'hex-6', 2)], { note: 'The rear one only with the long arm.' }),
+          up: doing('3 flange screws, in turn', [way(FLAT, 'torque-60', 3)], {
             passes: ['started', 'seated', 'final'],
             consumables: [{ consumable: 'locker-medium', count: 3 }],
           }),
@@ -437,6 +465,7 @@ export function curlew(): MachineFile {
           keep: 'bin',
           consumable: 'new-star',
           release: 'pull',
+          when: FITTED,
           access: off('motor'),
           down: doing('Loosen the star with a fingertip', [way(FLAT, null, 0.25)]),
           up: doing('Star seated all round', [way(FLAT, null, 0.25)]),
@@ -474,6 +503,7 @@ export function curlew(): MachineFile {
           strength: '8.8',
           torque: q(5, 'Nm'),
           release: 'undo',
+          when: FITTED,
           access: all(off('cowling'), DEAD),
           down: doing('Undo 3 controller bolts', [way(FLAT, 'hex-4', 1.5)]),
           up: doing('3 controller bolts', [way(FLAT, 'torque-6', 2)]),
@@ -548,6 +578,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'motor-plug',
+        when: FITTED,
         name: 'motor plug',
         family: 'two-pole, latch',
         releaseHow: 'Press the latch, pull straight.',
@@ -566,6 +597,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'torque-plug',
+        when: FITTED,
         name: 'torque sensor plug',
         family: '5-pin, sealed',
         releaseHow: 'Lift the lock, pull straight.',
@@ -583,6 +615,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'signal-plug',
+        when: FITTED,
         name: 'signal plug',
         family: '8-pin, latch',
         releaseHow: 'Press the latch, pull straight.',
@@ -606,6 +639,32 @@ export function curlew(): MachineFile {
         up: doing('8-pin: click, then tug', [way(BOTH, null, 0.5)]),
       },
       {
+        id: 'parked-plugs',
+        when: BLANKED,
+        name: 'sensor and signal plug, parked',
+        family: '5-pin and 8-pin',
+        releaseHow: 'Lift the lock, press the latch; pull straight.',
+        pins: wires(
+          ['red', '+5 V'],
+          ['black', '0 V'],
+          ['white', 'torque 1'],
+          ['green', 'torque 2'],
+          ['blue', 'angle'],
+          ['yellow', 'lamp'],
+          ['orange', 'wake'],
+        ),
+        mates: ['column-loom', 'frame'],
+        access: all(
+          any(off('knee-panel'), { variant: 'knee-kind', is: 'split' }),
+          any({ variant: 'knee-kind', is: 'one' }, off('knee-left')),
+          DEAD,
+        ),
+        down: doing('Pull both plugs out of their parking sockets', [way(BOTH, null, 0.75)]),
+        up: doing('Both plugs into their parking sockets', [way(BOTH, null, 0.75)], {
+          ifOmitted: 'Open pins go green in salt air, and touch the column.',
+        }),
+      },
+      {
         id: 'feed',
         name: 'controller feed',
         family: 'ring ends M6',
@@ -627,7 +686,7 @@ export function curlew(): MachineFile {
         id: 'column-loom',
         name: 'column loom',
         of: 'column',
-        route: ['loom-ties', 'signal-plug', 'torque-plug'],
+        route: ['loom-ties', 'signal-plug', 'torque-plug', 'parked-plugs'],
         ties: [{ joint: 'loom-ties', shares: [] }],
         slack: { leftLock: q(30, 'mm'), rightLock: q(30, 'mm') },
       },
@@ -646,6 +705,7 @@ export function curlew(): MachineFile {
         id: 'centre',
         kind: 'prepare',
         limb: 'down',
+        when: FITTED,
         gives: [prepared('centre')],
         down: doing('Wheels straight ahead, wheel and shroud marked; reading of the angle noted', [way(FLAT, 'paint-pen', 1)], {
           wants: [{ id: 'centre', name: 'angle straight ahead', quantity: 'angle', unit: 'deg' }],
@@ -653,6 +713,17 @@ export function curlew(): MachineFile {
           guard: { not: unplugged('pack-plug') },
           photo: 'wheel straight, mark on the shroud',
           ifOmitted: 'Without a centre the assist has to be taught again, by licensed practice.',
+        }),
+      },
+      {
+        id: 'centre-marked',
+        kind: 'prepare',
+        limb: 'down',
+        when: BLANKED,
+        gives: [prepared('centre')],
+        down: doing('Wheels straight ahead, wheel and shroud marked', [way(FLAT, 'paint-pen', 0.75)], {
+          photo: 'wheel straight, mark on the shroud',
+          ifOmitted: 'Nobody knows afterwards where straight ahead was.',
         }),
       },
       {
@@ -688,7 +759,7 @@ export function curlew(): MachineFile {
         gives: [DEAD],
         check: 'dead',
         access: all(unplugged('pack-plug'), off('cowling')),
-        down: doing('Prove dead at the controller posts', [way(FLAT, 'meter', 2)]),
+        down: doing('Prove dead at the posts under the cowling', [way(FLAT, 'meter', 2)]),
       },
       {
         id: 'inspect-plugs',
@@ -711,6 +782,7 @@ export function curlew(): MachineFile {
         id: 'turn-test',
         kind: 'gate',
         limb: 'up',
+        when: FITTED,
         check: 'spin test',
         after: [
           'unplug:pack-plug',
@@ -744,9 +816,10 @@ export function curlew(): MachineFile {
         id: 'teach-centre',
         kind: 'gate',
         limb: 'up',
+        when: FITTED,
         check: 'calibration',
         after: ['step:turn-test'],
-        up: doing('Centre set to the noted angle, torque at zero', [way(FLAT, null, 3)], {
+        up: doing('Centre set, wheels straight ahead, torque at zero', [way(FLAT, null, 3)], {
           wants: [
             { id: 'left', name: 'angle at the left lock', quantity: 'angle', unit: 'deg', low: -560, high: -500 },
             {
@@ -848,10 +921,38 @@ export function curlew(): MachineFile {
       {
         id: 'assist-kit',
         name: 'assist kit',
+        variant: 'assist',
         options: [
           {
-            id: 'as-built',
-            label: 'as built',
+            id: 'blanked',
+            label: 'place blanked',
+            pieces: [{ name: 'blanking plate', place: 'over the worm', of: 'worm-plate' }],
+          },
+          {
+            id: 'fitted',
+            label: 'assist fitted',
+            pieces: [
+              { name: 'assist motor', place: 'on the column', of: 'motor' },
+              { name: 'coupling star', place: 'in the worm’s half', of: 'star' },
+              { name: 'controller', place: 'behind the cowling', of: 'controller' },
+              ...[1, 2, 3].map((n) => ({ name: 'controller bolt', place: `hole ${n} of 3`, bolt: 'M5×14', of: 'controller-bolts' })),
+            ],
+          },
+        ],
+        outOfScope: [
+          { what: 'flange screws', why: 'The same three hold plate or motor.' },
+          { what: 'torque sensor', why: 'It is part of the column, with the kit and without.' },
+          { what: 'feed', why: 'Its rings and nuts lie ready on the posts under the cowling.' },
+        ],
+      },
+      {
+        id: 'motor-stay',
+        name: 'motor stay',
+        when: FITTED,
+        options: [
+          {
+            id: 'without',
+            label: 'without its stay',
             pieces: [1, 2, 3].map((n) => ({
               name: 'motor screw',
               place: `hole ${n} of 3`,
@@ -917,12 +1018,14 @@ export function curlew(): MachineFile {
       {
         id: 'motor-goal',
         name: 'steering assist motor',
+        when: FITTED,
         guard: off('motor'),
         swap: [{ id: 'swap-motor', title: 'New motor beside the old', part: 'motor', minutes: { low: 3, likely: 4, high: 8 } }],
       },
       {
         id: 'star-goal',
         name: 'coupling star',
+        when: FITTED,
         guard: off('star'),
         swap: [
           {
@@ -950,6 +1053,7 @@ export function curlew(): MachineFile {
       {
         id: 'fuse-goal',
         name: 'fuse inside the controller',
+        when: FITTED,
         guard: off('controller-lid'),
         swap: [
           {
@@ -963,6 +1067,7 @@ export function curlew(): MachineFile {
       {
         id: 'controller-goal',
         name: 'controller',
+        when: FITTED,
         guard: off('controller'),
         swap: [
           {
@@ -970,6 +1075,35 @@ export function curlew(): MachineFile {
             title: 'New controller beside the old',
             part: 'controller',
             note: 'It has to learn the centre: the check after the turn test.',
+            minutes: { low: 2, likely: 3, high: 6 },
+          },
+        ],
+      },
+      {
+        id: 'fit-goal',
+        name: 'fit the steering assist',
+        when: BLANKED,
+        guard: ready,
+        swap: [
+          {
+            id: 'swap-fit',
+            title: 'Kit beside the machine, piece by piece',
+            part: 'motor',
+            note: '“Convert the assist kit” says what goes on. The controller is of the same kit: 48 V.',
+            minutes: { low: 4, likely: 6, high: 12 },
+          },
+        ],
+      },
+      {
+        id: 'remove-goal',
+        name: 'take the steering assist out',
+        when: FITTED,
+        guard: ready,
+        swap: [
+          {
+            id: 'swap-remove',
+            title: 'Blanking plate and its ring to the bench, kit bagged',
+            note: '“Convert the assist kit” says what stays out.',
             minutes: { low: 2, likely: 3, high: 6 },
           },
         ],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Doing, Joint, MachineFile } from '../../core/machine'
+import { answersFor, type Doing, type Joint, type MachineFile } from '../../core/machine'
 import { type PlannedStep } from '../../core/planning'
 import { demoMachines } from './index'
 import { planOnce } from '../../core/planning/plan-once'
@@ -70,7 +70,7 @@ describe.each(demoMachines().map((f) => [f.name, f] as const))('the file of the 
 
 const JOBS = demoMachines().flatMap((f) =>
   f.goals.map((g) => {
-    const found = planOnce(f, 'untouched', [g.id], { variants: {} })
+    const found = planOnce(f, 'untouched', [g.id], { variants: answersFor(f, g) })
     if (!found.ok) throw new Error(`${f.name}: no plan for ${g.name}`)
     return [f.name, g.name, f, found.value] as const
   }),

@@ -1,4 +1,4 @@
-import { type Guard, type MachineFile, sidesIn } from '../../core/machine'
+import { answersFor, type Guard, type MachineFile, sidesIn } from '../../core/machine'
 import { everythingInFileOrder, plan } from '../../core/planning'
 import { demoMachines } from './index'
 
@@ -75,7 +75,7 @@ export function machineTables(): string {
   const jobs = files.flatMap((file) => {
     const all = everythingInFileOrder(file)
     return file.goals.map((goal) => {
-      const found = plan(file, 'untouched', [goal.id], { variants: {} })
+      const found = plan(file, 'untouched', [goal.id], { variants: answersFor(file, goal) })
       if (!found.ok) throw new Error(`${file.name} has no plan for ${goal.name}`)
       const { down, up } = found.value
       return `| ${file.name} | ${goal.name} | ${down.steps.length} | ${all.steps} | ${Math.round(down.minutes.handsOn)} | ${Math.round(all.minutes)} | ${up.steps.length} | ${Math.round(up.minutes.handsOn)} | ${down.proved && up.proved ? 'yes' : 'no'} |`

@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/intake'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { type Goal, goalsNamed, inOneGo, type MachineFile, otherJob } from '../../core/machine'
+import { type Goal, goalsNamed, goalsOf, inOneGo, type MachineFile, otherJob } from '../../core/machine'
 import type { BenchListProps } from './bench-list'
 import type { Plan } from '../../core/planning'
 import { Button, Chip } from '../../ui/button'
@@ -51,10 +51,12 @@ function useWish(file: MachineFile): {
   const wished = state.planned ? [atTop ? otherJob(file, done.id)?.id : undefined] : goalsNamed(file, state.job).map((g) => g.id)
   const [goal, setGoal] = useState(wished[0] ?? '')
   const [also, setAlso] = useState<readonly string[]>(wished.slice(1).flatMap((id) => id ?? []))
+  // An answer may rule a job out that was chosen before it.
+  const offered = new Set(goalsOf(file, state.variants).map((g) => g.id))
   return {
     done,
-    goal,
-    also,
+    goal: offered.has(goal) ? goal : '',
+    also: also.filter((id) => offered.has(id)),
     choose: (id) => {
       setGoal(id)
       setAlso([])
@@ -191,7 +193,8 @@ function Wish({
   readonly wish: ReturnType<typeof useWish>
   readonly onChange: () => void
 }) {
-  const { mayWork } = useJob()
+  const { state, mayWork } = useJob()
+  const goals = goalsOf(file, state.variants)
   // Asked for anew with every job that is chosen.
   const [moreOf, setMoreOf] = useState('')
   const more = moreOf !== '' && moreOf === goal
@@ -203,9 +206,9 @@ function Wish({
         name="goal"
         value={goal}
         onChange={(id) => (choose(id), onChange())}
-        options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
+        options={goals.map((g) => ({ value: g.id, label: g.name }))}
       />
-      {goal && file.goals.length > 1 ? (
+      {goal && goals.length > 1 ? (
         <div role="group" aria-label={say.andInTheSame} className="flex flex-wrap items-center gap-1.5">
           {more ? (
             <span className="text-[15px] text-steel">{say.andInTheSameGo}</span>
@@ -214,7 +217,7 @@ function Wish({
               {say.andInTheSameGoAdd}
             </Button>
           )}
-          {file.goals
+          {goals
             .filter((g) => g.id !== goal && (more || also.includes(g.id)))
             .map((g) => (
               <Chip key={g.id} on={also.includes(g.id)} onClick={() => (toggle(g.id), onChange())}>

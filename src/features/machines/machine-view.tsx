@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/machines'
 import dynamic from 'next/dynamic'
 import { type ReactNode, useEffect, useState } from 'react'
-import { fullChargeVolts, type Guard, type MachineFile, subjectOf } from '../../core/machine'
+import { fullChargeVolts, goalsOf, type Guard, type MachineFile, subjectOf } from '../../core/machine'
 import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
@@ -85,7 +85,7 @@ export function MachineView({
               name="goal"
               value={asked && 'goal' in asked ? asked.goal : ''}
               onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })}
-              options={file.goals.map((g) => ({ value: g.id, label: g.name }))}
+              options={goalsOf(file, variants).map((g) => ({ value: g.id, label: g.name }))}
             />
             {file.variants.map((v) => (
               <Tiles

@@ -1,12 +1,53 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import * as say from '../../words/en/screens/conversion'
-import { convertWidth, strangers } from '../../core/conversion'
-import { conversionOf, firstOff } from '../../core/job'
+import { convertWidth, strangers, type WidthSet } from '../../core/conversion'
+import { conversionOf, firstOff, wayOf, type WidthWay } from '../../core/job'
+import type { MachineFile } from '../../core/machine'
+import type { Plan } from '../../core/planning'
+import { planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
 import { Sheet } from '../../ui/sheet'
 import { ConversionTold, FromTo, OutOfScope } from '../shared/conversion'
 import { useJob } from '../shared/context'
+
+/** The way up in the other width, where the file has steps for what comes along: none, being worked out, found, or why there is none. */
+type Way =
+  | { readonly is: 'none' }
+  | { readonly is: 'asking' }
+  | { readonly is: 'found'; readonly way: Found }
+  | { readonly is: 'no way'; readonly why: string }
+type Found = WidthWay & { readonly plan: Plan }
+
+function useWay(file: MachineFile | null, set: WidthSet | undefined, from: string, to: string): Way {
+  const { state, settings } = useJob()
+  const latest = useRef(state)
+  useEffect(() => {
+    latest.current = state
+  })
+  const asked = JSON.stringify([set?.id, from, to])
+  const [answer, setAnswer] = useState<{ readonly asked: string; readonly way: Way } | null>(null)
+  useEffect(() => {
+    const way = file && set && from !== to ? wayOf(latest.current, file, set, from, to) : null
+    const answered = (found: Way): void => setAnswer({ asked, way: found })
+    if (!way || !file) return answered({ is: 'none' })
+    const asking = new AbortController()
+    const options = {
+      variants: way.variants,
+      toolsOwned: file.tools.filter((t) => !settings.lacking.includes(t.name)).map((t) => t.id),
+      tray: settings.tray,
+    }
+    planAside(file, way.from, latest.current.goals, options, () => undefined, asking.signal).then(
+      async (result) => {
+        const why = result.ok ? '' : (await import('../../words/en/plan-errors')).whyNot(result.error, file)
+        if (!asking.signal.aborted) answered(result.ok ? { is: 'found', way: { ...way, plan: result.value } } : { is: 'no way', why })
+      },
+      () => asking.signal.aborted || answered({ is: 'no way', why: say.noWayFound }),
+    )
+    return () => asking.abort()
+  }, [file, set, from, to, asked, settings.lacking, settings.tray])
+  return answer?.asked === asked ? answer.way : { is: 'asking' }
+}
 
 /** The machine goes into another width: from which, to which, what lies there, and what that takes. One line of the journal carries it. */
 export function ConvertSheet({ set: id, onClose }: { readonly set: string; readonly onClose: () => void }) {
@@ -16,9 +57,10 @@ export function ConvertSheet({ set: id, onClose }: { readonly set: string; reado
   const [from, setFrom] = useState(known ?? set?.options[0]?.id ?? '')
   const [to, setTo] = useState(set?.options.find((o) => o.id !== from)?.id ?? '')
   const [there, setThere] = useState<readonly string[]>([])
+  const way = useWay(file, set, from, to)
   if (!file || !set) return null
   const conversion = convertWidth(set, from, to)
-  const body = conversionOf(file, set, from, to)
+  const body = conversionOf(file, set, from, to, way.is === 'found' ? way.way : undefined)
   const first = firstOff(state, file, body)
   const named = [...new Set(set.options.flatMap((o) => o.pieces.map((p) => p.name)))]
   // What every width has says nothing of which one it is.
@@ -59,9 +101,14 @@ export function ConvertSheet({ set: id, onClose }: { readonly set: string; reado
             {say.firstOff(first)}
           </p>
         ) : null}
+        {way.is === 'no way' ? (
+          <p role="alert" className="border-l-[6px] border-stop bg-stop-tint px-4 py-2 text-[16px]">
+            ▲ {way.why}
+          </p>
+        ) : null}
         <Button
           weight="primary"
-          disabled={from === to || first.length > 0}
+          disabled={from === to || first.length > 0 || way.is === 'asking' || way.is === 'no way'}
           onClick={() => {
             log('width-converted', body)
             onClose()

@@ -1,6 +1,7 @@
 'use client'
 import * as number from '../../words/en/screens/bearing-number'
 import * as convert from '../../words/en/screens/conversion'
+import { widthsOf } from '../../core/machine'
 import * as say from '../../words/en/screens/run-sheets'
 import { useState } from 'react'
 import { type Bodies, type JobState, stageIndex, wantedNew } from '../../core/job'
@@ -64,7 +65,7 @@ function ToGet() {
 /** What comes in several widths on this machine: the one that it went into, or the way to another. */
 function Widths() {
   const { state, file, mayWork, open } = useJob()
-  return (file?.widths ?? []).map((set) => {
+  return (file ? widthsOf(file, state.variants) : []).map((set) => {
     const done = state.converted[set.id]
     return done ? (
       <p key={set.id} className="text-[17px]">

@@ -355,11 +355,44 @@ const stepFactsFitting: Record<string, Any> = {
   again: yes(),
 }
 
+interface Proved {
+  readonly plan: Record<string, Any>
+  readonly swap: Record<string, Any>
+}
+
 /** A plan as facts: every one that a gate rests on, by id, and no words. */
-const asFacts = (
-  shape: Record<string, Any>,
-  proved: { readonly plan: Record<string, Any>; readonly swap: Record<string, Any> } = { plan: {}, swap: {} },
-) =>
+const factsOnly = (shape: Record<string, Any>, proved: Proved) =>
+  closed({
+    planner: need(40),
+    ...proved.plan,
+    goals: array().strict().of(text(120).required()).min(1).max(20).required(),
+    upOrder: oneOf(['planned', 'reverse']).required(),
+    down: limbFacts(shape),
+    up: limbFacts(shape),
+    swap: list(
+      closed({
+        id: need(140),
+        goal: text(120),
+        part: text(120),
+        minutes: minutes.required(),
+        ...proved.swap,
+        compare: list(
+          closed({
+            id: id(),
+            unit: text(16),
+            value: figureOrWord().required(),
+            smaller: figure(0),
+            larger: figure(0),
+            options: words(60),
+          }),
+          60,
+        ),
+      }),
+      200,
+    ).required(),
+  }).required() as unknown as Schema<PlanFacts>
+
+const asFacts = (shape: Record<string, Any>, proved: Proved = { plan: {}, swap: {} }) =>
   closed({
     file: need(120),
     revision: need(60),
@@ -369,45 +402,21 @@ const asFacts = (
       proofMinutesHigh: figure(1, 10_000),
       deadVolts: figure(0, 60).required(),
     }).required(),
-    plan: closed({
-      planner: need(40),
-      ...proved.plan,
-      goals: array().strict().of(text(120).required()).min(1).max(20).required(),
-      upOrder: oneOf(['planned', 'reverse']).required(),
-      down: limbFacts(shape),
-      up: limbFacts(shape),
-      swap: list(
-        closed({
-          id: need(140),
-          goal: text(120),
-          part: text(120),
-          minutes: minutes.required(),
-          ...proved.swap,
-          compare: list(
-            closed({
-              id: id(),
-              unit: text(16),
-              value: figureOrWord().required(),
-              smaller: figure(0),
-              larger: figure(0),
-              options: words(60),
-            }),
-            60,
-          ),
-        }),
-        200,
-      ).required(),
-    }).required() as unknown as Schema<PlanFacts>,
+    plan: factsOnly(shape, proved),
   })
+const PROVED: Proved = { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }
 
 export const versions = {
   1: version1,
   2: asFacts(stepFacts),
   3: asFacts(stepFactsNow),
-  4: asFacts(stepFactsOpening, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
-  5: asFacts(stepFactsGated, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
-  6: asFacts(stepFactsFitting, { plan: { provedAs: oneOf(PROVED_AS) }, swap: { opens: opens() } }),
+  4: asFacts(stepFactsOpening, PROVED),
+  5: asFacts(stepFactsGated, PROVED),
+  6: asFacts(stepFactsFitting, PROVED),
 }
+
+/** A plan as version 6 has it, for entries of other kinds that bring one along. */
+export const planFacts = () => factsOnly(stepFactsFitting, PROVED)
 
 const MINUTES = { low: 1, likely: 2, high: 4 }
 const SPAN = { handsOn: 2, elapsed: 2 }
@@ -534,6 +543,34 @@ const OPENING = {
   swap: WITH_WANTS.swap.map((s) => ({ ...s, opens: ['cover' as const] })),
 } as const
 
+/** A plan as version 6 has it, and as it is written: of facts that nothing writes yet it has none. */
+export const FACTS_OF_A_PLAN = {
+  ...OPENING,
+  up: {
+    ...OPENING.up,
+    steps: OPENING.up.steps.map(({ counterHold: _hold, looks: _looks, ...s }) => ({
+      ...s,
+      again: true as const,
+      lengths: [
+        {
+          of: ['lid-screw-1'],
+          length: 12,
+          d: 5,
+          stack: 2,
+          washers: 1,
+          depth: 14,
+          u: 0.2,
+          behind: 'lead',
+          into: 'aluminium',
+          others: [16],
+          mixed: true,
+          motor: 'front-motor',
+        } as const,
+      ],
+    })),
+  },
+}
+
 export const samples: Stored<typeof versions> = {
   1: {
     ...ADOPTED,
@@ -629,33 +666,5 @@ export const samples: Stored<typeof versions> = {
       up: { ...OPENING.up, steps: OPENING.up.steps.map((s) => ({ ...s, reaction: true as const })) },
     },
   },
-  6: {
-    ...FACTS,
-    plan: {
-      ...OPENING,
-      up: {
-        ...OPENING.up,
-        steps: OPENING.up.steps.map((s) => ({
-          ...s,
-          again: true as const,
-          lengths: [
-            {
-              of: ['lid-screw-1'],
-              length: 12,
-              d: 5,
-              stack: 2,
-              washers: 1,
-              depth: 14,
-              u: 0.2,
-              behind: 'lead',
-              into: 'aluminium',
-              others: [16],
-              mixed: true,
-              motor: 'front-motor',
-            } as const,
-          ],
-        })),
-      },
-    },
-  },
+  6: { ...FACTS, plan: FACTS_OF_A_PLAN },
 }

@@ -23,3 +23,4 @@ export const belongsTo = (name: string, widths: readonly string[], fitted: strin
 export const firstOff = (names: readonly string[]): string => `First off: ${names.join(', ')}.`
 export const convertIt = (label: string): string => `It becomes ${label}`
 export const leftOver = 'What comes off is kept by name, and goes home with its owner.'
+export const noWayFound = 'The way up could not be worked out. Choose again.'

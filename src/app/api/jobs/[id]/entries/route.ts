@@ -1,5 +1,5 @@
 import { BUILD, VOCABULARY } from '@/core/build'
-import { BATCH_BYTES, PLAN_BYTES } from '@/core/job'
+import { BATCH_BYTES, bringsPlan, PLAN_BYTES } from '@/core/job'
 import { appendBatch } from '@/server/append'
 import { allowed, allowedWrite, answer, readLimited, refuse, route } from '@/server/http'
 import { entriesAfter, noteOlder } from '@/server/jobs'
@@ -72,7 +72,7 @@ export const POST = route(async (request: Request, { params }: Params): Promise<
       { again: agrees === undefined ? 'never' : 'other person' },
     )
   const batch = back ? back.entries : sent
-  const plan = Array.isArray(batch) && batch.length === 1 && (batch[0] as { kind?: unknown } | null)?.kind === 'plan-adopted'
+  const plan = Array.isArray(batch) && batch.length === 1 && bringsPlan((batch[0] as { kind?: unknown } | null)?.kind)
   if (bytes.byteLength > BATCH_BYTES && !plan) return refuse(413, TOO_MUCH, { again: 'never' })
   const history = request.headers.get('x-nailsmith-history') ?? undefined
   const result = await appendBatch(session, id, batch, {
