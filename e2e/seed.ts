@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { expect, type Page } from '@playwright/test'
 import { NEWEST_FORM, SAID } from '../src/core/build'
 import { expectedDone, type JobState, lengthsAsked, notedDown, reduce, sideBySide } from '../src/core/job'
-import { fileVolts } from '../src/core/machine'
+import { answersFor, fileVolts } from '../src/core/machine'
 import { plan, type PlannedStep } from '../src/core/planning'
 import { wellRead } from '../src/demo/figures'
 import { demoMachines } from '../src/demo/machines'
@@ -16,6 +16,7 @@ const ME = 'p-ines'
  * A job of a demo machine, opened and gone through by what its tablet would have sent, as far as `until` says, so that a test begins where
  * it has something to show. Whoever is signed in has to be Ines.
  * @param more what else was logged, at the end
+ * @param variants answers to the questions of the machine; those that the job needs where left out
  * @returns the id of the job
  */
 export async function seeded(
@@ -24,9 +25,16 @@ export async function seeded(
   goal: string,
   until: (step: PlannedStep) => boolean,
   more: (book: Logbook) => void = () => undefined,
+  variants?: Readonly<Record<string, string>>,
 ): Promise<string> {
   const file = demoMachines().find((f) => f.id === machine)!
-  const found = plan(file, 'untouched', [goal], { variants: {} })
+  const answers =
+    variants ??
+    answersFor(
+      file,
+      file.goals.find((g) => g.id === goal)!,
+    )
+  const found = plan(file, 'untouched', [goal], { variants: answers })
   if (!found.ok) throw new Error(`${machine} has no plan for ${goal}`)
   const { down, up, swap } = found.value
   const all = [...down.steps, ...up.steps]
@@ -40,6 +48,7 @@ export async function seeded(
     machine: { name: file.name, unit: 'seeded', file: file.id, revision: file.revision },
     complaint: 'x',
   })
+  for (const [variant, option] of Object.entries(answers)) book.log('variant-answered', { variant, option })
   book.log('goal-set', { goals: [goal], text: file.goals.find((g) => g.id === goal)!.name })
   book.log('check-passed', { check: 'qualified', shown: 'answers for it' })
   book.log('pack-checked', { result: 'sound', signs: [] })

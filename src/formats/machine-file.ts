@@ -490,7 +490,7 @@ export const machineFileShape = shape({
       name: name(),
       when: guard,
       guard,
-      swap: maybe(shape({ id: name(), title: name(), part: str(), note: str(), minutes })),
+      swap: maybe(shape({ id: name(), title: name(), part: str(), converts: str(), note: str(), minutes })),
     }),
   ).min(1),
 })

@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from 'comlink'
 import type { Way } from '../core/diagnosis'
 import type { Guard, MachineFile, Variants } from '../core/machine'
-import type { Differences, Plan, PlanOptions, PlanResult, PlanStart, ToolWorth } from '../core/planning'
+import type { Converting, Differences, Plan, PlanOptions, PlanResult, PlanStart, ToolWorth, widthWay } from '../core/planning'
 import { OneAsking } from './one-asking'
 import { untilAnswered } from './until-answered'
 import type { FileInspection, MachineLook, PlannerApi } from './planner.worker'
@@ -20,6 +20,11 @@ export function planAside(
   return untilAnswered(onProgress, (told) =>
     ask((planner) => planner.plan(file, from, goals, options, proxy(told)) as Promise<PlanResult>, signal),
   )
+}
+
+/** The way up once the machine is in another width. Leaving cancels. */
+export function convertAside(converting: Converting, options: PlanOptions, signal?: AbortSignal): Promise<ReturnType<typeof widthWay>> {
+  return ask((planner) => planner.convert(converting, options) as Promise<ReturnType<typeof widthWay>>, signal)
 }
 
 /** What it takes to get at places, to prove it dead, and to do whole jobs; null where there is no way. */
@@ -91,6 +96,7 @@ export function kitAside(
 }
 
 async function ask<T>(work: (planner: Remote<PlannerApi>) => Promise<T>, signal?: AbortSignal): Promise<T> {
+  signal?.throwIfAborted()
   const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' })
   try {
     return await new Promise<T>((resolve, reject) => {

@@ -15,6 +15,7 @@ import {
   reportJobs,
   smallestKit,
   toolWorths,
+  widthWay,
 } from '../core/planning'
 
 export interface FileInspection {
@@ -94,7 +95,7 @@ function planned(
 }
 
 /** The planner, off the main thread. */
-const api = { plan: planned, distances, look, inspect, alike, kit: smallestKit, worths: toolWorths }
+const api = { plan: planned, distances, look, inspect, alike, kit: smallestKit, worths: toolWorths, convert: widthWay }
 export type PlannerApi = typeof api
 
 expose(api)

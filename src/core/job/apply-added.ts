@@ -19,7 +19,7 @@ interface Added {
 export function arrive({ draft, mark }: Ctx, { brings, plan }: { readonly brings: readonly string[]; readonly plan: AdoptedPlan }): void {
   for (const step of plan.up.steps.filter((s) => brings.includes(s.action))) {
     if (step.pair !== undefined) touchStep(draft, step.pair, (own) => ({ ...own, status: 'done', mark }))
-    for (const part of step.parts) draft.parts[part.id] = { ...draft.parts[part.id], ...part, condition: 'off' }
+    for (const part of step.parts) draft.parts[part.id] = { ...draft.parts[part.id], ...part, condition: 'off', added: true }
     for (const spec of step.fixings)
       draft.fixings[spec.id] = { ...spec, condition: 'new wanted', hasBeenOut: true, replaced: 0, added: true }
   }
@@ -88,7 +88,7 @@ function addReturn(draft: Draft, pieces: readonly (readonly [string, Added])[]):
     step,
     ...draft.up.slice(at).map((s) => (waits(s) ? { ...s, after: [...(s.after ?? []), step.id] } : s)),
   ]
-  for (const part of step.parts) draft.parts[part.id] ??= { ...part, condition: 'off' }
+  for (const part of step.parts) draft.parts[part.id] ??= { ...part, condition: 'off', added: true }
   for (const spec of step.fixings)
     draft.fixings[spec.id] ??= { ...spec, condition: 'new wanted', hasBeenOut: true, replaced: 0, added: true }
 }

@@ -7,7 +7,7 @@ import { demoMachines } from '../../demo/machines'
 import { NEWEST_FORM } from '../build'
 import type { WidthSet } from '../conversion'
 import { fileVolts, type MachineFile } from '../machine'
-import { wordingOf } from '../planning'
+import { widthWay, wordingOf } from '../planning'
 import { planOnce } from '../planning/plan-once'
 import {
   conversionOf,
@@ -25,7 +25,6 @@ import {
   tally,
   trayRows,
   wantedNew,
-  wayOf,
 } from './index'
 import { isSettled } from './readiness'
 import { notWhole } from './whole'
@@ -88,16 +87,17 @@ const stay = (file: MachineFile) => file.widths!.find((w) => w.id === 'motor-sta
 
 /** The way up of the other width, planned from where the job stands; undefined where the file brings nothing along. */
 function wayIn(state: JobState, file: MachineFile, of: WidthSet, from: string, to: string) {
-  const way = wayOf(state, file, of, from, to)
-  if (!way) return undefined
-  const found = planOnce(file, way.from, state.goals, { variants: way.variants })
-  if (!found.ok) throw new Error(JSON.stringify(found.error))
-  return { ...way, plan: found.value }
+  const way = widthWay({ file, start: startOf(state, file), goals: state.goals, set: of, from, to }, { variants: state.variants })
+  if (way && 'error' in way) throw new Error(JSON.stringify(way.error))
+  return way ?? undefined
 }
 
 /** The machine goes into another width, as the sheet logs it. */
-const convert = ({ file, book, now }: ReturnType<typeof atTheBottom>, of: WidthSet, from: string, to: string) =>
-  book.log('width-converted', conversionOf(file, of, from, to, wayIn(now(), file, of, from, to)))
+function convert({ file, book, now }: ReturnType<typeof atTheBottom>, of: WidthSet, from: string, to: string) {
+  const body = conversionOf(file, of, from, to, wayIn(now(), file, of, from, to))
+  expect(firstOff(now(), file, body)).toEqual([])
+  return book.log('width-converted', body)
+}
 const page = (state: JobState) =>
   writeReport(state, { nameOf: (p) => p, when: String, now: 0, shop: 'x' }).sections.find((s) => s.id === 'converted')?.lines
 

@@ -1,9 +1,8 @@
 import { convertWidth, type WidthPiece, type WidthSet } from '../conversion'
-import { holds, type MachineFile, type Variants, withWorstCase } from '../machine'
-import { type AdoptedPlan, type PlanStart, variantChange } from '../planning'
+import { holds, type MachineFile, withWorstCase } from '../machine'
+import type { AdoptedPlan, WidthWay } from '../planning'
 import { OFF_IT } from './apply-fixings'
 import type { Bodies } from './entries'
-import { startOf } from './plan-start'
 import type { FixingState, JobState } from './state'
 
 /** Another one can take its place. */
@@ -24,36 +23,6 @@ function idsOf(
   return [of, ...file.joints.filter((j) => j.holds[0] === of && !stays(j)).flatMap((j) => j.members.map((m) => m.id))]
 }
 
-/** The answers to a file’s questions once the machine is in another width. */
-const answeredAs = (file: MachineFile, set: WidthSet, variants: Variants, option: string): Variants =>
-  withWorstCase(file, { ...variants, ...(set.variant === undefined ? {} : { [set.variant]: option }) })
-
-/** What a conversion changes of what the file has steps for: what comes and goes with it, and where to plan the way up from. */
-export interface WidthWay {
-  /** Actions whose returns it brings along, though nobody ever undid them. */
-  readonly brings: readonly string[]
-  /** Actions of what is there no longer. */
-  readonly drops: readonly string[]
-  readonly from: PlanStart
-  readonly variants: Variants
-}
-
-/** Where to plan from, once the machine is in the other width; null where the file has nothing of its own that comes along. */
-export function wayOf(state: JobState, file: MachineFile, set: WidthSet, from: string, to: string): WidthWay | null {
-  if (set.variant === undefined) return null
-  const [before, after] = [from, to].map((option) => answeredAs(file, set, state.variants, option))
-  const { comes, goes } = variantChange(file, before!, after!)
-  const { add, remove } = convertWidth(set, from, to)
-  const lifted = (pieces: readonly WidthPiece[]): readonly string[] =>
-    [...new Set(pieces.map((p) => p.of))].flatMap((of) => (file.parts.some((p) => p.id === of && p.lift) ? [`off:${of}`] : []))
-  const brings = [...comes, ...lifted(add)]
-  if (brings.length === 0) return null
-  const drops = [...goes, ...lifted(remove)]
-  const now = startOf(state, file)
-  const start: PlanStart = now === 'untouched' ? { done: [], pose: state.pose.id || file.poses[0]!.id, tool: null } : now
-  return { brings, drops, from: { ...start, done: [...start.done.filter((a) => !drops.includes(a)), ...brings] }, variants: after! }
-}
-
 /** `M8×45`: 45; undefined where no length stands there. */
 function lengthOf(bolt: string | undefined): number | undefined {
   const found = /[×x]\s*(\d+(?:\.\d+)?)$/.exec(bolt ?? '')?.[1]
@@ -66,11 +35,12 @@ export function conversionOf(
   set: WidthSet,
   from: string,
   to: string,
-  way?: Pick<WidthWay, 'brings' | 'drops'> & { readonly plan: AdoptedPlan },
+  way?: Omit<WidthWay, 'plan'> & { readonly plan: AdoptedPlan },
 ): Bodies['width-converted'] {
   const c = convertWidth(set, from, to)
-  const after = answeredAs(file, set, {}, to)
-  const stays = (j: MachineFile['joints'][number]): boolean => set.variant !== undefined && holds(j.when, () => false, after)
+  const after = set.variant === undefined ? {} : { [set.variant]: to }
+  const stays = (j: MachineFile['joints'][number]): boolean =>
+    set.variant !== undefined && holds(j.when, () => false, withWorstCase(file, after))
   const labelled = (id: string) => ({ id, label: set.options.find((o) => o.id === id)!.label })
   const told = ({ name, place, bolt }: WidthPiece) => ({ name, place, ...(bolt === undefined ? {} : { bolt }) })
   // A bolt that is one of the file comes back as that fixing, of another length.
@@ -126,7 +96,8 @@ export function firstOff(
   const parts = new Set(file.parts.map((p) => p.id))
   const asked = [...body.off.flatMap((p) => p.of ?? []), ...body.on.flatMap((p) => p.under ?? [])]
   const on = [...new Set(asked)].filter((id) => parts.has(id) && state.parts[id]?.condition !== 'off')
-  const bolts = body.bolts.flatMap((b) => b.of).filter((id) => !OUT.has(state.fixings[id]?.condition ?? 'on'))
+  // Where there is none yet, none has to come out.
+  const bolts = body.bolts.flatMap((b) => (b.from === undefined ? [] : b.of)).filter((id) => !OUT.has(state.fixings[id]?.condition ?? 'on'))
   return [
     ...on.map((id) => file.parts.find((p) => p.id === id)!.name),
     ...file.joints.filter((j) => j.members.some((m) => bolts.includes(m.id))).map((j) => j.name),

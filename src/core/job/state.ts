@@ -55,6 +55,8 @@ export interface PartState extends PartSpec {
   readonly condition: 'on' | 'off'
   /** Off for good: of a width that the machine is not in any more. */
   readonly leftOver?: true
+  /** It came with a conversion: there was none before. */
+  readonly added?: true
   readonly replaced?: { readonly oldSerial?: string; readonly newSerial?: string }
   readonly mark?: Mark
   readonly disputed?: readonly string[]

@@ -188,11 +188,13 @@ function checkWork({ file, index, known, guard }: Look): void {
     known(`/energy/${i}/of`, e.of, index.parts)
     if (e.releasedBy !== undefined) known(`/energy/${i}/releasedBy`, e.releasedBy, index.steps, index.joints, index.connections)
   })
+  const widths = new Map((file.widths ?? []).map((w) => [w.id, w]))
   file.goals.forEach((goal, i) => {
     guard(`/goals/${i}/when`, goal.when)
     guard(`/goals/${i}/guard`, goal.guard)
     goal.swap?.forEach((s, k) => {
       if (s.part !== undefined) known(`/goals/${i}/swap/${k}/part`, s.part, index.parts)
+      if (s.converts !== undefined) known(`/goals/${i}/swap/${k}/converts`, s.converts, widths)
     })
   })
 }

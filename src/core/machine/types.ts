@@ -260,6 +260,8 @@ export interface SwapStep {
   readonly id: string
   readonly title: string
   readonly part?: string
+  /** The widths of the file that it is a conversion of: what comes has no place before. */
+  readonly converts?: string
   readonly note?: string
   readonly minutes: Minutes
 }

@@ -159,6 +159,7 @@ function swapInWords(index: FileIndex, step: SwapPlanStep): SwapPlanStep {
     ...facts,
     title: words?.title ?? step.title,
     ...(words?.note !== undefined ? { note: words.note } : {}),
+    ...(words?.converts !== undefined ? { converts: words.converts } : {}),
     ...(step.goal !== undefined ? { job: index.goals.get(step.goal)?.name ?? step.goal } : {}),
     ...(part ? { part: { id: part.id, name: part.name } } : {}),
     ...(step.compare

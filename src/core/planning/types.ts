@@ -252,6 +252,8 @@ export interface SwapPlanStep {
   readonly goal?: string
   readonly note?: string
   readonly part?: PartSpec
+  /** The widths of the file that it is a conversion of. */
+  readonly converts?: string
   /** What the new part has to have in common with the old one, before anything is undone for it. */
   readonly compare?: readonly CompareSpec[]
   /** What is opened by it: the part that is replaced. */

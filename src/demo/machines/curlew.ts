@@ -1089,7 +1089,8 @@ export function curlew(): MachineFile {
             id: 'swap-fit',
             title: 'Kit beside the machine, piece by piece',
             part: 'motor',
-            note: '“Convert the assist kit” says what goes on. The controller is of the same kit: 48 V.',
+            converts: 'assist-kit',
+            note: 'The controller is of the same kit: 48 V.',
             minutes: { low: 4, likely: 6, high: 12 },
           },
         ],
@@ -1103,7 +1104,7 @@ export function curlew(): MachineFile {
           {
             id: 'swap-remove',
             title: 'Blanking plate and its ring to the bench, kit bagged',
-            note: '“Convert the assist kit” says what stays out.',
+            converts: 'assist-kit',
             minutes: { low: 2, likely: 3, high: 6 },
           },
         ],

@@ -18,11 +18,11 @@ import {
   LOOKED_OVER,
   reduce,
   relevantChecks,
+  startOf,
   tally,
   waitingFor,
-  wayOf,
 } from '../../core/job'
-import type { Plan } from '../../core/planning'
+import { type Plan, widthWay } from '../../core/planning'
 import { planOnce } from '../../core/planning/plan-once'
 import { proofOf } from '../../../tests/proof'
 import { Logbook } from '../../../tests/logbook'
@@ -50,10 +50,10 @@ function fitWhatCame(file: MachineFile, { swap, up }: Plan, book: Logbook, now: 
     const set = widthsOf(file, now().variants).find((w) => w.options.some((o) => o.pieces.some((p) => p.of === part.id)))!
     const from = now().variants[set.variant!]!
     const to = set.options.find((o) => o.id !== from)!.id
-    const way = wayOf(now(), file, set, from, to)!
-    const found = planOnce(file, way.from, now().goals, { variants: way.variants })
-    if (!found.ok) throw new Error(JSON.stringify(found.error))
-    book.log('width-converted', conversionOf(file, set, from, to, { ...way, plan: found.value }))
+    const { goals, variants } = now()
+    const way = widthWay({ file, start: startOf(now(), file), goals, set, from, to }, { variants })
+    if (!way || 'error' in way) throw new Error(JSON.stringify(way))
+    book.log('width-converted', conversionOf(file, set, from, to, way))
   }
 }
 

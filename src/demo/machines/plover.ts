@@ -94,7 +94,7 @@ export function plover(): MachineFile {
   return {
     format: 'nailsmith-machine/1',
     id: 'plover',
-    revision: '2027-03',
+    revision: '2027-04',
     name: 'Plover',
     class: 'ride-on',
     variants: [
@@ -973,7 +973,8 @@ export function plover(): MachineFile {
           {
             id: 'swap-spacers',
             title: 'Spacers of the other width beside the old',
-            note: '“Convert the front hub” says what goes on and what stays out. Hub and spacers make 118 mm either way.',
+            converts: 'hub',
+            note: 'Hub and spacers make 118 mm either way.',
             minutes: { low: 3, likely: 5, high: 10 },
           },
         ],

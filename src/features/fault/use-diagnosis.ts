@@ -31,7 +31,7 @@ import { chargeOf, deadAt } from '../../core/job'
 import { type DriveUnit, fileVolts, type Guard } from '../../core/machine'
 import { nextTestAside, type NextTestQuestion } from '../../workers/diagnosis'
 import { timed } from '../../workers/timed'
-import { type Distances, distancesAside } from '../../workers/planner'
+import type { Distances } from '../../workers/planner'
 import { useJob } from '../shared/context'
 import { startOf } from '../../core/job'
 import { chooseDrive, useChosenDrive } from './chosen-drive'
@@ -197,7 +197,7 @@ interface Far {
 
 /** What the planner says of the ways in and of the whole jobs, asked anew when the machine stands differently. */
 function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined): Far {
-  const { state, file } = useJob()
+  const { state, file, planner } = useJob()
   const [far, setFar] = useState<Omit<Far, 'ready'> & { readonly of: string | null }>({ reach: {}, jobs: {}, of: null })
   const latest = useRef(state)
   useEffect(() => {
@@ -217,28 +217,32 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
       return goal === null ? [] : [{ action: a.id, goal }]
     })
     const { variants } = latest.current
-    distancesAside(
-      file,
-      startOf(latest.current, file),
-      places.map((p) => p.guard),
-      jobs.map((j) => j.goal),
-      { variants },
-      asking.signal,
-    ).then(
-      (d: Distances) => {
-        if (asking.signal.aborted) return
-        const some = (list: readonly (Way | null)[], name: (i: number) => string): Record<string, Way> =>
-          Object.fromEntries(list.flatMap((way, i) => (way === null ? [] : [[name(i), way]])))
-        setFar({
-          reach: some(d.reach, (i) => places[i]!.reach),
-          jobs: some(d.jobs, (i) => jobs[i]!.action),
-          ...(d.dead ? { dead: d.dead } : {}),
-          of: asked,
-        })
-      },
-      () => asking.signal.aborted || setFar((before) => ({ ...before, of: asked })),
-    )
+    const asks = (p: Awaited<ReturnType<typeof planner>>): Promise<Distances> =>
+      p.distancesAside(
+        file,
+        startOf(latest.current, file),
+        places.map((place) => place.guard),
+        jobs.map((j) => j.goal),
+        { variants },
+        asking.signal,
+      )
+    planner()
+      .then(asks)
+      .then(
+        (d: Distances) => {
+          if (asking.signal.aborted) return
+          const some = (list: readonly (Way | null)[], name: (i: number) => string): Record<string, Way> =>
+            Object.fromEntries(list.flatMap((way, i) => (way === null ? [] : [[name(i), way]])))
+          setFar({
+            reach: some(d.reach, (i) => places[i]!.reach),
+            jobs: some(d.jobs, (i) => jobs[i]!.action),
+            ...(d.dead ? { dead: d.dead } : {}),
+            of: asked,
+          })
+        },
+        () => asking.signal.aborted || setFar((before) => ({ ...before, of: asked })),
+      )
     return () => asking.abort()
-  }, [file, drive, catalogue, stands])
+  }, [file, drive, catalogue, stands, planner])
   return useMemo(() => ({ ...far, ready: !file || !drive || far.of === `${drive.id} ${stands}` }), [far, file, drive, stands])
 }

@@ -3,7 +3,7 @@ import * as say from '../../words/en/screens/intake-sheets'
 import { useEffect, useState } from 'react'
 import type { MachineFile } from '../../core/machine'
 import type { Differences } from '../../core/planning'
-import { alikeAside } from '../../workers/planner'
+import { useJob } from '../shared/context'
 
 /** The other wheel, as a copy of what was done for this one: what is different, and nothing else. */
 export function OtherSide({
@@ -17,15 +17,18 @@ export function OtherSide({
   readonly second: string
   readonly variants: Readonly<Record<string, string>>
 }) {
+  const { planner } = useJob()
   const [found, setFound] = useState<Differences | null>(null)
   useEffect(() => {
     const asking = new AbortController()
-    alikeAside(file, first.id, second, { variants }, asking.signal).then(
-      (d) => asking.signal.aborted || setFound(d),
-      () => undefined,
-    )
+    planner()
+      .then((p) => p.alikeAside(file, first.id, second, { variants }, asking.signal))
+      .then(
+        (d) => asking.signal.aborted || setFound(d),
+        () => undefined,
+      )
     return () => asking.abort()
-  }, [file, first.id, second, variants])
+  }, [file, first.id, second, variants, planner])
   if (!found) return null
   const lists = [
     [say.hereToo, found.more],

@@ -4,7 +4,6 @@ import { useEffect, useRef, useState } from 'react'
 import { startOf } from '../../core/job'
 import type { MachineFile, Tray } from '../../core/machine'
 import type { Plan, PlanOptions, ToolWorth } from '../../core/planning'
-import { planAside, worthsAside } from '../../workers/planner'
 import { useJob } from '../shared/context'
 
 /** What is asked of the planner. The first of the goals is the one that the rest go along with; none, and nothing is planned. */
@@ -28,7 +27,7 @@ export interface Planned {
  * for the same job stays to be read; `ready` says that it is the answer to what is chosen.
  */
 export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: Asking) {
-  const { state, settings } = useJob()
+  const { state, settings, planner } = useJob()
   const [made, setMade] = useState<Planned | null>(null)
   const [failed, setFailed] = useState<{ readonly asked: string; readonly words: string } | null>(null)
   const [worths, setWorths] = useState<{ readonly of: Planned; readonly list: readonly ToolWorth[] } | null>(null)
@@ -57,27 +56,31 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
       upOrder: order,
       tray,
     }
-    planAside(file, startOf(latest.current, file), wanted, options, setShare, asking.signal).then(
-      async (result) => {
-        const words = result.ok ? '' : (await import('../../words/en/plan-errors')).whyNot(result.error, file)
-        if (asking.signal.aborted) return
-        setShare(0)
-        if (result.ok) setMade({ goals: wanted, plan: result.value, options, asked })
-        else setFailed({ asked, words })
-      },
-      () => asking.signal.aborted || setFailed({ asked, words: say.thePlannerStoppedChoose }),
-    )
+    planner()
+      .then((p) => p.planAside(file, startOf(latest.current, file), wanted, options, setShare, asking.signal))
+      .then(
+        async (result) => {
+          const words = result.ok ? '' : (await import('../../words/en/plan-errors')).whyNot(result.error, file)
+          if (asking.signal.aborted) return
+          setShare(0)
+          if (result.ok) setMade({ goals: wanted, plan: result.value, options, asked })
+          else setFailed({ asked, words })
+        },
+        () => asking.signal.aborted || setFailed({ asked, words: say.thePlannerStoppedChoose }),
+      )
     return () => asking.abort()
-  }, [file, asked])
+  }, [file, asked, planner])
   useEffect(() => {
     if (!made) return
     const asking = new AbortController()
-    worthsAside(file, startOf(latest.current, file), made.goals, made.options, made.plan, asking.signal).then(
-      (list) => asking.signal.aborted || setWorths({ of: made, list }),
-      () => undefined,
-    )
+    planner()
+      .then((p) => p.worthsAside(file, startOf(latest.current, file), made.goals, made.options, made.plan, asking.signal))
+      .then(
+        (list) => asking.signal.aborted || setWorths({ of: made, list }),
+        () => undefined,
+      )
     return () => asking.abort()
-  }, [file, made])
+  }, [file, made, planner])
   const fault = failed?.asked === asked && made?.asked !== asked ? failed.words : undefined
   const planned = made && !fault && made.goals[0] === goals[0] ? made : null
   return {

@@ -2,10 +2,9 @@
 import { useEffect, useRef, useState } from 'react'
 import * as say from '../../words/en/screens/conversion'
 import { convertWidth, strangers, type WidthSet } from '../../core/conversion'
-import { conversionOf, firstOff, wayOf, type WidthWay } from '../../core/job'
+import { conversionOf, firstOff, startOf } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
-import type { Plan } from '../../core/planning'
-import { planAside } from '../../workers/planner'
+import type { WidthWay } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { Sheet } from '../../ui/sheet'
 import { ConversionTold, FromTo, OutOfScope } from '../shared/conversion'
@@ -15,12 +14,11 @@ import { useJob } from '../shared/context'
 type Way =
   | { readonly is: 'none' }
   | { readonly is: 'asking' }
-  | { readonly is: 'found'; readonly way: Found }
+  | { readonly is: 'found'; readonly way: WidthWay }
   | { readonly is: 'no way'; readonly why: string }
-type Found = WidthWay & { readonly plan: Plan }
 
 function useWay(file: MachineFile | null, set: WidthSet | undefined, from: string, to: string): Way {
-  const { state, settings } = useJob()
+  const { state, settings, planner } = useJob()
   const latest = useRef(state)
   useEffect(() => {
     latest.current = state
@@ -28,24 +26,31 @@ function useWay(file: MachineFile | null, set: WidthSet | undefined, from: strin
   const asked = JSON.stringify([set?.id, from, to])
   const [answer, setAnswer] = useState<{ readonly asked: string; readonly way: Way } | null>(null)
   useEffect(() => {
-    const way = file && set && from !== to ? wayOf(latest.current, file, set, from, to) : null
-    const answered = (found: Way): void => setAnswer({ asked, way: found })
-    if (!way || !file) return answered({ is: 'none' })
+    if (!file || !set || from === to) return
+    const { variants, goals } = latest.current
+    const toolsOwned = file.tools.filter((t) => !settings.lacking.includes(t.name)).map((t) => t.id)
     const asking = new AbortController()
-    const options = {
-      variants: way.variants,
-      toolsOwned: file.tools.filter((t) => !settings.lacking.includes(t.name)).map((t) => t.id),
-      tray: settings.tray,
+    const answered = (way: Way): void => {
+      if (!asking.signal.aborted) setAnswer({ asked, way })
     }
-    planAside(file, way.from, latest.current.goals, options, () => undefined, asking.signal).then(
-      async (result) => {
-        const why = result.ok ? '' : (await import('../../words/en/plan-errors')).whyNot(result.error, file)
-        if (!asking.signal.aborted) answered(result.ok ? { is: 'found', way: { ...way, plan: result.value } } : { is: 'no way', why })
-      },
-      () => asking.signal.aborted || answered({ is: 'no way', why: say.noWayFound }),
-    )
+    const asks = (p: Awaited<ReturnType<typeof planner>>): ReturnType<typeof p.convertAside> =>
+      p.convertAside(
+        { file, start: startOf(latest.current, file), goals, set, from, to },
+        { variants, toolsOwned, tray: settings.tray },
+        asking.signal,
+      )
+    planner()
+      .then(asks)
+      .then(
+        async (found) => {
+          if (!found) answered({ is: 'none' })
+          else if ('error' in found) answered({ is: 'no way', why: (await import('../../words/en/plan-errors')).whyNot(found.error, file) })
+          else answered({ is: 'found', way: found })
+        },
+        () => answered({ is: 'no way', why: say.noWayFound }),
+      )
     return () => asking.abort()
-  }, [file, set, from, to, asked, settings.lacking, settings.tray])
+  }, [file, set, from, to, asked, settings.lacking, settings.tray, planner])
   return answer?.asked === asked ? answer.way : { is: 'asking' }
 }
 

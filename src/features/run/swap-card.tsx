@@ -63,9 +63,10 @@ function ToGet() {
 }
 
 /** What comes in several widths on this machine: the one that it went into, or the way to another. */
-function Widths() {
+function Widths({ but }: { readonly but?: string | undefined }) {
   const { state, file, mayWork, open } = useJob()
   return (file ? widthsOf(file, state.variants) : []).map((set) => {
+    if (set.id === but) return null
     const done = state.converted[set.id]
     return done ? (
       <p key={set.id} className="text-[17px]">
@@ -82,7 +83,7 @@ function Widths() {
 
 /** The bottom of the dip: old out, new in, both serial numbers. */
 export function SwapCard() {
-  const { state, file, log, logAll, mayWork, show, addPhoto } = useJob()
+  const { state, file, log, logAll, mayWork, show, addPhoto, open: openSheet } = useJob()
   const open = state.swap.find((s) => state.steps[s.id]?.status !== 'done')
   const [oldSerial, setOld] = useState('')
   const [newSerial, setNew] = useState('')
@@ -125,10 +126,33 @@ export function SwapCard() {
   const n = state.swap.indexOf(open) + 1
   const bearing = file?.bearings?.find((b) => b.part === open.part?.id)
   const replaced = new Set(state.swap.flatMap((s) => (s.part ? [s.part.id] : [])))
+  const converts = file?.widths?.find((w) => w.id === open.converts && !state.converted[w.id])
+  // What comes along has no old one, and nothing to take over from it.
+  const comesAlong = open.part !== undefined && (converts !== undefined || state.parts[open.part.id]?.added === true)
   const over = Object.values(state.parts).filter(
     (p) =>
-      p.condition === 'off' && !replaced.has(p.id) && file?.parts.find((f) => f.of?.some((id) => replaced.has(id)))?.of?.includes(p.id),
+      p.condition === 'off' &&
+      !comesAlong &&
+      !replaced.has(p.id) &&
+      file?.parts.find((f) => f.of?.some((id) => replaced.has(id)))?.of?.includes(p.id),
   )
+  const onSwapped = (): void => {
+    if (open.part) {
+      const body = {
+        part: open.part.id,
+        step: open.id,
+        ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}),
+        ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}),
+      }
+      logAll([
+        { kind: 'part-replaced', body },
+        ...(ticked.length > 0 ? [{ kind: 'note-added' as const, body: { ...toldMoved(ticked, state), step: open.id } }] : []),
+      ])
+    } else log('step-done', { step: open.id })
+    setTicked([])
+    setOld('')
+    setNew('')
+  }
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{say.swapOf(n, state.swap.length, open.job)}</p>
@@ -136,12 +160,14 @@ export function SwapCard() {
       {open.note ? <p className="text-[17px]">{open.note}</p> : null}
       {open.part ? (
         <div className="grid grid-cols-2 gap-2">
-          <TextField
-            label={bearing ? number.oldNumber(open.part.name) : say.oldSerial(open.part.name)}
-            value={oldSerial}
-            onChange={(e) => setOld(e.target.value)}
-            maxLength={80}
-          />
+          {comesAlong ? null : (
+            <TextField
+              label={bearing ? number.oldNumber(open.part.name) : say.oldSerial(open.part.name)}
+              value={oldSerial}
+              onChange={(e) => setOld(e.target.value)}
+              maxLength={80}
+            />
+          )}
           <TextField
             label={bearing ? number.newNumber : say.newSerial}
             value={newSerial}
@@ -149,7 +175,7 @@ export function SwapCard() {
             maxLength={80}
           />
           {mayWork
-            ? ([say.plateOfOld(open.part.name), say.plateOfNew(open.part.name)] as const).map((caption) => (
+            ? [...(comesAlong ? [] : [say.plateOfOld(open.part.name)]), say.plateOfNew(open.part.name)].map((caption) => (
                 <Button key={caption} weight="quiet" onClick={() => addPhoto(open.id, { caption })}>
                   {say.photoOfThePlate}
                 </Button>
@@ -159,34 +185,22 @@ export function SwapCard() {
       ) : null}
       {bearing ? <BearingNumber designation={bearing.designation} old={oldSerial} fresh={newSerial} /> : null}
       <ToGet />
-      <Widths />
+      <Widths but={converts?.id} />
+      {converts && open.part ? <p className="text-[17px]">{convert.noPlaceYet(open.part.name)}</p> : null}
       {over.length > 0 ? <Transfer parts={over} ticked={ticked} onTick={setTicked} /> : null}
       <div className="sticky -bottom-4 mt-auto grid gap-2 bg-paper pb-4 pt-2">
         {mayWork ? (
           <div className="flex gap-2">
-            <Button
-              weight="primary"
-              className="flex-1"
-              onClick={() => {
-                if (open.part) {
-                  const swapped = {
-                    part: open.part.id,
-                    step: open.id,
-                    ...(oldSerial.trim() ? { oldSerial: oldSerial.trim() } : {}),
-                    ...(newSerial.trim() ? { newSerial: newSerial.trim() } : {}),
-                  }
-                  logAll([
-                    { kind: 'part-replaced', body: swapped },
-                    ...(ticked.length > 0 ? [{ kind: 'note-added' as const, body: { ...toldMoved(ticked, state), step: open.id } }] : []),
-                  ])
-                } else log('step-done', { step: open.id })
-                setTicked([])
-                setOld('')
-                setNew('')
-              }}
-            >
-              {open.part ? say.newItIs(open.part.name) : say.comparedTheyMatch}
-            </Button>
+            {converts ? (
+              <Button weight="primary" className="flex-1" onClick={() => openSheet({ kind: 'convert', set: converts.id })}>
+                {convert.toIt(converts.name)}
+              </Button>
+            ) : null}
+            {converts && open.part ? null : (
+              <Button weight={converts ? 'plain' : 'primary'} className={converts ? 'w-[30%]' : 'flex-1'} onClick={onSwapped}>
+                {open.part ? say.newItIs(open.part.name) : converts ? convert.staysAsItIs : say.comparedTheyMatch}
+              </Button>
+            )}
             <Button className="w-[30%]" onClick={() => addPhoto(open.id)}>
               {say.photo}
             </Button>

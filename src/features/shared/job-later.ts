@@ -11,6 +11,9 @@ const parts = () => import('./photo-parts')
 /** What reads typed lines. */
 export const loadLines = () => import('./line-reader')
 
+/** What plans aside. Named by each part that asks it, it is packed once for each. */
+export const loadPlanner = () => import('../../workers/planner')
+
 /**
  * Photos as a job shows them and what its sheets share, each loaded when the first is shown. A job hands them on in its context: named
  * by each part that shows one, they are packed once for each.

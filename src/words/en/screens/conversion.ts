@@ -8,7 +8,7 @@ export const staysOn = 'Stays'
 export const wantedLater = 'Wanted later'
 export const piece = (name: string, place: string): string => `${name}, ${place}`
 export const boltAt = (place: string, from: string | undefined, to: string | undefined): string =>
-  `Bolt ${place}: ${from ?? 'none'} now, ${to ?? 'none'} then`
+  `Bolt, ${place}: ${from ?? 'none'} now, ${to ?? 'none'} then`
 export const makesWidth = (sum: number, off: number): string =>
   off === 0
     ? `It all makes ${sum} mm.`
@@ -16,6 +16,8 @@ export const makesWidth = (sum: number, off: number): string =>
 export const notPartOfIt = (what: string, why: string): string => `Not part of it: ${what}. ${why}`
 export const isNow = (name: string, to: string, from: string): string =>
   `${name.charAt(0).toUpperCase()}${name.slice(1)}: now ${to}; before ${from}.`
+export const noPlaceYet = (name: string): string => `The ${name} has no place on it yet.`
+export const staysAsItIs = 'It stays as it is'
 export const toIt = (name: string): string => `Convert the ${name}`
 export const whatLiesThere = 'What came out with it'
 export const belongsTo = (name: string, widths: readonly string[], fitted: string): string =>
