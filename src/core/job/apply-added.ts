@@ -1,6 +1,6 @@
 import { stepId } from '../machine'
 import type { AdoptedPlan, LengthFact, PlannedStep } from '../planning'
-import type { Ctx } from './apply-context'
+import { type Ctx, flag } from './apply-context'
 import { touchStep } from './apply-steps'
 import type { Draft } from './state'
 
@@ -15,8 +15,22 @@ interface Added {
   readonly of?: readonly string[] | undefined
 }
 
-/** What comes with a conversion, by the file’s own steps, as if it had come off: its parts lie there, its fixings are still to be got. */
-export function arrive({ draft, mark }: Ctx, { brings, plan }: { readonly brings: readonly string[]; readonly plan: AdoptedPlan }): void {
+/**
+ * What comes with a conversion, by the file’s own steps, as if it had come off: its parts lie there, its fixings are still to be got. What
+ * was put back over its place meanwhile, on another tablet, has to be put back once more.
+ */
+export function arrive(ctx: Ctx, { brings, plan }: { readonly brings: readonly string[]; readonly plan: AdoptedPlan }): void {
+  const { draft, mark } = ctx
+  const over = new Set<string>()
+  for (const step of plan.up.steps) {
+    if (!step.after?.some((id) => over.has(id)) && !brings.includes(step.action)) continue
+    over.add(step.id)
+    const own = draft.steps[step.id]
+    if (own === undefined || own.status === 'waiting') continue
+    const { pass: _, ...before } = own
+    draft.steps[step.id] = { ...before, status: 'waiting' }
+    flag(ctx, 'not ready', step.id)
+  }
   for (const step of plan.up.steps.filter((s) => brings.includes(s.action))) {
     if (step.pair !== undefined) touchStep(draft, step.pair, (own) => ({ ...own, status: 'done', mark }))
     for (const part of step.parts) draft.parts[part.id] = { ...draft.parts[part.id], ...part, condition: 'off', added: true }

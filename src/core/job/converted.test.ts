@@ -273,6 +273,27 @@ describe('a machine goes into another width in the middle of a job', () => {
     ])
   })
 
+  it('said on one tablet while the plate went back on another: what holds it is to be done once more, over the motor', () => {
+    const job = atTheBottom('curlew', 'fit-goal', { assist: 'blanked' })
+    const { file, book, now } = job
+    const body = conversionOf(file, set(file), 'blanked', 'fitted', wayIn(now(), file, set(file), 'blanked', 'fitted'))
+    const base = book.entries.length
+    for (const id of ['up:off:worm-plate', 'up:undo:motor-screws', 'up:undo:motor-screws', 'up:undo:motor-screws'])
+      book.log(
+        'step-done',
+        expectedDone(
+          now(),
+          now().up.find((s) => s.id === id)!,
+        ),
+      )
+    expect(firstOff(now(), file, body)).toEqual(['blanking plate over the worm'])
+    expect(now().steps['up:undo:motor-screws']).toMatchObject({ status: 'done', pass: 'final' })
+    book.log('width-converted', body, { device: 'other', base })
+    expect(now().flags.map((f) => [f.kind, f.subject])).toEqual([['not ready', 'up:undo:motor-screws']])
+    const done = up(job)
+    expect(done.indexOf('up:undo:motor-screws')).toBeGreaterThan(done.indexOf('up:off:motor'))
+  })
+
   it('and taken out again: the plate goes on with the same screws, plugs are parked, no bolt of the kit is asked for', () => {
     const job = atTheBottom('curlew', 'remove-goal')
     const { file, now } = job

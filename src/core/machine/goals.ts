@@ -22,21 +22,26 @@ export function toggleNamed(text: string, job: string): string {
 /** What of a text the file knows, in the order of the file. */
 export const goalsNamed = (file: MachineFile, text: string): readonly Goal[] => file.goals.filter((g) => isNamed(text, g.name))
 
-/** Jobs that a machine with these answers can have done, unanswered questions at their worst. */
-export function goalsOf(file: MachineFile, variants: Variants): readonly Goal[] {
-  const answered = withWorstCase(file, variants)
-  return file.goals.filter((g) => holds(g.when, () => false, answered))
+/**
+ * What has to be answered beside, so that a job can be had: nothing where it can at the worst, else the first answer of an open question
+ * that makes it possible; null where the answers rule it out.
+ */
+export function answersBeside(file: MachineFile, goal: Goal, answered: Variants): Variants | null {
+  const open = file.variants.filter((v) => answered[v.id] === undefined)
+  const each = open.flatMap((v) => v.options.map((o): Variants => ({ [v.id]: o.id })))
+  const possible = (more: Variants): boolean => holds(goal.when, () => false, withWorstCase(file, { ...answered, ...more }))
+  return [{}, ...each].find(possible) ?? null
 }
+
+/** Jobs that a machine with these answers can have done; what nobody has answered rules nothing out. */
+export const goalsOf = (file: MachineFile, answered: Variants): readonly Goal[] =>
+  file.goals.filter((g) => answersBeside(file, g, answered) !== null)
+
+/** Answers with which a job can be had, where nobody has answered anything. */
+export const answersFor = (file: MachineFile, goal: Goal): Variants => answersBeside(file, goal, {}) ?? {}
 
 /** What comes in several widths on a machine with these answers. */
 export function widthsOf(file: MachineFile, variants: Variants): readonly FileWidths[] {
   const answered = withWorstCase(file, variants)
   return (file.widths ?? []).filter((w) => holds(w.when, () => false, answered))
-}
-
-/** Answers with which a job can be had: none where it can at the worst, else the first that makes it possible. */
-export function answersFor(file: MachineFile, goal: Goal): Variants {
-  const possible = (answers: Variants): boolean => holds(goal.when, () => false, withWorstCase(file, answers))
-  const each = file.variants.flatMap((v) => v.options.map((o): Variants => ({ [v.id]: o.id })))
-  return [{}, ...each].find(possible) ?? {}
 }

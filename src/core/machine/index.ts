@@ -44,7 +44,7 @@ export type { ForeignRow, ForeignSpec } from './foreign'
 export { DIRECTIONS, pointing, sidesIn } from './facing'
 export { feedOrder } from './feeding'
 export { nameOfToken } from './names'
-export { answersFor, goalsNamed, goalsOf, inOneGo, isNamed, toggleNamed, widthsOf } from './goals'
+export { answersBeside, answersFor, goalsNamed, goalsOf, inOneGo, isNamed, toggleNamed, widthsOf } from './goals'
 export { otherJob, sideless } from './other-end'
 export {
   type ActionId,

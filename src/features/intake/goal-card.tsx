@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/intake'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { type Goal, goalsNamed, goalsOf, inOneGo, type MachineFile, otherJob } from '../../core/machine'
+import { answersBeside, type Goal, goalsNamed, goalsOf, inOneGo, type MachineFile, otherJob, type Variants } from '../../core/machine'
 import type { BenchListProps } from './bench-list'
 import type { Plan } from '../../core/planning'
 import { Button, Chip } from '../../ui/button'
@@ -42,6 +42,8 @@ function useWish(file: MachineFile): {
   readonly done: Goal | undefined
   readonly goal: string
   readonly also: readonly string[]
+  /** What can be done in the same go. */
+  readonly beside: readonly Goal[]
   readonly choose: (id: string) => void
   readonly toggle: (id: string) => void
 } {
@@ -51,12 +53,15 @@ function useWish(file: MachineFile): {
   const wished = state.planned ? [atTop ? otherJob(file, done.id)?.id : undefined] : goalsNamed(file, state.job).map((g) => g.id)
   const [goal, setGoal] = useState(wished[0] ?? '')
   const [also, setAlso] = useState<readonly string[]>(wished.slice(1).flatMap((id) => id ?? []))
-  // An answer may rule a job out that was chosen before it.
-  const offered = new Set(goalsOf(file, state.variants).map((g) => g.id))
+  // An answer may rule a job out that was chosen before it, and one job another.
+  const first = goalsOf(file, state.variants).find((g) => g.id === goal)
+  const offered = first ? goalsOf(file, { ...state.variants, ...answersBeside(file, first, state.variants) }) : []
+  const beside = offered.filter((g) => g !== first)
   return {
     done,
-    goal: offered.has(goal) ? goal : '',
-    also: also.filter((id) => offered.has(id)),
+    goal: first?.id ?? '',
+    beside,
+    also: also.filter((id) => beside.some((g) => g.id === id)),
     choose: (id) => {
       setGoal(id)
       setAlso([])
@@ -65,14 +70,26 @@ function useWish(file: MachineFile): {
   }
 }
 
+/** What nobody has answered, and the jobs that are wished for take for granted. */
+function useGranted(file: MachineFile, goals: readonly string[]): Variants {
+  const { state } = useJob()
+  return goals.reduce<Variants>((granted, id) => {
+    const goal = file.goals.find((g) => g.id === id)
+    return { ...granted, ...(goal ? answersBeside(file, goal, { ...state.variants, ...granted }) : {}) }
+  }, {})
+}
+
 /** Takes the plan up as it stands on the card, and goes down. */
-function useAdopt(file: MachineFile): (planned: { readonly goals: readonly string[]; readonly plan: Plan }, reason: string) => void {
+function useAdopt(
+  file: MachineFile,
+): (planned: { readonly goals: readonly string[]; readonly plan: Plan }, granted: Variants, reason: string) => void {
   const { state, log, logAll, settings, show } = useJob()
-  return ({ goals, plan }, reason) => {
+  return ({ goals, plan }, granted, reason) => {
     const names = goals.flatMap((id) => file.goals.find((g) => g.id === id)?.name ?? [])
     const { proofMinutes, proofMinutesHigh, deadVolts } = settings
     const kept = { proofMinutes, ...(proofMinutesHigh !== undefined ? { proofMinutesHigh } : {}), deadVolts }
     logAll([
+      ...Object.entries(granted).map(([variant, option]) => ({ kind: 'variant-answered' as const, body: { variant, option } })),
       { kind: 'goal-set', body: { goals, text: inOneGo(names) } },
       {
         kind: 'plan-adopted',
@@ -91,8 +108,11 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
   const [avoid, setAvoid] = useState<readonly string[]>([])
   const [upOrder, setUpOrder] = useState<Plan['upOrder']>('planned')
   const { lacking, setGone, unsaved } = useLacking(settings.lacking)
+  const goals = wish.goal ? [wish.goal, ...wish.also] : []
+  const granted = useGranted(file, goals)
   const { planned, fault, share, ready, worths } = usePlan(file, {
-    goals: wish.goal ? [wish.goal, ...wish.also] : [],
+    goals,
+    variants: { ...state.variants, ...granted },
     lacking,
     avoid,
     upOrder,
@@ -134,7 +154,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           {say.workingOutTheWay(percent(share))}
         </p>
       ) : null}
-      <OpenBefore file={file} />
+      <OpenBefore file={file} granted={granted} />
       {planned ? (
         <Takes
           file={file}
@@ -149,7 +169,7 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
           <Button
             weight="primary"
             disabled={!ready || (!isolates && !live.trim())}
-            onClick={() => planned && ready && adopt(planned, isolates ? '' : live.trim())}
+            onClick={() => planned && ready && adopt(planned, granted, isolates ? '' : live.trim())}
           >
             {ready ? say.startDown : planned ? say.planningAnew(percent(share)) : say.chooseAJobFirst}
           </Button>
@@ -160,9 +180,9 @@ function FileGoalCard({ file }: { readonly file: MachineFile }) {
 }
 
 /** What is still open at the door: asked here, and not when the way up comes to it. */
-function OpenBefore({ file }: { readonly file: MachineFile }) {
+function OpenBefore({ file, granted }: { readonly file: MachineFile; readonly granted: Variants }) {
   const { state, open, mayWork } = useJob()
-  const unanswered = file.variants.filter((v) => state.variants[v.id] === undefined)
+  const unanswered = file.variants.filter((v) => state.variants[v.id] === undefined && granted[v.id] === undefined)
   const pack = file.pack && !state.packCheck
   if (!pack && unanswered.length === 0) return null
   return (
@@ -186,7 +206,7 @@ function OpenBefore({ file }: { readonly file: MachineFile }) {
 /** The job, and what is done in the same go. */
 function Wish({
   file,
-  wish: { goal, also, choose, toggle },
+  wish: { goal, also, beside, choose, toggle },
   onChange,
 }: {
   readonly file: MachineFile
@@ -208,7 +228,7 @@ function Wish({
         onChange={(id) => (choose(id), onChange())}
         options={goals.map((g) => ({ value: g.id, label: g.name }))}
       />
-      {goal && goals.length > 1 ? (
+      {goal && beside.length > 0 ? (
         <div role="group" aria-label={say.andInTheSame} className="flex flex-wrap items-center gap-1.5">
           {more ? (
             <span className="text-[15px] text-steel">{say.andInTheSameGo}</span>
@@ -217,8 +237,8 @@ function Wish({
               {say.andInTheSameGoAdd}
             </Button>
           )}
-          {goals
-            .filter((g) => g.id !== goal && (more || also.includes(g.id)))
+          {beside
+            .filter((g) => more || also.includes(g.id))
             .map((g) => (
               <Chip key={g.id} on={also.includes(g.id)} onClick={() => (toggle(g.id), onChange())}>
                 {g.name}

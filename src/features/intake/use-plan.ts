@@ -2,13 +2,15 @@
 import * as say from '../../words/en/screens/intake'
 import { useEffect, useRef, useState } from 'react'
 import { startOf } from '../../core/job'
-import type { MachineFile, Tray } from '../../core/machine'
+import type { MachineFile, Tray, Variants } from '../../core/machine'
 import type { Plan, PlanOptions, ToolWorth } from '../../core/planning'
 import { useJob } from '../shared/context'
 
 /** What is asked of the planner. The first of the goals is the one that the rest go along with; none, and nothing is planned. */
 export interface Asking {
   readonly goals: readonly string[]
+  /** Answers to the questions of the machine. */
+  readonly variants: Variants
   readonly lacking: ReadonlySet<string>
   readonly avoid: readonly string[]
   readonly upOrder: Plan['upOrder']
@@ -26,7 +28,7 @@ export interface Planned {
  * The plan for what is chosen, from where the job stands now, and then what each of its tools is worth. While it is made anew the last one
  * for the same job stays to be read; `ready` says that it is the answer to what is chosen.
  */
-export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: Asking) {
+export function usePlan(file: MachineFile, { goals, variants: answered, lacking, avoid, upOrder }: Asking) {
   const { state, settings, planner } = useJob()
   const [made, setMade] = useState<Planned | null>(null)
   const [failed, setFailed] = useState<{ readonly asked: string; readonly words: string } | null>(null)
@@ -37,7 +39,7 @@ export function usePlan(file: MachineFile, { goals, lacking, avoid, upOrder }: A
     latest.current = state
   })
   // As text, so that only what is asked starts planning, not each entry of the journal.
-  const asked = JSON.stringify([goals, state.variants, [...lacking], avoid, upOrder, settings.tray])
+  const asked = JSON.stringify([goals, answered, [...lacking], avoid, upOrder, settings.tray])
   useEffect(() => {
     const [wanted, variants, gone, ways, order, tray] = JSON.parse(asked) as [
       string[],

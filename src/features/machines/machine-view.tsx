@@ -2,7 +2,7 @@
 import * as say from '../../words/en/screens/machines'
 import dynamic from 'next/dynamic'
 import { type ReactNode, useEffect, useState } from 'react'
-import { fullChargeVolts, goalsOf, type Guard, type MachineFile, subjectOf } from '../../core/machine'
+import { answersBeside, fullChargeVolts, goalsOf, type Guard, type MachineFile, subjectOf } from '../../core/machine'
 import type { Plan } from '../../core/planning'
 import { lookAside, type MachineLook, planAside } from '../../workers/planner'
 import { Button } from '../../ui/button'
@@ -84,7 +84,11 @@ export function MachineView({
               legend={say.aJob}
               name="goal"
               value={asked && 'goal' in asked ? asked.goal : ''}
-              onChange={(goal) => setAsked({ name: file.goals.find((g) => g.id === goal)!.name, key: goal, goal })}
+              onChange={(id) => {
+                const goal = file.goals.find((g) => g.id === id)!
+                setAsked({ name: goal.name, key: id, goal: id })
+                setVariants({ ...variants, ...answersBeside(file, goal, variants) })
+              }}
               options={goalsOf(file, variants).map((g) => ({ value: g.id, label: g.name }))}
             />
             {file.variants.map((v) => (
