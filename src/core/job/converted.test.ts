@@ -114,6 +114,8 @@ describe('a machine goes into another width in the middle of a job', () => {
       ['brake cable bolt', []],
     ])
     expect(firstOff(now(), file, body)).toEqual([])
+    // Nothing comes along: the way up stays as it is.
+    expect(wayIn(now(), file, set(file), 'narrow', 'wide')).toBeUndefined()
     book.log('width-converted', body)
     expect(now().variants['hub-width']).toBe('wide')
     expect(looseCount(now()).parts).toBe(loose - 2)
@@ -142,6 +144,7 @@ describe('a machine goes into another width in the middle of a job', () => {
     expect(now().parts['left-spacer']).toMatchObject({ condition: 'off' })
     expect(wantedNew(inWords(now(), wordingOf(file, ['width-goal']))).map((p) => p.label)).toEqual(['spacer 9', 'spacer 5', 'M5×20'])
     expect(now().up.find((s) => s.id === 'up:off:right-spacer')!.cautions).toContain('H39')
+    expect(trayRows(now()).find((r) => r.key === 'up:undo:left-spacer-fit')).toMatchObject({ instead: 'new', cells: [] })
     const again = startOf(now(), file)
     expect(again).toMatchObject({ done: expect.arrayContaining(['off:left-spacer', 'undo:right-spacer-fit']) as unknown })
     const was = tally(now())

@@ -55,6 +55,20 @@ describe('what a file says of its fits', () => {
     const options = set!.options.map((o, i) => (i === 0 && o.makes ? { ...o, makes: { ...o.makes, width: o.makes.width + 3 } } : o))
     expect(faults({ ...plover, widths: [{ ...set!, options }] })).toMatchObject([{ kind: 'does not fit', at: '/widths/0/options/0/makes' }])
   })
+  it('widths answer a question of the file, and what is converted is one of them', () => {
+    const curlew = file('curlew')
+    const [kit, stay] = curlew.widths!
+    const [inspect] = curlew.goals
+    const at = (of: MachineFile) => checkIntegrity(of, KNOWN_IDS).map((f) => f.at)
+    expect(at({ ...curlew, widths: [{ ...kit!, variant: 'nowhere' }, stay!] })).toContain('/widths/0/variant')
+    const renamed = kit!.options.map((o) => (o.id === 'fitted' ? { ...o, id: 'nowhere' } : o))
+    expect(at({ ...curlew, widths: [{ ...kit!, options: renamed }, stay!] })).toEqual(['/widths/0/options/1/id'])
+    const nobody = { variant: 'nowhere', is: 'x' }
+    expect(at({ ...curlew, widths: [kit!, { ...stay!, when: nobody }] })).toEqual(['/widths/1/when/variant'])
+    expect(at({ ...curlew, goals: [{ ...inspect!, when: nobody }, ...curlew.goals.slice(1)] })).toEqual(['/goals/0/when/variant'])
+    expect(at({ ...curlew, widths: [stay!] })).toEqual(['/goals/6/swap/0/converts', '/goals/7/swap/0/converts'])
+  })
+
   it('a piece of a width that is, lies under or hangs on what the file does not have', () => {
     const curlew = file('curlew')
     const [set] = curlew.widths!
