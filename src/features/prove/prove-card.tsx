@@ -47,9 +47,14 @@ export function ProveCard() {
   return (
     <article className="flex min-h-full flex-col gap-3">
       <p className="text-[15px] text-steel">{next ? say.provedOf(wanted.length - left.length, wanted.length) : say.prove}</p>
-      <h2 className="title text-[30px]">
-        {!next ? say.provedAsFarAs : shut.length > 0 ? say.notYetWaiting(held.join(' and ')) : RIDE_HOW[next].title}
-      </h2>
+      <h2 className="title text-[30px]">{!next ? say.provedAsFarAs : shut.length > 0 ? say.notYetWaiting(held) : RIDE_HOW[next].title}</h2>
+      {next && held.length > 2 ? (
+        <ul className="list-inside list-disc text-[17px]">
+          {held.slice(1).map((what) => (
+            <li key={what}>{what}</li>
+          ))}
+        </ul>
+      ) : null}
       <p className="text-[16px] text-steel">
         {opened.length > 0
           ? say.becauseItOpened(

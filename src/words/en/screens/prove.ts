@@ -12,7 +12,9 @@ export const logTheCheck = 'Log the check'
 export const provedOf = (n: number, of: number): string => `Prove: ${n} of ${of} done`
 export const prove = 'Prove'
 export const provedAsFarAs = 'Proved, as far as it is wanted'
-export const notYetWaiting = (held: string): string => `Not yet: waiting for ${held}`
+/** Two are named; of more the first, and the rest stands below. */
+export const notYetWaiting = (held: readonly string[]): string =>
+  `Not yet: waiting for ${held.length > 2 ? `${held[0]} and ${held.length - 1} more` : held.join(' and ')}`
 export const everyTestRide = 'All that was wanted is passed. What is not in it was not tried.'
 export const becauseItOpened = (opened: string): string => `Wanted because of what was opened: ${opened}.`
 export const becauseNothing = 'Nothing was opened.'
