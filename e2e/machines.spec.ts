@@ -3,7 +3,7 @@ import { clean, signIn } from './bench'
 
 test('any machine can be read from the outside in, and says what is in the way of anything', async ({ page }) => {
   await signIn(page, 'Aldo')
-  await page.getByRole('link', { name: 'Machines' }).click()
+  await page.getByRole('link', { name: 'Machines', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Machines with a file' })).toBeVisible()
   await clean(page, 'machines')
   await page.getByRole('link', { name: /^Redshank/ }).click()

@@ -301,6 +301,8 @@ describe('a machine goes into another width in the middle of a job', () => {
     const job = atTheBottom('curlew', 'remove-goal')
     const { file, now } = job
     convert(job, set(file), 'fitted', 'blanked')
+    // Three bolts and a star stay out, and no new star is asked for.
+    expect(tally(now())).toMatchObject({ fresh: 0, notGoingBack: 4 })
     const done = up(job)
     for (const id of ['off:worm-plate', 'unplug:parked-plugs', 'undo:motor-screws', 'unplug:feed']) expect(done, id).toContain(`up:${id}`)
     expect(done.filter((id) => /motor$|motor-plug|torque-plug|signal-plug|controller|star|turn-test|teach/.test(id))).toEqual([])

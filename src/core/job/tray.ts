@@ -72,8 +72,8 @@ export function tally(state: Pick<JobState, 'fixings'>): Tally {
       continue
     }
     removed += f.added ? 0 : 1
-    // Of what came along, the first one is new already.
-    const renewed = f.replaced + (f.consumable && !f.added ? 1 : 0)
+    // Of what came along, the first one is new already; what stays out has no new one.
+    const renewed = f.replaced + (f.consumable && !f.added && f.condition !== 'kept out' ? 1 : 0)
     fresh += renewed + (f.added ? 1 : 0)
     notGoingBack += renewed + (f.condition === 'kept out' ? 1 : 0)
     if (back) refitted += 1

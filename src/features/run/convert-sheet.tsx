@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import * as say from '../../words/en/screens/conversion'
 import { convertWidth, strangers, type WidthSet } from '../../core/conversion'
 import { conversionOf, firstOff, startOf } from '../../core/job'
-import type { MachineFile } from '../../core/machine'
+import { type MachineFile, withWorstCase } from '../../core/machine'
 import type { WidthWay } from '../../core/planning'
 import { Button } from '../../ui/button'
 import { Sheet } from '../../ui/sheet'
@@ -58,7 +58,8 @@ function useWay(file: MachineFile | null, set: WidthSet | undefined, from: strin
 export function ConvertSheet({ set: id, onClose }: { readonly set: string; readonly onClose: () => void }) {
   const { state, file, log } = useJob()
   const set = file?.widths?.find((w) => w.id === id)
-  const known = set?.variant === undefined ? undefined : state.variants[set.variant]
+  // What nobody has answered was planned at its worst.
+  const known = file && set?.variant !== undefined ? withWorstCase(file, state.variants)[set.variant] : undefined
   const [from, setFrom] = useState(known ?? set?.options[0]?.id ?? '')
   const [to, setTo] = useState(set?.options.find((o) => o.id !== from)?.id ?? '')
   const [there, setThere] = useState<readonly string[]>([])
