@@ -8,7 +8,7 @@ export const SENT_BYTES = 200_000
 /** A plan may be larger, in a batch of its own, bytes. */
 export const PLAN_BYTES = 1_000_000
 
-/** Kinds that bring a plan along. */
+/** Kinds that bring a plan along. They stand here, so that a page that only sends need not carry what kinds do. */
 const WITH_PLAN: ReadonlySet<unknown> = new Set<Kind>(['plan-adopted', 'width-converted'])
 
 /** Does an entry of this kind bring a plan along? A large one goes by itself. */

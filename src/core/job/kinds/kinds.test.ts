@@ -67,6 +67,12 @@ describe('kinds of entries', () => {
     }
   })
 
+  it('that bring a plan along are known to whoever sends them: a large one goes by itself', () => {
+    const has = (x: unknown): boolean =>
+      x !== null && typeof x === 'object' && ('planner' in x || Object.values(x).some((inner) => has(inner)))
+    expect(KIND_IDS.filter(bringsPlan)).toEqual(KIND_IDS.filter((kind) => Object.values(SHAPES[kind].samples).some(has)))
+  })
+
   it.each(KIND_IDS)('%s: whatever version it was read from, it is written in each form so that its schema takes it', (kind) => {
     const { versions, samples } = SHAPES[kind]
     for (const [v, body] of Object.entries(samples)) {
