@@ -15,6 +15,7 @@ function ended(): void {
 
 /** The next test looked at two deep, off the main thread. A question that is given up ends it at once. */
 export async function nextTestAside(question: NextTestQuestion, signal: AbortSignal): Promise<Advice> {
+  signal.throwIfAborted()
   if (!running) {
     const worker = new Worker(new URL('./diagnosis.worker.ts', import.meta.url), { type: 'module' })
     running = { worker, api: wrap<DiagnosisApi>(worker) }

@@ -13,6 +13,7 @@ export async function readRideAside(
   assigned: Assigned,
   signal?: AbortSignal,
 ): Promise<Result<RideRead, RideFileFault>> {
+  signal?.throwIfAborted()
   const worker = new Worker(new URL('./ride.worker.ts', import.meta.url), { type: 'module' })
   try {
     return await new Promise((resolve, reject) => {

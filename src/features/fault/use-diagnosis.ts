@@ -29,7 +29,7 @@ import {
 } from '../../core/diagnosis'
 import { chargeOf, deadAt } from '../../core/job'
 import { type DriveUnit, fileVolts, type Guard } from '../../core/machine'
-import { nextTestAside, type NextTestQuestion } from '../../workers/diagnosis'
+import type { NextTestQuestion } from '../../workers/diagnosis'
 import { timed } from '../../workers/timed'
 import type { Distances } from '../../workers/planner'
 import { useJob } from '../shared/context'
@@ -168,6 +168,7 @@ const PATIENCE = 1500
  * not answer, one step has to do.
  */
 function useTwoDeep(question: NextTestQuestion | null): { readonly advice: Advice | null } | null {
+  const { aside } = useJob()
   const key = question ? JSON.stringify(question) : null
   const [answered, setAnswered] = useState<{ readonly of: string; readonly advice: Advice | null } | null>(null)
   useEffect(() => {
@@ -177,14 +178,16 @@ function useTwoDeep(question: NextTestQuestion | null): { readonly advice: Advic
       if (!asking.signal.aborted) setAnswered((before) => (before?.of === key ? before : { of: key, advice: null }))
     }
     const late = setTimeout(without, PATIENCE)
-    nextTestAside(JSON.parse(key) as NextTestQuestion, asking.signal).then((advice) => {
-      if (!asking.signal.aborted) setAnswered((before) => (before?.of === key ? before : { of: key, advice }))
-    }, without)
+    aside()
+      .then((w) => w.nextTestAside(JSON.parse(key) as NextTestQuestion, asking.signal))
+      .then((advice) => {
+        if (!asking.signal.aborted) setAnswered((before) => (before?.of === key ? before : { of: key, advice }))
+      }, without)
     return () => {
       clearTimeout(late)
       asking.abort()
     }
-  }, [key])
+  }, [key, aside])
   return answered && answered.of === key ? answered : null
 }
 
@@ -197,7 +200,7 @@ interface Far {
 
 /** What the planner says of the ways in and of the whole jobs, asked anew when the machine stands differently. */
 function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined): Far {
-  const { state, file, planner } = useJob()
+  const { state, file, aside } = useJob()
   const [far, setFar] = useState<Omit<Far, 'ready'> & { readonly of: string | null }>({ reach: {}, jobs: {}, of: null })
   const latest = useRef(state)
   useEffect(() => {
@@ -217,7 +220,7 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
       return goal === null ? [] : [{ action: a.id, goal }]
     })
     const { variants } = latest.current
-    const asks = (p: Awaited<ReturnType<typeof planner>>): Promise<Distances> =>
+    const asks = (p: Awaited<ReturnType<typeof aside>>): Promise<Distances> =>
       p.distancesAside(
         file,
         startOf(latest.current, file),
@@ -226,7 +229,7 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
         { variants },
         asking.signal,
       )
-    planner()
+    aside()
       .then(asks)
       .then(
         (d: Distances) => {
@@ -243,6 +246,6 @@ function useDistances(catalogue: Catalogue | null, drive: DriveUnit | undefined)
         () => asking.signal.aborted || setFar((before) => ({ ...before, of: asked })),
       )
     return () => asking.abort()
-  }, [file, drive, catalogue, stands, planner])
+  }, [file, drive, catalogue, stands, aside])
   return useMemo(() => ({ ...far, ready: !file || !drive || far.of === `${drive.id} ${stands}` }), [far, file, drive, stands])
 }

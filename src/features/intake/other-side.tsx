@@ -17,18 +17,18 @@ export function OtherSide({
   readonly second: string
   readonly variants: Readonly<Record<string, string>>
 }) {
-  const { planner } = useJob()
+  const { aside } = useJob()
   const [found, setFound] = useState<Differences | null>(null)
   useEffect(() => {
     const asking = new AbortController()
-    planner()
+    aside()
       .then((p) => p.alikeAside(file, first.id, second, { variants }, asking.signal))
       .then(
         (d) => asking.signal.aborted || setFound(d),
         () => undefined,
       )
     return () => asking.abort()
-  }, [file, first.id, second, variants, planner])
+  }, [file, first.id, second, variants, aside])
   if (!found) return null
   const lists = [
     [say.hereToo, found.more],

@@ -29,7 +29,7 @@ export interface Planned {
  * for the same job stays to be read; `ready` says that it is the answer to what is chosen.
  */
 export function usePlan(file: MachineFile, { goals, variants: answered, lacking, avoid, upOrder }: Asking) {
-  const { state, settings, planner } = useJob()
+  const { state, settings, aside } = useJob()
   const [made, setMade] = useState<Planned | null>(null)
   const [failed, setFailed] = useState<{ readonly asked: string; readonly words: string } | null>(null)
   const [worths, setWorths] = useState<{ readonly of: Planned; readonly list: readonly ToolWorth[] } | null>(null)
@@ -58,7 +58,7 @@ export function usePlan(file: MachineFile, { goals, variants: answered, lacking,
       upOrder: order,
       tray,
     }
-    planner()
+    aside()
       .then((p) => p.planAside(file, startOf(latest.current, file), wanted, options, setShare, asking.signal))
       .then(
         async (result) => {
@@ -71,18 +71,18 @@ export function usePlan(file: MachineFile, { goals, variants: answered, lacking,
         () => asking.signal.aborted || setFailed({ asked, words: say.thePlannerStoppedChoose }),
       )
     return () => asking.abort()
-  }, [file, asked, planner])
+  }, [file, asked, aside])
   useEffect(() => {
     if (!made) return
     const asking = new AbortController()
-    planner()
+    aside()
       .then((p) => p.worthsAside(file, startOf(latest.current, file), made.goals, made.options, made.plan, asking.signal))
       .then(
         (list) => asking.signal.aborted || setWorths({ of: made, list }),
         () => undefined,
       )
     return () => asking.abort()
-  }, [file, made, planner])
+  }, [file, made, aside])
   const fault = failed?.asked === asked && made?.asked !== asked ? failed.words : undefined
   const planned = made && !fault && made.goals[0] === goals[0] ? made : null
   return {

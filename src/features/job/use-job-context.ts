@@ -6,7 +6,7 @@ import type { Entry, Kind, Stage, UnknownEntry } from '../../core/job'
 import type { MachineFile } from '../../core/machine'
 import { useNow } from '../../ui/time'
 import type { JobContext, ScreenSettings } from '../shared/context'
-import { loadLines, loadPlanner, VIEWS } from '../shared/job-later'
+import { loadAside, loadLines, VIEWS } from '../shared/job-later'
 import type { Over } from './use-waits'
 
 /** What the server gives a job’s screen. */
@@ -86,7 +86,7 @@ export function useJobContext(
     earlier,
     past,
     lines: loadLines,
-    planner: loadPlanner,
+    aside: loadAside,
     views: VIEWS,
     mayWork,
     mayNote: mayWork || (own && person.role === 'front desk'),

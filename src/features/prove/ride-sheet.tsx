@@ -17,7 +17,7 @@ import {
 import { columnsOf, keepColumns } from '../../client/ride-columns'
 import type { Assigned } from '../../formats/ride-log'
 import type { Taken } from '../../formats/ride-read'
-import { readRideAside } from '../../workers/ride'
+import type { readRideAside } from '../../workers/ride'
 import { Button } from '../../ui/button'
 import { Fault } from '../../ui/fault'
 import { TextField, Tiles } from '../../ui/field'
@@ -220,11 +220,11 @@ interface Columns {
 }
 
 /** Reads a log by its headers and by what was said of its columns: now, or on this device of such a file before. */
-async function readBySaid(file: File, limits: RideLimits, said: Assigned | undefined, signal: AbortSignal) {
-  const first = await readRideAside(file, limits, said ?? {}, signal)
+async function readBySaid(read: typeof readRideAside, file: File, limits: RideLimits, said: Assigned | undefined, signal: AbortSignal) {
+  const first = await read(file, limits, said ?? {}, signal)
   const names = first.ok ? first.value.names : 'columns' in first.error ? first.error.columns : []
   const known = said ?? columnsOf(names)
-  const result = said || Object.keys(known).length === 0 ? first : await readRideAside(file, limits, known, signal)
+  const result = said || Object.keys(known).length === 0 ? first : await read(file, limits, known, signal)
   return { result, names, assigned: known }
 }
 
@@ -242,7 +242,7 @@ function LogFile({
   readonly onFault: (fault: string | undefined) => void
   readonly onBusy: (busy: boolean) => void
 }) {
-  const { form } = useJob()
+  const { form, aside } = useJob()
   const [columns, setColumns] = useState<Columns | null>(null)
   const [reading, setReading] = useState<string>()
   const asking = useRef<AbortController>(null)
@@ -255,7 +255,7 @@ function LogFile({
     setReading(say.reading(file.name))
     onBusy(true)
     try {
-      const { result, names, assigned } = await readBySaid(file, limits, said, mine.signal)
+      const { result, names, assigned } = await readBySaid((await aside()).readRideAside, file, limits, said, mine.signal)
       if (mine.signal.aborted) return
       onLog(result.ok ? result.value.log : null)
       setColumns({ file, names, assigned, taken: result.ok ? result.value.taken : [] })

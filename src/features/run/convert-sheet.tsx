@@ -18,7 +18,7 @@ type Way =
   | { readonly is: 'no way'; readonly why: string }
 
 function useWay(file: MachineFile | null, set: WidthSet | undefined, from: string, to: string): Way {
-  const { state, settings, planner } = useJob()
+  const { state, settings, aside } = useJob()
   const latest = useRef(state)
   useEffect(() => {
     latest.current = state
@@ -33,13 +33,13 @@ function useWay(file: MachineFile | null, set: WidthSet | undefined, from: strin
     const answered = (way: Way): void => {
       if (!asking.signal.aborted) setAnswer({ asked, way })
     }
-    const asks = (p: Awaited<ReturnType<typeof planner>>): ReturnType<typeof p.convertAside> =>
+    const asks = (p: Awaited<ReturnType<typeof aside>>): ReturnType<typeof p.convertAside> =>
       p.convertAside(
         { file, start: startOf(latest.current, file), goals, set, from, to },
         { variants, toolsOwned, tray: settings.tray },
         asking.signal,
       )
-    planner()
+    aside()
       .then(asks)
       .then(
         async (found) => {
@@ -50,7 +50,7 @@ function useWay(file: MachineFile | null, set: WidthSet | undefined, from: strin
         () => answered({ is: 'no way', why: say.noWayFound }),
       )
     return () => asking.abort()
-  }, [file, set, from, to, asked, settings.lacking, settings.tray, planner])
+  }, [file, set, from, to, asked, settings.lacking, settings.tray, aside])
   return answer?.asked === asked ? answer.way : { is: 'asking' }
 }
 

@@ -10,7 +10,7 @@ import type { Finding, RideStage } from '../../core/ride'
 import type { Keyed, WorkingId } from '../../core/workings'
 import type { VIEWS } from './job-later'
 import type * as LineReader from './line-reader'
-import type * as Planner from '../../workers/planner'
+import type * as Aside from '../../workers/aside'
 
 /** A sheet that is open over the job, and what it is about. */
 export type SheetState =
@@ -105,8 +105,8 @@ export interface JobContext {
   readonly views: typeof VIEWS
   /** What reads typed lines, when one is wanted. */
   readonly lines: () => Promise<typeof LineReader>
-  /** What plans aside, when something is to be planned. */
-  readonly planner: () => Promise<typeof Planner>
+  /** What is asked of workers: plans, the next test, a ride’s log. */
+  readonly aside: () => Promise<typeof Aside>
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[]
   readonly nameOf: (personId: string) => string
   /** Who signs in on this tablet for one entry: their id, or why not. */

@@ -11,8 +11,8 @@ const parts = () => import('./photo-parts')
 /** What reads typed lines. */
 export const loadLines = () => import('./line-reader')
 
-/** What plans aside. Named by each part that asks it, it is packed once for each. */
-export const loadPlanner = () => import('../../workers/planner')
+/** What is asked of workers. Named by each part that asks, it is packed once for each. */
+export const loadAside = () => import('../../workers/aside')
 
 /**
  * Photos as a job shows them and what its sheets share, each loaded when the first is shown. A job hands them on in its context: named
