@@ -1,5 +1,5 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
-import { chanceBelow } from '../src/core/doubt'
+import { CALIPER, chanceBelow } from '../src/core/doubt'
 import { reaches } from '../src/core/fasteners'
 import { gapOfSheets } from '../src/core/axle'
 import { type Keyed, startOf, WORKING_IDS, type WorkingId, workOut, workingOf } from '../src/core/workings'
@@ -21,9 +21,21 @@ const MORE: Partial<Readonly<Record<WorkingId, readonly Keyed[]>>> = {
   'thread-left': [{}, { capDepth: '16' }],
   // In the middle its size folds over.
   'rim-shift': [{ left: '52' }],
+  // Well above none: nothing gives less than that.
+  play: [{ play: '0.2' }],
+  'shaft-stack': [{ leftOut: '24', rightOut: '24' }],
 }
-/** What a figure’s doubt is not that of what was keyed in: a pull by hand is a band by itself, and sheets are counted. */
-const OTHERWISE: ReadonlySet<WorkingId> = new Set(['hand-force', 'sheets'])
+/**
+ * What a figure’s doubt is not that of what was keyed in: a pull by hand is a band by itself, sheets are counted, and a number that somebody
+ * says is as sure as whoever says it.
+ */
+const OTHERWISE: ReadonlySet<WorkingId> = new Set(['hand-force', 'sheets', 'which-number'])
+
+/** Pieces in words, each with a width of its own: `nut 10; tab 3 up`. */
+const otherWidths = (words: string): string =>
+  words.replace(/(^|; )(\w+) ([\d.]+)/g, (_, before: string, name: string, width: string) => {
+    return `${before}${name} ${(Number(width) + CALIPER.width * bell()).toFixed(6)}`
+  })
 
 let held = 0
 let broken = 0
@@ -51,9 +63,10 @@ for (const id of WORKING_IDS) {
     if (figures.length === 0) continue
     const drawn = new Map(figures.map((f) => [f.id, [] as number[]]))
     for (let n = 0; n < TIMES; n++) {
-      const moved = Object.fromEntries(
-        base.asked.flatMap((a) => (a.value === undefined ? [] : [[a.id, String(a.value + (a.u ?? 0) * bell())]])),
-      )
+      const moved = Object.fromEntries([
+        ...base.asked.flatMap((a) => (a.value === undefined ? [] : [[a.id, String(a.value + (a.u ?? 0) * bell())]])),
+        ...Object.entries(of.fields).flatMap(([f, field]) => (field.is === 'stack' ? [[f, otherWidths(keyed[f] as string)]] : [])),
+      ])
       const outcome = workOut(of, { ...keyed, ...moved })
       if (outcome.is !== 'worked') continue
       for (const f of [outcome.worked.result, ...(outcome.worked.also ?? [])]) if (f) drawn.get(f.id)?.push(f.value)
