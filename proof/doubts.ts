@@ -26,8 +26,8 @@ const MORE: Partial<Readonly<Record<WorkingId, readonly Keyed[]>>> = {
   'shaft-stack': [{ leftOut: '24', rightOut: '24' }],
 }
 /**
- * What a figure’s doubt is not that of what was keyed in: a pull by hand is a band by itself, sheets are counted, and a number that somebody
- * says is as sure as whoever says it.
+ * What a figure’s doubt is not that of what was keyed in: a pull by hand is a band by itself, sheets are counted, and a number that
+ * somebody says is as sure as whoever says it.
  */
 const OTHERWISE: ReadonlySet<WorkingId> = new Set(['hand-force', 'sheets', 'which-number'])
 

@@ -215,6 +215,7 @@ export const machineFileShape = shape({
   parts: list(
     shape({
       id: name(),
+      when: guard,
       name: name(),
       end: str(40),
       mass: quantity,

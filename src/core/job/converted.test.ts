@@ -236,7 +236,9 @@ describe('a machine goes into another width in the middle of a job', () => {
     const { file, book, now } = job
     expect([now().parts['motor'], now().fixings['controller-bolts-1']]).toEqual([expect.anything(), undefined])
     const was = tally(now())
+    expect(now().provedAs).toBe('ride-on')
     convert(job, set(file), 'blanked', 'fitted')
+    expect(now().provedAs).toBe('steering')
     expect(now().variants).toMatchObject({ assist: 'fitted' })
     expect(['motor', 'star', 'controller'].map((id) => now().parts[id]?.condition)).toEqual(['off', 'off', 'off'])
     expect(now().parts['worm-plate']).toMatchObject({ condition: 'off', leftOver: true })

@@ -66,6 +66,7 @@ describe('what a file says of its fits', () => {
     const nobody = { variant: 'nowhere', is: 'x' }
     expect(at({ ...curlew, widths: [kit!, { ...stay!, when: nobody }] })).toEqual(['/widths/1/when/variant'])
     expect(at({ ...curlew, goals: [{ ...inspect!, when: nobody }, ...curlew.goals.slice(1)] })).toEqual(['/goals/0/when/variant'])
+    expect(at({ ...curlew, parts: curlew.parts.map((p, i) => (i === 1 ? { ...p, when: nobody } : p)) })).toEqual(['/parts/1/when/variant'])
     expect(at({ ...curlew, widths: [stay!] })).toEqual(['/goals/6/swap/0/converts', '/goals/7/swap/0/converts'])
   })
 

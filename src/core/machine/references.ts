@@ -46,6 +46,7 @@ function checkParts({ file, index, known, guard, doing }: Look): void {
     part.of?.forEach((id, k) => known(`${at}/of/${k}`, id, index.parts))
     if (part.with !== undefined) known(`${at}/with`, part.with, index.parts)
     part.tethers?.forEach((id, k) => known(`${at}/tethers/${k}`, id, index.connections))
+    guard(`${at}/when`, part.when)
     guard(`${at}/escape`, part.escape)
     guard(`${at}/access`, part.access)
     doing(`${at}/lift`, part.lift)

@@ -92,6 +92,8 @@ export interface Part {
   /** Which end of the machine it belongs to, where it has two alike: `front`. A job at both names it in every title. */
   readonly end?: string
   readonly mass?: Quantity
+  /** Only a machine of which this holds has it. */
+  readonly when?: Guard
   /** What it is to the machine, where its having been opened decides how the work is proved; a drive's part is its motor. */
   readonly role?: PartRole
   /** Parts that make this one up; it comes off as one piece and may be split later. */

@@ -72,7 +72,7 @@ export function compileDown(index: FileIndex, variants: Variants): Map<string, A
     })
   }
   for (const part of index.file.parts) {
-    if (!part.lift) continue
+    if (!part.lift || !holds(part.when, no, variants)) continue
     put({
       id: actionId('off', part.id),
       kind: 'take off',

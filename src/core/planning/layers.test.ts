@@ -14,6 +14,7 @@ describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the 
     const worst = withWorstCase(file, {})
     const fitted = file.parts.filter((p) => {
       const holding = file.joints.filter((j) => j.holds.includes(p.id))
+      if (!holds(p.when, () => false, worst)) return false
       return holding.length === 0 || holding.some((j) => holds(j.when, () => false, worst))
     })
     expect(new Set(named)).toEqual(new Set(fitted.map((p) => p.id)))
@@ -24,6 +25,9 @@ describe.each(demoMachines().map((f) => [f.name, f] as const))('the %s from the 
       for (const o of v.options) {
         const { layers: some, stays: left } = layersOf(file, { [v.id]: o.id })
         const named_ = new Set([...some.flatMap((l) => l.joints), ...left])
+        for (const p of file.parts)
+          if (p.when && 'variant' in p.when && p.when.variant === v.id && p.when.is !== o.id)
+            expect([...some.flatMap((l) => l.parts), ...left], `${p.id} with ${o.id}`).not.toContain(p.id)
         for (const j of file.joints)
           if (j.when && 'variant' in j.when && j.when.variant === v.id && j.when.is !== o.id)
             expect(named_, `${j.id} with ${o.id}`).not.toContain(j.id)

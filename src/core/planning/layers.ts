@@ -46,6 +46,7 @@ export function layersOf(file: MachineFile, answers: Variants): { readonly layer
   }
   // A part that only absent fixings hold is not on this machine at all.
   const fitted = (id: string): boolean => {
+    if (!may(index.parts.get(id)?.when ?? { all: [] }, facts, variants)) return false
     const holding = file.joints.filter((j) => j.holds.includes(id))
     return holding.length === 0 || holding.some((j) => !j.when || may(j.when, facts, variants))
   }

@@ -4,12 +4,12 @@ import type { Opened } from '../machine'
 import { type Plan } from './index'
 import { planOnce } from './plan-once'
 
-const of = (machine: string, goal: string): Plan => {
+const of = (machine: string, goal: string, variants: Readonly<Record<string, string>> = {}): Plan => {
   const found = planOnce(
     demoMachines().find((f) => f.id === machine)!,
     'untouched',
     [goal],
-    { variants: {} },
+    { variants },
   )
   if (!found.ok) throw new Error(found.error.kind)
   return found.value
@@ -34,6 +34,8 @@ describe('what a plan opens', () => {
   })
   it('is proved by its class; one whose only drive steers, as steering', () => {
     expect(of('curlew', 'inspect').provedAs).toBe('steering')
+    // Without its assist there is nothing to read a centre by.
+    expect(of('curlew', 'column-goal', { assist: 'blanked' }).provedAs).toBe('ride-on')
     expect(of('plover', 'inspect').provedAs).toBe('ride-on')
     expect(of('knot', 'inspect').provedAs).toBe('indoor machine')
   })

@@ -1,9 +1,11 @@
-import { type FileIndex, type MachineFile, OPENED, type Opened, offOf, type ProvedAs } from '../machine'
+import { type FileIndex, holds, OPENED, type Opened, offOf, type ProvedAs, type Variants } from '../machine'
 import type { Action } from './actions'
 import { powerOf } from './steps'
 
-/** How its machine is proved: by its class, or as steering where that is all its drives do. */
-export function provedAs({ class: kind, drives }: Pick<MachineFile, 'class' | 'drives'>): ProvedAs {
+/** How its machine is proved: by its class, or as steering where that is all that the drives do which it has with these answers. */
+export function provedAs({ file, parts }: Pick<FileIndex, 'file' | 'parts'>, variants: Variants): ProvedAs {
+  const { class: kind } = file
+  const drives = file.drives.filter((d) => holds(parts.get(d.part)?.when, () => false, variants))
   return drives.length > 0 && drives.every((d) => d.kind === 'steering assist') ? 'steering' : kind
 }
 

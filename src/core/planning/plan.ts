@@ -183,7 +183,7 @@ function planned(
 
   return ok({
     planner: PLANNER_VERSION,
-    provedAs: provedAs(file),
+    provedAs: provedAs(index, variants),
     goals,
     down: limb(withPairs(downSteps, upSteps), down),
     swap: goals.flatMap((id) =>

@@ -123,6 +123,7 @@ export function curlew(): MachineFile {
       { id: 'cowling', name: 'controller cowling', mass: q(0.4, 'kg') },
       {
         id: 'controller',
+        when: FITTED,
         role: 'controller',
         name: 'controller',
         mass: q(0.9, 'kg'),
@@ -136,10 +137,11 @@ export function curlew(): MachineFile {
         }),
         back: doing('Controller in on its edge, plugs first', [way(FLAT, null, 1.5)], { cautions: ['H39'] }),
       },
-      { id: 'controller-body', name: 'body of the controller', mass: q(0.8, 'kg') },
-      { id: 'controller-lid', name: 'lid of the controller', mass: q(0.1, 'kg'), plastic: true },
+      { id: 'controller-body', when: FITTED, name: 'body of the controller', mass: q(0.8, 'kg') },
+      { id: 'controller-lid', when: FITTED, name: 'lid of the controller', mass: q(0.1, 'kg'), plastic: true },
       {
         id: 'motor',
+        when: FITTED,
         name: 'assist motor',
         mass: q(2.3, 'kg'),
         compare: MOTOR,
@@ -155,6 +157,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'star',
+        when: FITTED,
         role: 'gearbox',
         name: 'coupling star',
         mass: q(0.02, 'kg'),
@@ -187,6 +190,7 @@ export function curlew(): MachineFile {
       },
       {
         id: 'worm-plate',
+        when: BLANKED,
         name: 'blanking plate over the worm',
         mass: q(0.3, 'kg'),
         escape: room,
