@@ -5,7 +5,8 @@ import type { JobState } from './state'
 /** Parts of another make that took the place of a motor on an axle: their comparison asked what only a motor is asked. */
 export function foreignMotors({ parts, comparisons }: Pick<JobState, 'parts' | 'comparisons'>): readonly string[] {
   return Object.values(parts).flatMap((p) =>
-    p.replaced && (comparisons[p.id]?.rows.some((r) => isForeignRow(r.id)) ?? false) ? [p.id] : [],
+    // An id may be a word that every object answers to.
+    p.replaced && Object.hasOwn(comparisons, p.id) && comparisons[p.id]!.rows.some((r) => isForeignRow(r.id)) ? [p.id] : [],
   )
 }
 

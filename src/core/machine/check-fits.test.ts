@@ -55,6 +55,17 @@ describe('what a file says of its fits', () => {
     const options = set!.options.map((o, i) => (i === 0 && o.makes ? { ...o, makes: { ...o.makes, width: o.makes.width + 3 } } : o))
     expect(faults({ ...plover, widths: [{ ...set!, options }] })).toMatchObject([{ kind: 'does not fit', at: '/widths/0/options/0/makes' }])
   })
+  it('a screw of no length is told, and nothing falls over', () => {
+    const godwit = file('godwit')
+    const at = godwit.joints.findIndex((j) => j.hole && j.members[0]?.length !== undefined)
+    const of = (length: number) => ({
+      ...godwit,
+      joints: godwit.joints.map((j, i) => (i === at ? { ...j, members: j.members.map((m, k) => (k === 0 ? { ...m, length } : m)) } : j)),
+    })
+    expect(checkIntegrity(of(0), KNOWN_IDS)).toMatchObject([
+      { kind: 'does not fit', at: `/joints/${at}/members/0/length`, value: '0', expected: 'a length above 0 mm' },
+    ])
+  })
   it('widths answer a question of the file, and what is converted is one of them', () => {
     const curlew = file('curlew')
     const [kit, stay] = curlew.widths!

@@ -22,6 +22,13 @@ export function checkFits(file: MachineFile, faults: FileFault[]): void {
     joint.members.forEach((m, k) => {
       const hole = holeOf(joint, m.id)
       if (!hole || hole.depth === undefined || m.length === undefined || !thread) return
+      if (!(m.length > 0))
+        return void faults.push({
+          kind: 'does not fit',
+          at: `/joints/${i}/members/${k}/length`,
+          value: String(m.length),
+          expected: 'a length above 0 mm',
+        })
       const own = reaches(screwIn(hole, thread.d, sure(m.length)))
       if (own.verdict === 'stop')
         faults.push({
