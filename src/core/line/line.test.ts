@@ -174,3 +174,12 @@ describe('lines as they are typed', () => {
     expect(read.unread).toEqual([])
   })
 })
+
+it('a line that is too long ends between two letters, and is the same once it is written', () => {
+  for (const letter of ['👩', '👩‍👧‍👦', 'ﷺ', 'é'])
+    for (const before of ['', 'x', 'xy']) {
+      const read = readLine(`${before} ${letter.repeat(300)}`)!
+      expect(read.note!.isWellFormed()).toBe(true)
+      expect(readLine(writeLine(read))).toEqual(read)
+    }
+})

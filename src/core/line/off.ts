@@ -1,3 +1,4 @@
+import { cut } from '../text'
 import type { OffFacts, OffSort } from '../job'
 import { offRule } from '../job'
 import type { Line } from './line'
@@ -55,13 +56,13 @@ export function offFrom(line: Line): OffFacts {
   const { count, sort, thread, cell, states } = line
   const behaves: OffSort = sort !== undefined ? BEHAVES[sort] : thread || count > 0 ? 'screw' : 'part'
   const uncounted = count === 0 && offRule(behaves).is === 'fixings' && !(sort !== undefined && NOT_COUNTED.has(sort))
-  const text = lineText(line).slice(0, 200).trim()
+  const text = cut(lineText(line), 200).trim()
   return {
     sort: uncounted ? 'part' : behaves,
     count: Math.max(1, count),
     ...(text ? { text } : {}),
     ...(cell !== undefined ? { cell } : {}),
-    ...(states.length > 0 ? { condition: states.join(', ').slice(0, 120) } : {}),
+    ...(states.length > 0 ? { condition: cut(states.join(', '), 120) } : {}),
     ...(thread ? { thread: sizeText(thread, undefined) } : {}),
   }
 }

@@ -1,4 +1,5 @@
 import { type Line, MANY } from './line'
+import { cut } from '../text'
 import { metric, ownThread, type Sized, suits, unified } from './threads'
 import { readInches } from '../fasteners'
 import { writeLine } from './write'
@@ -279,12 +280,7 @@ function inchLength(draft: Draft, text: string): Taken {
 
 /** The same letters in their plain forms, without what cannot be seen. */
 const tidy = (line: string): string =>
-  line
-    .normalize('NFKC')
-    .replace(/\p{C}/gu, ' ')
-    .replace(/\s+/g, ' ')
-    .slice(0, LONGEST)
-    .replace(/^[ ,;]+|[ ,;]+$/g, '')
+  cut(line.normalize('NFKC').replace(/\p{C}/gu, ' ').replace(/\s+/g, ' '), LONGEST).replace(/^[ ,;]+|[ ,;]+$/g, '')
 
 /** One sign for “by”, points for decimal commas, plain quotes and dashes. */
 function plain(tidied: string): string {
