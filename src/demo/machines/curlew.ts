@@ -25,6 +25,11 @@ const UP = ['front-raised']
 const BOTH = [...FLAT, ...UP]
 const FITTED = { variant: 'assist', is: 'fitted' } as const
 const BLANKED = { variant: 'assist', is: 'blanked' } as const
+/** The plugs behind the knee panel: all of it is off, or its left half. */
+const KNEE_OPEN = [
+  any(off('knee-panel'), { variant: 'knee-kind', is: 'split' }),
+  any({ variant: 'knee-kind', is: 'one' }, off('knee-left')),
+] as const
 const MOTOR: readonly CompareSpec[] = [
   { id: 'shaft', name: 'coupling teeth', value: 6, smaller: 0, larger: 0, why: 'It does not mesh with the coupling of the worm.' },
   { id: 'flange', name: 'flange holes', value: 3, smaller: 0, larger: 0, why: 'It does not bolt to the column.' },
@@ -588,11 +593,7 @@ export function curlew(): MachineFile {
         releaseHow: 'Press the latch, pull straight.',
         pins: wires(['red', 'motor A'], ['black', 'motor B']),
         mates: ['motor-lead', 'controller'],
-        access: all(
-          any(off('knee-panel'), { variant: 'knee-kind', is: 'split' }),
-          any({ variant: 'knee-kind', is: 'one' }, off('knee-left')),
-          DEAD,
-        ),
+        access: all(...KNEE_OPEN, DEAD),
         down: doing('Unplug the motor', [way(BOTH, null, 0.5)], { cautions: ['H67'] }),
         up: doing('Motor plug: click, then tug', [way(BOTH, null, 0.5)], {
           cautions: ['H57'],
@@ -608,12 +609,7 @@ export function curlew(): MachineFile {
         keying: 'Two ribs below.',
         pins: wires(['red', '+5 V'], ['black', '0 V'], ['white', 'torque 1'], ['green', 'torque 2'], ['blue', 'angle']),
         mates: ['column', 'controller'],
-        access: all(
-          any(off('knee-panel'), { variant: 'knee-kind', is: 'split' }),
-          any({ variant: 'knee-kind', is: 'one' }, off('knee-left')),
-          DEAD,
-          prepared('centre'),
-        ),
+        access: all(...KNEE_OPEN, DEAD, prepared('centre')),
         down: doing('Unplug the torque sensor', [way(BOTH, null, 0.5)], { photo: 'sensor plug, lock side' }),
         up: doing('Sensor plug home, lock down', [way(BOTH, null, 0.5)], { ifOmitted: 'The assist stays off, or pulls to one side.' }),
       },
@@ -634,11 +630,7 @@ export function curlew(): MachineFile {
           ['orange', 'wake'],
         ),
         mates: ['column-loom', 'controller'],
-        access: all(
-          any(off('knee-panel'), { variant: 'knee-kind', is: 'split' }),
-          any({ variant: 'knee-kind', is: 'one' }, off('knee-left')),
-          DEAD,
-        ),
+        access: all(...KNEE_OPEN, DEAD),
         down: doing('Unplug the 8-pin', [way(BOTH, null, 0.5)]),
         up: doing('8-pin: click, then tug', [way(BOTH, null, 0.5)]),
       },
@@ -658,11 +650,7 @@ export function curlew(): MachineFile {
           ['orange', 'wake'],
         ),
         mates: ['column-loom', 'frame'],
-        access: all(
-          any(off('knee-panel'), { variant: 'knee-kind', is: 'split' }),
-          any({ variant: 'knee-kind', is: 'one' }, off('knee-left')),
-          DEAD,
-        ),
+        access: all(...KNEE_OPEN, DEAD),
         down: doing('Pull both plugs out of their parking sockets', [way(BOTH, null, 0.75)]),
         up: doing('Both plugs into their parking sockets', [way(BOTH, null, 0.75)], {
           ifOmitted: 'Open pins go green in salt air, and touch the column.',
